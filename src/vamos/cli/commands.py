@@ -1,0 +1,201 @@
+"""What each subcommand does; heavy modules are imported where they are used."""
+
+from __future__ import annotations
+
+import argparse
+import sys
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from vamos.cli.progress import Terminal
+from vamos.core.document.files import load, save, to_builtins, write_atomically
+from vamos.core.jobs import Watch
+from vamos.core.model.project import Project
+from vamos.core.model.song import Grid
+from vamos.core.model.take import PassKind, Take
+
+
+def window(project: Path | None) -> int:
+    """Open the window, on a project or on what was open last."""
+    from vamos.ui.app import run_window
+
+    return run_window(project)
+
+
+def open_project(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    load(arguments.project)
+    return window(arguments.project)
+
+
+def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.demo.build import default_folder, make_demo
+
+    folder = arguments.folder or default_folder()
+    project = make_demo(folder, terminal.watch())
+    terminal.say(f"The demo project: {project}")
+    if arguments.pack is not None:
+        return _pack_and_verify(load(project), project.parent, arguments.pack, terminal)
+    if arguments.no_window:
+        return 0
+    return window(project)
+
+
+def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.grid.detect import detect_grid
+
+    found = detect_grid(arguments.song, terminal.watch())
+    data = grid_data(found)
+    if arguments.json:
+        _write_json(arguments.json, data)
+    else:
+        print(f"{data['bpm']:.1f} a minute, {len(data['beats'])} beats, meter {data['meter']}, "
+              f"lead-in {data['lead_in_counts']} counts, confidence {data['confidence']:.0%}")
+    return 0
+
+
+def grid_data(grid: Grid) -> dict[str, Any]:
+    """A grid as the command line gives it; all times in song seconds."""
+    first = grid.anchors[0].position
+    eights = [a.song_s for a in grid.anchors if a.position % grid.line == 0]
+    return {
+        "bpm": grid.bpm(), "beats": [a.song_s for a in grid.anchors], "eights": eights,
+        "lead_in_counts": grid.lead_in, "meter": grid.meter, "confidence": grid.confidence,
+        "line": grid.line, "first_count": int(first), "sureness": list(grid.sureness),
+    }
+
+
+def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.make import make_project
+
+    project, problems = make_project(arguments.song, arguments.takes, watch=terminal.watch())
+    assert project.song is not None and project.song.grid is not None
+    by_path = {Path(t.media.path): t for t in project.takes}
+    rows = []
+    for path in arguments.takes:
+        take = by_path.get(path.resolve())
+        row: dict[str, Any] = {"take": str(path)}
+        row |= take_data(take, project.song.grid) if take else {
+            "kind": "none", "segments": [], "confidence": 0.0, "counts": [],
+            "problem": next((p for p in problems if p.startswith(str(path))), "not readable"),
+        }
+        rows.append(row)
+    if arguments.json:
+        _write_json(arguments.json, rows)
+    else:
+        for row in rows:
+            print(f"{row['take']}: {row['kind']}, {len(row['segments'])} passes, "
+                  f"confidence {row['confidence']:.0%}")
+    return _listed(problems, terminal)
+
+
+def take_data(take: Take, grid: Grid) -> dict[str, Any]:
+    """A placed take as the command line gives it; all times in seconds of their own clock."""
+    import numpy as np
+
+    if not take.passes:
+        return {"kind": "none", "segments": [], "confidence": 0.0, "counts": []}
+    segments = []
+    counts: list[float] = []
+    kind = take.passes[0].kind
+    for the_pass in take.passes:
+        start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
+        if the_pass.kind is PassKind.SONG:
+            to_song = the_pass.clock
+            beats = np.array([a.song_s for a in grid.anchors])
+            inside = to_song.inverse()(beats)
+        else:
+            to_song = the_pass.clock.then(grid.time_map())
+            inside = np.array(the_pass.clock.x)
+        counts += [float(t) for t in inside if start <= t < end]
+        segments.append({
+            "take_start": start, "take_end": end, "song_at_take_start": to_song(start),
+            "rate": the_pass.rate, "kind": str(the_pass.kind), "confidence": the_pass.confidence,
+        })
+    best = max(p.confidence for p in take.passes)
+    return {"kind": str(kind), "segments": segments, "confidence": best, "counts": counts}
+
+
+def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.make import make_project
+    from vamos.core.pack.write import check_place
+
+    check_place(arguments.out)
+    watch = terminal.watch()
+    base = arguments.project.parent if arguments.project else None
+    project, problems = make_project(arguments.song, arguments.takes, base, watch.part(0, 0.2))
+    if arguments.project:
+        save(project, arguments.project)
+    status = _write_pack(project, base, arguments.out, terminal, watch.part(0.2, 1.0))
+    return max(status, _listed(problems, terminal))
+
+
+def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.plan.clips import plan_clips
+
+    planned = plan_clips(load(arguments.project))
+    if arguments.json:
+        _write_json(arguments.json, [to_builtins(c) for c in planned])
+    else:
+        for clip in planned:
+            print(f"{clip.title}, {clip.view}: {'; '.join(clip.reasons)}")
+            for problem in clip.problems:
+                print(f"    ! {problem}")
+    return 1 if any(c.problems for c in planned) else 0
+
+
+def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    project = load(arguments.project)
+    return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.watch())
+
+
+def verify(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.pack.verify import verify_pack
+
+    findings = verify_pack(arguments.folder, terminal.watch())
+    bad = [f for f in findings if not f.good]
+    if arguments.json:
+        _write_json(arguments.json, [to_builtins(f) for f in findings])
+    for finding in bad:
+        terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
+    if not arguments.json:
+        files = len({f.file for f in findings})
+        print(f"{files} files, {len(findings)} comparisons, {len(bad)} do not hold")
+    return 1 if bad else 0
+
+
+def _pack_and_verify(project: Project, base: Path, out: Path, terminal: Terminal) -> int:
+    from vamos.core.pack.verify import verify_pack
+
+    watch = terminal.watch()
+    status = _write_pack(project, base, out, terminal, watch.part(0, 0.8))
+    findings = verify_pack(out, watch.part(0.8, 1.0))
+    bad = [f for f in findings if not f.good]
+    for finding in bad:
+        terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
+    terminal.say(f"Verified: {len(findings)} comparisons, {len(bad)} do not hold.")
+    return 1 if bad else status
+
+
+def _write_pack(project: Project, base: Path | None, out: Path, terminal: Terminal, watch: Watch) -> int:
+    from vamos.core.pack.write import write_pack
+
+    outcome = write_pack(project, base, out, watch)
+    print(f"{outcome.clips} clips in {outcome.folder}")
+    return _listed(outcome.problems, terminal)
+
+
+def _listed(problems: tuple[str, ...], terminal: Terminal) -> int:
+    for problem in dict.fromkeys(problems):
+        terminal.say(f"! {problem}")
+    return 1 if problems else 0
+
+
+def _write_json(where: str, data: object) -> None:
+    text = msgspec.json.format(msgspec.json.encode(data), indent=1).decode() + "\n"
+    if where == "-":
+        sys.stdout.write(text)
+        sys.stdout.flush()
+    else:
+        write_atomically(Path(where), text.encode())

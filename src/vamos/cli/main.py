@@ -1,0 +1,107 @@
+"""The command ``vamos``: parsing, exit status, messages.
+
+Exit status 0 done, 1 finished with problems that are listed, 2 cannot. Progress goes to standard
+error, data to standard output. Without a subcommand the window opens.
+"""
+
+from __future__ import annotations
+
+import argparse
+import os
+import signal
+import sys
+from collections.abc import Callable, Sequence
+from pathlib import Path
+from types import FrameType
+
+from vamos import __version__
+from vamos.cli import commands
+from vamos.cli.progress import Terminal
+from vamos.errors import Stopped, VamosError, write_error
+
+DONE, PROBLEMS, CANNOT = 0, 1, 2
+
+
+def parser() -> argparse.ArgumentParser:
+    """All subcommands with their help; docs/command-line.md follows from it."""
+    top = argparse.ArgumentParser(
+        prog="vamos", description="Dance tutorials from a song and phone footage.",
+        epilog="Exit status: 0 done, 1 finished with problems that are listed, 2 cannot.",
+    )
+    top.add_argument("--version", action="version", version=f"Vamos {__version__}")
+    top.add_argument("--quiet", action="store_true", help="no progress on standard error")
+    subs = top.add_subparsers(dest="command", metavar="COMMAND")
+
+    def add(name: str, run: Callable[..., int], text: str) -> argparse.ArgumentParser:
+        sub = subs.add_parser(name, help=text, description=text)
+        sub.set_defaults(run=run)
+        return sub
+
+    sub = add("open", commands.open_project, "open a project in the window")
+    sub.add_argument("project", type=Path)
+    sub = add("demo", commands.demo, "make the demo project, then open it")
+    sub.add_argument("folder", type=Path, nargs="?", help="where to make it")
+    sub.add_argument("--no-window", action="store_true", help="only make it and say where it is")
+    sub.add_argument("--pack", type=Path, metavar="DIR", help="write the demo's pack there as well, and verify it")
+    sub = add("grid", commands.grid, "find the beat grid of a song")
+    sub.add_argument("song", type=Path)
+    _json(sub)
+    sub = add("place", commands.place, "place takes on a song by their sound")
+    sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
+    sub.add_argument("--song", type=Path, required=True)
+    _json(sub)
+    sub = add("make", commands.make, "the whole main job: a pack from a song and takes, without questions")
+    sub.add_argument("song", type=Path)
+    sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
+    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub.add_argument("--project", type=Path, metavar="FILE", help="keep the project in this file as well")
+    sub = add("clips", commands.clips, "list the clips that would be cut, with reasons and problems")
+    sub.add_argument("project", type=Path)
+    _json(sub)
+    sub = add("pack", commands.pack, "write the pack of a project")
+    sub.add_argument("project", type=Path)
+    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub = add("verify", commands.verify, "decode a pack and compare it with its manifest")
+    sub.add_argument("folder", type=Path)
+    _json(sub)
+    return top
+
+
+def _json(sub: argparse.ArgumentParser) -> None:
+    sub.add_argument("--json", metavar="FILE", help="write the result as JSON; - is standard output")
+
+
+def run(argv: Sequence[str] | None = None) -> int:
+    """Entry point; returns the exit status."""
+    arguments = parser().parse_args(argv)
+    terminal = Terminal(sys.stderr, silent=arguments.quiet)
+    before = signal.getsignal(signal.SIGINT)
+
+    def interrupt(_number: int, _frame: FrameType | None) -> None:
+        terminal.stop = True
+        signal.signal(signal.SIGINT, before)
+
+    try:
+        if arguments.command is None:
+            return commands.window(None)
+        signal.signal(signal.SIGINT, interrupt)
+        return int(arguments.run(arguments, terminal))
+    except Stopped:
+        terminal.say("Stopped. Nothing half-written was left.")
+        return CANNOT
+    except VamosError as error:
+        terminal.say(str(error))
+        return CANNOT
+    except BrokenPipeError:
+        # The reader of our output went away; keep Python from complaining about it at exit.
+        os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
+        return CANNOT
+    except OSError as error:
+        terminal.say(str(write_error(error, error.filename or "a file")))
+        return CANNOT
+    except MemoryError:
+        terminal.say("There is not enough memory for this. Close other programs and try again.")
+        return CANNOT
+    finally:
+        terminal.close()
+        signal.signal(signal.SIGINT, before)

@@ -1,0 +1,1 @@
+"""The core: everything Vamos knows and computes, without a screen."""

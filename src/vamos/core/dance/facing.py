@@ -1,0 +1,35 @@
+"""Facing on a clock: 12:00 is the start wall, an eighth of a turn is 1½ hours."""
+
+from __future__ import annotations
+
+from math import gcd
+
+from vamos.core.model.dance import Section
+from vamos.core.time import CountRange
+
+
+def clock_text(eighths: int) -> str:
+    """A heading in eighths as a clock time: 0 → ``12:00``, 1 → ``1:30``, 6 → ``9:00``."""
+    half_hours = (eighths % 8) * 3
+    hour, half = divmod(half_hours, 2)
+    return f"{hour or 12}:{'30' if half else '00'}"
+
+
+def net_turn(section: Section, within: CountRange | None = None) -> int | None:
+    """Signed eighths turned in a section, or None when a direction is unknown.
+
+    ``within`` limits it to events that start in a range of counts of the section.
+    """
+    total = 0
+    for event in section.events:
+        if within is not None and not within.contains(event.start):
+            continue
+        if event.turn is None:
+            return None
+        total += event.turn
+    return total
+
+
+def wall_count(net_eighths: int) -> int:
+    """Walls before the dance faces 12:00 again: 8 / gcd(8, N)."""
+    return 8 // gcd(8, net_eighths)

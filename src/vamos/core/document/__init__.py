@@ -1,0 +1,1 @@
+"""The open project: reading and writing its file, edits, undo."""

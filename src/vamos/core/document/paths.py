@@ -1,0 +1,73 @@
+"""Where the project's media are: relative to the project file, found again by fingerprint."""
+
+from __future__ import annotations
+
+import hashlib
+import os
+from pathlib import Path
+
+from vamos.core.model.song import MediaRef
+from vamos.errors import MissingError
+
+_PIECE = 1 << 20
+
+
+def fingerprint(path: Path) -> str:
+    """A quick hash: size, first and last megabyte (BLAKE2b, 16 bytes)."""
+    digest = hashlib.blake2b(digest_size=16)
+    size = path.stat().st_size
+    digest.update(str(size).encode())
+    with path.open("rb") as file:
+        digest.update(file.read(_PIECE))
+        if size > _PIECE:
+            file.seek(max(_PIECE, size - _PIECE))
+            digest.update(file.read(_PIECE))
+    return digest.hexdigest()
+
+
+def reference(path: Path, duration_s: float, base: Path | None = None) -> MediaRef:
+    """A reference to a file, relative to the folder ``base`` when one is given."""
+    full = path.resolve()
+    text = os.path.relpath(full, base.resolve()) if base is not None else str(full)
+    return MediaRef(text, full.stat().st_size, duration_s, fingerprint(full))
+
+
+def locate(media: MediaRef, base: Path | None) -> Path:
+    """The file a reference points to; looked for in the folders around when it has moved.
+
+    Raises
+    ------
+    MissingError
+        when neither the path nor a file with the same fingerprint is found.
+    """
+    path = Path(media.path)
+    if not path.is_absolute() and base is not None:
+        path = base / path
+    if path.is_file():
+        return path
+    for folder in _around(path, base):
+        for candidate in sorted(folder.iterdir()):
+            try:
+                if (
+                    candidate.is_file()
+                    and candidate.stat().st_size == media.size
+                    and fingerprint(candidate) == media.fingerprint
+                ):
+                    return candidate
+            except OSError:
+                continue
+    raise MissingError(
+        "this file is not where it was.", file=path,
+        safe="Everything else in the project works on.",
+        todo="Put it back, or place it next to the project file under any name.",
+    )
+
+
+def _around(path: Path, base: Path | None) -> list[Path]:
+    """The folders to search: the file's own, the project's, and one level below it."""
+    folders = [path.parent]
+    if base is not None and base.is_dir():
+        folders.append(base)
+        folders += sorted(child for child in base.iterdir() if child.is_dir())[:200]
+    unique = dict.fromkeys(f.resolve() for f in folders if f.is_dir())
+    return list(unique)

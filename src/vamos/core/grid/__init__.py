@@ -1,0 +1,1 @@
+"""The song's beat grid: onset strength → tempo → beats → bars and eights."""

@@ -1,0 +1,154 @@
+"""Beats: the best sequence of frames, tempo and phase found together, then exact seconds.
+
+Dynamic programming over (frame, period): a beat scores the onset it lies on and the support its
+period has in the tempogram at that time; the period may change a little from beat to beat, at a
+cost. It extends D. Ellis, "Beat tracking by dynamic programming", J. New Music Research 36
+(2007), by the period as a second state, so that tempo may drift. Each beat is then moved to the
+onset it belongs to on the fine scale, and smoothed where no onset supports it.
+"""
+
+from __future__ import annotations
+
+import numpy as np
+import numpy.typing as npt
+
+from vamos.core.grid.spectra import FINE_RATE, FRAME_RATE, Row, Spectra, normal
+from vamos.core.grid.tempo import PERIODS, Floats, Tempogram, preference
+
+#: Weight of the tempogram against onsets.
+_TEMPO_WEIGHT = 1.6
+#: Cost of a beat that lies on nothing, in spreads of the onset strength.
+_EMPTY_COST = 0.55
+#: Changes of the period from one beat to the next, in frames, and what they cost.
+_CHANGES = np.arange(-3, 4)
+_CHANGE_COST = np.array([1.6, 0.8, 0.18, 0.0, 0.18, 0.8, 1.6])
+#: Lateness of the fine onset strength against the sounding attack, measured on click tracks.
+FINE_LATE_S = 0.0015
+_REACH_S = 0.05
+
+
+def onset_score(spectra: Spectra) -> Row:
+    """What a beat on each frame is worth, about −1 to 3."""
+    mixed = normal(spectra.flux) + 0.5 * normal(spectra.low)
+    smooth = np.convolve(mixed, [0.2, 0.6, 1.0, 0.6, 0.2], mode="same") / 1.8
+    return np.clip(smooth, -1.0, 3.0).astype(np.float32)
+
+
+def track(score: Row, tempi: Tempogram, wish: Floats | None = None) -> Floats:
+    """Beat times in seconds, to a frame.
+
+    Parameters
+    ----------
+    score : (frames,) float32
+        What a beat is worth at each frame.
+    tempi : Tempogram
+    wish : (periods,) float64, optional
+        Preference for periods; that of dancers' counts by default.
+    """
+    frames = len(score)
+    shortest, longest = int(PERIODS[0]), int(PERIODS[-1])
+    if frames < 2 * longest:
+        return np.zeros(0)
+    value = _period_values(tempi, preference() if wish is None else wish)
+    count = len(PERIODS)
+    rows = np.arange(count)
+    sources = np.clip(rows[None, :] - _CHANGES[:, None], 0, count - 1)
+    best = np.zeros((frames, count), dtype=np.float32)
+    came = np.zeros((frames, count), dtype=np.int8)
+    window = np.minimum((np.arange(frames) / FRAME_RATE / (tempi.times_s[1] - tempi.times_s[0])
+                         if len(tempi.times_s) > 1 else np.zeros(frames)).astype(int), len(value) - 1)
+    gain = score - _EMPTY_COST
+    for at in range(frames):
+        back = at - PERIODS
+        live = back >= 0
+        if not live.any():
+            best[at] = gain[at]
+            continue
+        options = best[np.maximum(back, 0)[None, :], sources] - _CHANGE_COST[:, None]
+        pick = options.argmax(axis=0)
+        reached = np.where(live, options[pick, rows], 0.0)
+        best[at] = gain[at] + value[window[at]] + reached
+        came[at] = pick
+    return _read_back(best, came, shortest, longest)
+
+
+def _period_values(tempi: Tempogram, wish: Floats) -> npt.NDArray[np.float32]:
+    """What a beat period is worth in each window, ``(windows, periods)``, at most about 0."""
+    local = np.maximum(tempi.support, 0)
+    mixed = 0.5 * local + 0.5 * tempi.overall()
+    top = mixed.max(axis=1, keepdims=True) + 1e-6
+    # A beat is worth its period's length, so that twice as many beats are not worth twice as much.
+    worth = _TEMPO_WEIGHT * np.log(0.03 + mixed / top) + 1.2 * np.log(0.02 + wish)
+    return np.asarray(worth * (PERIODS / 55.0) ** 0.0, dtype=np.float32)
+
+
+def _read_back(
+    best: npt.NDArray[np.float32], came: npt.NDArray[np.int8], shortest: int, longest: int
+) -> Floats:
+    tail = best[-longest:].max(axis=1)
+    at = len(best) - longest + int(np.argmax(tail))
+    period = int(np.argmax(best[at]))
+    beats = []
+    while at >= 0:
+        beats.append(at)
+        before = at - int(PERIODS[period])
+        if before >= 0:
+            period = int(np.clip(period - _CHANGES[came[at, period]], 0, len(PERIODS) - 1))
+        at = before
+    return np.asarray(beats[::-1]) / FRAME_RATE
+
+
+def refine(beats_s: Floats, fine: Row) -> tuple[Floats, Floats]:
+    """Beats moved to their onsets, with the support of each (0 to 1).
+
+    Each beat looks for the strongest fine onset within 50 ms; beats without one take the place
+    their neighbours give them.
+    """
+    if len(beats_s) < 3:
+        return beats_s, np.ones(len(beats_s))
+    smooth = np.convolve(fine, np.hanning(7)[1:-1], mode="same")
+    level = float(np.percentile(smooth, 95)) + 1e-9
+    reach = int(_REACH_S * FINE_RATE)
+    found, support = beats_s.copy(), np.zeros(len(beats_s))
+    shape = np.exp(-0.5 * (np.arange(-reach, reach + 1) / (0.5 * reach)) ** 2)
+    for k, beat in enumerate(beats_s):
+        centre = round(beat * FINE_RATE)
+        if centre - reach < 0 or centre + reach + 1 > len(smooth):
+            continue
+        part = smooth[centre - reach : centre + reach + 1] * shape
+        peak = int(np.argmax(part))
+        support[k] = min(1.0, part[peak] / level)
+        offset = 0.0
+        if 0 < peak < len(part) - 1:
+            a, b, c = part[peak - 1 : peak + 2]
+            curve = a - 2 * b + c
+            offset = 0.5 * (a - c) / curve if curve < 0 else 0.0
+        found[k] = (centre - reach + peak + offset - 0.5) / FINE_RATE - FINE_LATE_S
+    return _settle(found, support), support
+
+
+def _settle(found: Floats, support: Floats) -> Floats:
+    """Pull weakly supported beats to the line through their neighbours.
+
+    A local line (five beats each way, weighted by support) predicts each beat; beats that
+    disagree with it by more than 15 ms, or have little support, take the prediction.
+    """
+    count = len(found)
+    out = found.copy()
+    index = np.arange(count, dtype=np.float64)
+    for k in range(count):
+        a, b = max(0, k - 5), min(count, k + 6)
+        x, y = index[a:b] - k, found[a:b]
+        w = support[a:b] + 0.02
+        for _ in range(3):
+            mx, my = np.average(x, weights=w), np.average(y, weights=w)
+            spread = np.sum(w * (x - mx) ** 2)
+            slope = np.sum(w * (x - mx) * (y - my)) / spread if spread > 0 else 0.0
+            line = my + slope * (x - mx)
+            w = (support[a:b] + 0.02) / (1 + ((y - line) / 0.006) ** 2)
+        predicted = my - slope * mx
+        share = support[k] / (support[k] + 0.3)
+        if abs(found[k] - predicted) > 0.015:
+            share *= 0.1
+        out[k] = predicted + share * (found[k] - predicted)
+    return np.maximum.accumulate(out + 1e-6 * index)

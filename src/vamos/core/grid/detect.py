@@ -1,0 +1,89 @@
+"""From a song file to its grid."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+
+from vamos.core.grid.beats import onset_score, refine, track
+from vamos.core.grid.eights import Bars, find_bars
+from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
+from vamos.core.grid.tempo import Floats, tempogram
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media.probe import probe
+from vamos.core.model.song import Anchor, Grid
+from vamos.errors import MediaError
+
+#: Below this root mean square a song counts as silent (−66 dB full scale).
+SILENT = 5e-4
+
+
+def detect_grid(path: Path, watch: Watch | None = None) -> Grid:
+    """Find the beat grid of a song.
+
+    Raises
+    ------
+    MissingError, MediaError
+        MediaError also when the file is silent or too short to hold a beat.
+    """
+    watch = watch or quiet()
+    duration = probe(path).duration_s
+    spectra = analyse(path, watch.part(0, 0.7), duration)
+    watch(0.7, "Finding the beat")
+    return grid_of(spectra, path, watch.part(0.7, 1.0))
+
+
+def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
+    """The grid from features already computed; raises as :func:`detect_grid`."""
+    watch = watch or quiet()
+    if spectra.duration_s < 2.0:
+        raise MediaError(
+            f"it lasts {spectra.duration_s:.1f} s; a song needs at least 2 s to hold a beat.", file=path
+        )
+    if float(spectra.loud.max(initial=0.0)) < SILENT:
+        raise MediaError(
+            "it is silent, so there is no beat to find.", file=path,
+            todo="Choose another file, or set the beat by tapping.",
+        )
+    tempi = tempogram(spectra.flux)
+    watch(0.2, "Finding the beat")
+    beats, support = refine(track(onset_score(spectra), tempi), spectra.fine)
+    beats, support = _sounding(beats, support, spectra)
+    if len(beats) < 4:
+        raise MediaError("no beat was found in it.", file=path, todo="Set the beat by tapping.")
+    watch(0.7, "Finding the eights")
+    bars = find_bars(spectra, beats)
+    return _build(beats, support, bars, tempi.strength())
+
+
+def _sounding(beats: Floats, support: Floats, spectra: Spectra) -> tuple[Floats, Floats]:
+    """Leave out beats before the first and after the last sound."""
+    loud = spectra.loud > max(SILENT, 0.01 * float(spectra.loud.max()))
+    where = np.flatnonzero(loud)
+    if not len(where):
+        return beats, support
+    first, last = where[0] / FRAME_RATE - 0.1, where[-1] / FRAME_RATE + 0.1
+    keep = (beats >= max(0.0, first)) & (beats <= last)
+    return beats[keep], support[keep]
+
+
+def _build(beats: Floats, support: Floats, bars: Bars, tempo_strength: float) -> Grid:
+    """A grid with one anchor a beat, position 0 where the dancing starts."""
+    anchors = tuple(
+        Anchor(Fraction(k - bars.lead_in), float(at)) for k, at in enumerate(beats)
+    )
+    gaps = np.diff(beats)
+    steady = float(np.clip(1 - 4 * np.median(np.abs(np.diff(gaps))) / np.median(gaps), 0, 1))
+    overall = tempo_strength * steady * (0.4 + 0.6 * bars.confidence)
+    start = bars.lead_in % bars.line
+    edges = [0, *range(start, len(beats), bars.line)] if start else [*range(0, len(beats), bars.line)]
+    sureness = tuple(
+        float(np.clip(support[a : a + bars.line].mean() * 1.6, 0, 1)) * (0.4 + 0.6 * bars.confidence)
+        for a in edges
+    )
+    return Grid(
+        anchors, lead_in=bars.lead_in, meter=bars.meter, line=bars.line,
+        confidence=float(np.clip(overall, 0, 1)), sureness=sureness,
+    )

@@ -1,0 +1,106 @@
+"""The whole main job: song and takes in, a pack out, with defaults and without questions."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from pathlib import Path
+
+from vamos.core.align.place import place_take, song_index
+from vamos.core.document.edits import add_takes, replace_take, set_song
+from vamos.core.document.paths import locate, reference
+from vamos.core.grid.detect import detect_grid
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media.probe import probe, view_words
+from vamos.core.model.project import Project
+from vamos.core.model.song import Song
+from vamos.core.model.take import Danced, Stretch, Take, View
+from vamos.errors import InputError, MediaError, VamosError
+
+#: Words in a file name that say what it shows.
+_VIEW_WORDS = {
+    "front": View.FRONT, "back": View.BACK, "behind": View.BACK, "left": View.LEFT,
+    "right": View.RIGHT, "side": View.RIGHT, "feet": View.FEET, "foot": View.FEET,
+}
+
+
+def open_song(path: Path, base: Path | None = None, watch: Watch | None = None) -> Song:
+    """A song with its grid; raises MissingError or MediaError."""
+    watch = watch or quiet()
+    found = probe(path)
+    if not found.has_sound:
+        raise MediaError("there is no sound in it, so it cannot be the song.", file=path)
+    grid = detect_grid(path, watch)
+    return Song(reference(path, found.duration_s, base), path.stem, grid)
+
+
+def open_take(path: Path, base: Path | None = None) -> Take:
+    """A take, not yet placed, its view guessed from its name; raises MissingError or MediaError."""
+    found = probe(path)
+    if not found.has_picture:
+        raise MediaError("there is no picture in it, so it cannot be a take.", file=path)
+    words = view_words(path.stem)
+    feet = [w for w in words if _VIEW_WORDS.get(w) is View.FEET]
+    named = [_VIEW_WORDS[w] for w in words if w in _VIEW_WORDS]
+    view = View.FEET if feet else (named[0] if named else View.FRONT)
+    danced = Danced.MIRRORED if "mirrored" in words or "mirror" in words else Danced.OWN
+    trouble = "spoiled, as its name says" if "spoiled" in words or "spoilt" in words else ""
+    stretch = Stretch(0.0, view, danced, trouble=trouble)
+    return Take(path.stem, reference(path, found.duration_s, base), (stretch,))
+
+
+def place_all(
+    project: Project, base: Path | None, watch: Watch | None = None
+) -> tuple[Project, tuple[str, ...]]:
+    """Place every take that was not looked at yet; takes that fail are named as problems."""
+    watch = watch or quiet()
+    if project.song is None:
+        raise InputError("There is no song yet. Add one first; takes are placed on it.")
+    waiting = [t for t in project.takes if not t.looked_for_passes]
+    problems: list[str] = []
+    if waiting:
+        index = song_index(locate(project.song.media, base), watch.part(0, 0.05))
+        for number, take in enumerate(waiting):
+            share = 0.95 / len(waiting)
+            part = watch.part(0.05 + number * share, 0.05 + (number + 1) * share)
+            try:
+                placed = place_take(take, locate(take.media, base), index, part)
+            except (FileNotFoundError, ValueError) as error:
+                if not isinstance(error, VamosError):
+                    raise
+                problems.append(str(error))
+                continue
+            project = replace_take(project, placed)
+    problems += [_unplaced(t) for t in project.takes if t.looked_for_passes and not t.passes]
+    return project, tuple(problems)
+
+
+def _unplaced(take: Take) -> str:
+    return (
+        f"{take.name}: neither the song nor steady counting was found in it, so it is not placed. "
+        "Place it by hand, or leave it out."
+    )
+
+
+def make_project(
+    song: Path, takes: Sequence[Path], base: Path | None = None, watch: Watch | None = None
+) -> tuple[Project, tuple[str, ...]]:
+    """A project from a song and takes, placed, and the problems met on the way.
+
+    A take that cannot be read is named among the problems and left out. Raises MissingError or
+    MediaError when the song cannot be read.
+    """
+    watch = watch or quiet()
+    project = set_song(Project(name=song.stem), open_song(song, base, watch.part(0, 0.4)))
+    problems: list[str] = []
+    opened: list[Take] = []
+    for path in takes:
+        try:
+            opened.append(open_take(path, base))
+        except (FileNotFoundError, ValueError) as error:
+            if not isinstance(error, VamosError):
+                raise
+            problems.append(str(error))
+    project = replace(add_takes(project, tuple(opened)))
+    project, more = place_all(project, base, watch.part(0.4, 1.0))
+    return project, (*problems, *more)

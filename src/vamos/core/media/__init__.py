@@ -1,0 +1,1 @@
+"""Reading sound and picture: probing, sound as arrays, frames by their time stamps."""

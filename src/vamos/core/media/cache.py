@@ -1,0 +1,59 @@
+"""Things that can be made again, kept under the user's cache folder, bounded in size."""
+
+from __future__ import annotations
+
+import os
+import tempfile
+from pathlib import Path
+
+import numpy as np
+import numpy.typing as npt
+import platformdirs
+
+#: The cache is cut back to this many bytes, oldest use first.
+LIMIT = 1 << 30
+
+
+def folder() -> Path:
+    return Path(platformdirs.user_cache_dir("vamos", appauthor=False))
+
+
+def load(kind: str, key: str) -> dict[str, npt.NDArray[np.generic]] | None:
+    """Arrays kept under a key, or None; a damaged file counts as none."""
+    path = folder() / kind / f"{key}.npz"
+    try:
+        with np.load(path, allow_pickle=False) as found:
+            arrays = {name: found[name] for name in found.files}
+        os.utime(path)
+    except (OSError, ValueError, EOFError, KeyError):
+        return None
+    return arrays
+
+
+def keep(kind: str, key: str, **arrays: npt.NDArray[np.generic]) -> None:
+    """Keep arrays; a full or read-only disk only means that they are made again next time."""
+    place = folder() / kind
+    name = None
+    try:
+        place.mkdir(parents=True, exist_ok=True)
+        fd, name = tempfile.mkstemp(dir=place, suffix=".tmp")
+        with os.fdopen(fd, "wb") as file:
+            np.savez(file, **arrays)  # type: ignore[arg-type]
+        os.replace(name, place / f"{key}.npz")
+        _cut_back()
+    except OSError:
+        if name is not None:
+            Path(name).unlink(missing_ok=True)
+
+
+def _cut_back() -> None:
+    files = []
+    for path in folder().rglob("*.npz"):
+        stat = path.stat()
+        files.append((stat.st_mtime, stat.st_size, path))
+    total = sum(size for _, size, _ in files)
+    for _, size, path in sorted(files):
+        if total <= LIMIT:
+            return
+        path.unlink(missing_ok=True)
+        total -= size

@@ -1,0 +1,157 @@
+"""Frames of a take by time: the frame nearest to each wanted second, turned upright.
+
+Time stamps decide, never frame number ÷ nominal rate. Wanted times go forward; the reader
+decodes on while the next one is near and seeks to a key frame otherwise.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from pathlib import Path
+from types import TracebackType
+from typing import TYPE_CHECKING
+
+import numpy as np
+import numpy.typing as npt
+
+from vamos.core.media.probe import opened
+from vamos.errors import MediaError
+
+if TYPE_CHECKING:
+    from av.video.frame import VideoFrame
+
+Planes = npt.NDArray[np.uint8]
+
+#: Decoding on is cheaper than seeking while the next wanted frame is nearer than this.
+DECODE_ON_S = 8.0
+
+
+class FrameReader:
+    """Reads frames of one file by time. Use as a context manager."""
+
+    def __init__(self, path: Path):
+        self.path = path
+        self._context = opened(path)
+        self._container = self._context.__enter__()
+        streams = self._container.streams.video
+        if not streams:
+            self._context.__exit__(None, None, None)
+            raise MediaError("there is no picture in this file.", file=path)
+        self._stream = streams[0]
+        self._stream.thread_type = "AUTO"
+        self._frames: Iterator[VideoFrame] | None = None
+        self._held: VideoFrame | None = None
+        self._next: VideoFrame | None = None
+
+    def __enter__(self) -> FrameReader:
+        return self
+
+    def __exit__(
+        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
+    ) -> None:
+        self.close()
+
+    def close(self) -> None:
+        self._frames = None
+        self._context.__exit__(None, None, None)
+
+    def nearest(self, at_take_s: float) -> VideoFrame:
+        """The frame whose time stamp is nearest to ``at_take_s``."""
+        held = self._held
+        if (
+            held is None
+            or at_take_s < _time(held)
+            or (self._next is not None and at_take_s > _time(self._next) + DECODE_ON_S)
+        ):
+            self._seek(at_take_s)
+        assert self._held is not None
+        while self._next is not None and _time(self._next) <= at_take_s:
+            self._advance()
+        if self._next is not None and _time(self._next) - at_take_s < at_take_s - _time(self._held):
+            return self._next
+        return self._held
+
+    def with_ends(self, start_take_s: float) -> Iterator[tuple[VideoFrame, float]]:
+        """Frames from ``start_take_s`` on, each with the time until which it is the nearest one.
+
+        The last frame of the file holds for ever.
+        """
+        self.nearest(start_take_s)
+        while self._held is not None:
+            frame, after = self._held, self._next
+            yield frame, (_time(frame) + _time(after)) / 2 if after is not None else float("inf")
+            if after is None:
+                return
+            self._advance()
+
+    def _seek(self, at_take_s: float) -> None:
+        base = self._stream.time_base
+        assert base is not None
+        self._container.seek(max(0, int(at_take_s / base)), stream=self._stream)
+        self._frames = self._decode()
+        self._held = next(self._frames, None)
+        if self._held is None or _time(self._held) > at_take_s:
+            # A time before the key frame found, or past the end: start over from the front.
+            self._container.seek(0)
+            self._frames = self._decode()
+            self._held = next(self._frames, None)
+        if self._held is None:
+            raise MediaError("its picture cannot be decoded.", file=self.path)
+        self._next = next(self._frames, None)
+
+    def _decode(self) -> Iterator[VideoFrame]:
+        """Frames in order; a damaged packet is passed over, not the end of the film."""
+        import av
+
+        for packet in self._container.demux(self._stream):
+            try:
+                frames = packet.decode()
+            except av.error.InvalidDataError:
+                continue
+            for frame in frames:
+                if frame.pts is not None:
+                    yield frame  # type: ignore[misc]
+
+    def _advance(self) -> None:
+        assert self._frames is not None
+        self._held = self._next
+        self._next = next(self._frames, None)
+
+
+def _time(frame: VideoFrame) -> float:
+    assert frame.pts is not None and frame.time_base is not None
+    return float(frame.pts * frame.time_base)
+
+
+def shown_size(frame: VideoFrame) -> tuple[int, int]:
+    """Width and height of a frame as it is meant to be seen, after rotation."""
+    if frame.rotation % 180:
+        return frame.height, frame.width
+    return frame.width, frame.height
+
+
+def upright(planes: Planes, rotation: int) -> Planes:
+    """Turn a plane by the file's rotation (degrees, counter-clockwise, in quarters)."""
+    turns = round(rotation / 90) % 4
+    return np.rot90(planes, turns) if turns else planes
+
+
+def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Planes, Planes]:
+    """Y, U, V (4:2:0, limited range) of a frame, upright, scaled to ``width`` × ``height``.
+
+    Both sizes must be even; they are those of the picture as shown.
+    """
+    if frame.rotation % 180:
+        width, height = height, width
+    small = frame.reformat(
+        width=width, height=height, format="yuv420p", dst_color_range="MPEG", interpolation="AREA"
+        if frame.width > width else "BICUBIC",
+    )
+    flat = small.to_ndarray()
+    luma = flat[:height]
+    chroma = flat[height:].reshape(2, height // 2, width // 2)
+    return (
+        upright(luma, frame.rotation),
+        upright(chroma[0], frame.rotation),
+        upright(chroma[1], frame.rotation),
+    )

@@ -1,0 +1,141 @@
+"""What a media file holds, and clear words when it cannot be read."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from contextlib import contextmanager
+from dataclasses import dataclass
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from vamos.errors import MediaError, MissingError
+
+if TYPE_CHECKING:
+    from av.container import InputContainer
+
+SONG_SUFFIXES = (".wav", ".flac", ".ogg", ".opus", ".mp3", ".m4a", ".aac")
+TAKE_SUFFIXES = (".mp4", ".mov", ".mkv", ".webm", ".m4v")
+
+
+@dataclass(frozen=True, slots=True)
+class Probe:
+    """What was found in a file. Sizes are as shown, after rotation; times in seconds."""
+
+    duration_s: float
+    has_picture: bool
+    has_sound: bool
+    width: int = 0
+    height: int = 0
+    codec: str = ""
+    nominal_rate: float = 0.0
+    sound_rate: int = 0
+    channels: int = 0
+
+
+@contextmanager
+def opened(path: Path) -> Iterator[InputContainer]:
+    """Open a media file for reading.
+
+    Raises
+    ------
+    MissingError
+        when there is no such file.
+    MediaError
+        when it is empty, of another type, cut off or unreadable.
+    """
+    import av
+
+    if not path.exists():
+        raise MissingError("there is no such file.", file=path, todo="Check the name.")
+    if path.is_dir():
+        raise MediaError("this is a folder, not a file.", file=path, todo="Choose a file in it.")
+    if path.stat().st_size == 0:
+        raise MediaError(
+            "the file is empty (0 bytes).", file=path, todo="Copy it from the phone again."
+        )
+    try:
+        container = av.open(str(path))
+    except PermissionError as error:
+        raise MediaError("you are not allowed to read it.", file=path) from error
+    except (av.FFmpegError, ValueError, OSError) as error:
+        raise _unreadable(path, error) from error
+    try:
+        yield container
+    except (av.FFmpegError, UnicodeDecodeError) as error:
+        raise _unreadable(path, error) from error
+    finally:
+        container.close()
+
+
+def _unreadable(path: Path, error: Exception) -> MediaError:
+    """Words for a file that no reader can open, by what its bytes look like."""
+    head = path.read_bytes()[:4096] if path.stat().st_size < 1 << 22 else path.open("rb").read(4096)
+    safe = "The file was not changed."
+    if b"ftyp" in head[:64]:
+        return MediaError(
+            "the film is cut off: its index is missing, as when recording or copying was interrupted.",
+            file=path, safe=safe, todo="Copy it from the phone again.",
+        )
+    if head and b"\0" not in head:
+        return MediaError(
+            "this is a text file under a media name.", file=path, safe=safe,
+            todo="Choose the recording itself.",
+        )
+    detail = getattr(error, "strerror", None) or str(error)
+    return MediaError(
+        f"it cannot be read as sound or picture ({detail}).", file=path, safe=safe,
+        todo="If it plays elsewhere, copy it again or save it as mp4 or wav.",
+    )
+
+
+def probe(path: Path) -> Probe:
+    """What a media file holds; raises like :func:`opened`."""
+    import av
+
+    with opened(path) as container:
+        video = next((s for s in container.streams.video if not _is_cover(s)), None)
+        audio = next(iter(container.streams.audio), None)
+        if video is None and audio is None:
+            raise MediaError("there is neither sound nor picture in it.", file=path)
+        duration = (container.duration or 0) / av.time_base
+        if duration <= 0:
+            duration = _measured_duration(container)
+        width = height = 0
+        rate = 0.0
+        if video is not None:
+            width, height = video.width, video.height
+            rate = float(video.average_rate or 0)
+            first = next(container.decode(video), None)
+            if first is None:
+                raise MediaError("its picture cannot be decoded.", file=path)
+            if first.rotation % 180:
+                width, height = height, width
+        return Probe(
+            duration, video is not None, audio is not None, width, height,
+            video.codec_context.name if video is not None else "",
+            rate, audio.rate or 0 if audio is not None else 0,
+            audio.channels if audio is not None else 0,
+        )
+
+
+def _is_cover(stream: object) -> bool:
+    """Cover pictures of songs are streams too, but not films."""
+    import av.stream
+
+    disposition = getattr(stream, "disposition", 0)
+    return bool(disposition & av.stream.Disposition.attached_pic)
+
+
+def _measured_duration(container: InputContainer) -> float:
+    """The end of the last packet, for files that do not say how long they are."""
+    end = 0.0
+    for packet in container.demux():
+        if packet.pts is not None and packet.time_base is not None:
+            end = max(end, float((packet.pts + (packet.duration or 0)) * packet.time_base))
+    container.seek(0)
+    return end
+
+
+def view_words(name: str) -> tuple[str, ...]:
+    """The words of a file name, for guesses about what it shows."""
+    return tuple("".join(c if c.isalpha() else " " for c in name.lower()).split())

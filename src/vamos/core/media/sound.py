@@ -1,0 +1,135 @@
+"""Sound as ``(frames, channels)`` float32 arrays, always from second 0 of the file's clock.
+
+Time stamps decide where samples go: sound that starts late is preceded by silence, encoder
+priming is dropped, a gap in the recording stays a gap.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from pathlib import Path
+
+import numpy as np
+import numpy.typing as npt
+
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media.probe import opened
+from vamos.errors import MediaError, write_error
+
+Samples = npt.NDArray[np.float32]
+
+
+@dataclass(frozen=True, slots=True)
+class Sound:
+    """Samples ``(frames, channels)`` float32 at ``rate`` frames a second."""
+
+    samples: Samples
+    rate: int
+
+    @property
+    def duration_s(self) -> float:
+        return len(self.samples) / self.rate
+
+    def mono(self) -> Samples:
+        """The mean of the channels, ``(frames,)``."""
+        return np.asarray(self.samples.mean(axis=1), dtype=np.float32)
+
+
+def blocks(path: Path, rate: int, channels: int = 1) -> Iterator[tuple[int, Samples]]:
+    """The sound of a file in pieces ``(first frame, samples)``, resampled, in order.
+
+    Raises
+    ------
+    MissingError, MediaError
+        MediaError also when there is no sound in the file.
+    """
+    import av
+    from av.audio.resampler import AudioResampler
+
+    with opened(path) as container:
+        stream = next(iter(container.streams.audio), None)
+        if stream is None:
+            raise MediaError(
+                "there is no sound in this file.", file=path,
+                todo="Place it by hand, or choose the recording with sound.",
+            )
+        resampler = AudioResampler(format="flt", layout="mono" if channels == 1 else "stereo", rate=rate)
+        at: int | None = None
+        good = 0
+        for packet in container.demux(stream):
+            try:
+                frames = packet.decode()
+            except av.error.InvalidDataError:
+                continue
+            for frame in frames:
+                good += 1
+                start = at
+                if frame.pts is not None and frame.time_base is not None:
+                    said = round(float(frame.pts * frame.time_base) * rate)
+                    # Small differences are rounding; larger ones are gaps of the recording.
+                    if start is None or abs(said - start) > rate // 10:
+                        start = said
+                at = start or 0
+                for piece in resampler.resample(frame):
+                    samples = piece.to_ndarray().reshape(-1, channels)
+                    yield at, _finite(samples)
+                    at += len(samples)
+        if not good:
+            raise MediaError("its sound cannot be decoded.", file=path, safe="The file was not changed.")
+        for piece in resampler.resample(None):
+            samples = piece.to_ndarray().reshape(-1, channels)
+            yield at or 0, _finite(samples)
+            at = (at or 0) + len(samples)
+
+
+def _finite(samples: Samples) -> Samples:
+    """Float files may hold NaN or infinite samples; they are silence here."""
+    if np.isfinite(samples).all():
+        return samples
+    return np.nan_to_num(samples, nan=0.0, posinf=0.0, neginf=0.0)
+
+
+def read_sound(
+    path: Path, rate: int, channels: int = 1, watch: Watch | None = None, expected_s: float = 0.0
+) -> Sound:
+    """The whole sound of a file; raises like :func:`blocks`.
+
+    Parameters
+    ----------
+    rate : int
+        Frames a second wanted.
+    channels : int
+        1 or 2.
+    expected_s : float
+        The file's duration, for the progress report.
+    """
+    watch = watch or quiet()
+    pieces: list[tuple[int, Samples]] = []
+    end = 0
+    for number, (first, samples) in enumerate(blocks(path, rate, channels)):
+        pieces.append((first, samples))
+        end = max(end, first + len(samples))
+        if number % 64 == 0:
+            watch(end / rate / expected_s if expected_s > 0 else 0.0, f"Reading {path.name}")
+    out = np.zeros((end, channels), dtype=np.float32)
+    for first, samples in pieces:
+        skip = max(0, -first)
+        out[first + skip : first + len(samples)] = samples[skip:]
+    return Sound(out, rate)
+
+
+def write_wav(path: Path, sound: Sound) -> None:
+    """Write 16-bit PCM; raises :class:`WriteError`."""
+    import wave
+
+    data = (np.clip(sound.samples, -1, 1) * 32767).round().astype("<i2")
+    try:
+        with wave.open(str(path), "wb") as file:
+            file.setnchannels(data.shape[1])
+            file.setsampwidth(2)
+            file.setframerate(sound.rate)
+            file.writeframes(data.tobytes())
+    except OSError as error:
+        path.unlink(missing_ok=True)
+        raise write_error(error, path) from error

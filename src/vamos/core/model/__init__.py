@@ -1,0 +1,1 @@
+"""What a project is made of: frozen values, one concept a module."""

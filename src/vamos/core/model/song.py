@@ -1,0 +1,111 @@
+"""The song: a file, and the grid of counts on it.
+
+Positions on the song are counted from the first count of the dance: position 0 is "the 1" of
+the first eight that is danced, the lead-in lies at negative positions. One unit is one count.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from fractions import Fraction
+
+from vamos.core.time import CountRange, TimeMap
+from vamos.errors import InputError
+
+
+@dataclass(frozen=True, slots=True)
+class MediaRef:
+    """A file of the user's, named but never copied or changed.
+
+    ``path`` is relative to the project file where possible; ``size`` in bytes, ``duration_s``
+    in seconds, ``fingerprint`` a hash of the first and last megabyte.
+    """
+
+    path: str
+    size: int = 0
+    duration_s: float = 0.0
+    fingerprint: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Anchor:
+    """A count tied to a second of the song; ``fixed`` when a person put it there."""
+
+    position: Fraction
+    song_s: float
+    fixed: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Stop:
+    """A pause of the music: from ``position`` on, ``counts`` are kept by agreement."""
+
+    position: Fraction
+    counts: Fraction
+
+
+@dataclass(frozen=True, slots=True)
+class Grid:
+    """The counts of a song.
+
+    Parameters
+    ----------
+    anchors : tuple of Anchor
+        At least two, increasing in position and in time.
+    lead_in : int
+        Counts of music before position 0.
+    meter : int
+        Beats in a bar of the music, 3 or 4.
+    line : int
+        Counts in a usual line of the page: 8, or 6 in a waltz.
+    confidence : float
+        0 to 1, for the grid as a whole.
+    sureness : tuple of float
+        0 to 1 for each line, from the first line of the lead-in on.
+    stops : tuple of Stop
+    """
+
+    anchors: tuple[Anchor, ...]
+    lead_in: int = 0
+    meter: int = 4
+    line: int = 8
+    confidence: float = 1.0
+    sureness: tuple[float, ...] = ()
+    stops: tuple[Stop, ...] = ()
+
+    def __post_init__(self) -> None:
+        if len(self.anchors) < 2:
+            raise InputError(f"A grid needs at least two beats; got {len(self.anchors)}.")
+        if self.line < 1:
+            raise InputError(f"A line needs at least one count; got {self.line}.")
+
+    def time_map(self) -> TimeMap:
+        """Counts → song seconds."""
+        return TimeMap.through(
+            [a.position for a in self.anchors], [a.song_s for a in self.anchors]
+        )
+
+    def range(self) -> CountRange:
+        """From the first to the last anchored count."""
+        return CountRange(self.anchors[0].position, self.anchors[-1].position)
+
+    def bpm(self) -> float:
+        """The middle tempo in counts per minute."""
+        a = self.anchors
+        gaps = sorted(
+            60 * float(q.position - p.position) / (q.song_s - p.song_s)
+            for p, q in zip(a, a[1:], strict=False)
+        )
+        return gaps[len(gaps) // 2]
+
+
+@dataclass(frozen=True, slots=True)
+class Song:
+    """A song of the project."""
+
+    media: MediaRef
+    title: str = ""
+    grid: Grid | None = None
+    rights: str = ""
+    loudness_lufs: float | None = None
+    notes: tuple[str, ...] = field(default=())

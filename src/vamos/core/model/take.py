@@ -1,0 +1,80 @@
+"""Takes: files of footage, the passes in them, and what can be seen in each stretch."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+from vamos.core.model.song import MediaRef
+from vamos.core.time import TimeMap, TimeRange
+
+
+class View(StrEnum):
+    """From where the camera sees the dancer."""
+
+    FRONT = "front"
+    BACK = "back"
+    LEFT = "left side"
+    RIGHT = "right side"
+    FEET = "feet"
+
+
+class Danced(StrEnum):
+    OWN = "own sides"
+    MIRRORED = "performed mirrored"
+
+
+class PassKind(StrEnum):
+    """What a pass was danced to."""
+
+    SONG = "song"
+    COUNTED = "counted"
+
+
+@dataclass(frozen=True, slots=True)
+class Stretch:
+    """What holds from ``start_take_s`` until the next stretch begins."""
+
+    start_take_s: float = 0.0
+    view: View = View.FRONT
+    danced: Danced = Danced.OWN
+    in_mirror: bool = False
+    already_flipped: bool = False
+    trouble: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Pass:
+    """A stretch of a take that runs through some counts of the dance once.
+
+    ``clock`` maps take seconds to song seconds (kind song) or to counts (kind counted).
+    ``residual_s`` is the middle error of the placement, ``rate`` song seconds per take second.
+    """
+
+    kind: PassKind
+    take_range: TimeRange
+    clock: TimeMap
+    confidence: float = 0.0
+    residual_s: float = 0.0
+    rate: float = 1.0
+    reason: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Take:
+    """One file of footage."""
+
+    name: str
+    media: MediaRef
+    stretches: tuple[Stretch, ...] = (Stretch(),)
+    passes: tuple[Pass, ...] = ()
+    looked_for_passes: bool = False
+    speaker_m: float = 0.0
+
+    def stretch_at(self, at_take_s: float) -> Stretch:
+        """The stretch in force at a time of the take."""
+        found = self.stretches[0]
+        for stretch in self.stretches:
+            if stretch.start_take_s <= at_take_s:
+                found = stretch
+        return found

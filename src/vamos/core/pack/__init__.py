@@ -1,0 +1,1 @@
+"""Packs: the folder students get, its manifest, and the check of what was written."""

@@ -1,0 +1,142 @@
+"""The manifest of a pack: every file with its checksum and what it is meant to hold.
+
+``manifest.json`` is ``{"vamos_pack": 1, …}``, see docs/formats.md.
+"""
+
+from __future__ import annotations
+
+import hashlib
+from dataclasses import dataclass
+from pathlib import Path
+
+import msgspec
+
+from vamos.core.render.clips import Written
+from vamos.core.render.overlays import Shown
+from vamos.errors import MissingError, ProjectError
+
+NAME = "manifest.json"
+
+
+@dataclass(frozen=True, slots=True)
+class ClipEntry:
+    """One clip of a pack.
+
+    ``counts`` are (frame, number) where a new count begins; ``states`` (frame, what is
+    written); ``proof`` the small grey picture of the middle frame as filmed, rows of 16.
+    """
+
+    file: str
+    sha256: str
+    bytes: int
+    title: str
+    view: str
+    label: str
+    flipped: bool
+    speed: float
+    sound: str
+    width: int
+    height: int
+    rate: str
+    frames: int
+    duration_s: float
+    matrix: str
+    counts: tuple[tuple[int, str], ...]
+    states: tuple[tuple[int, Shown], ...]
+    loudness_lufs: float | None
+    proof: tuple[tuple[int, ...], ...]
+    problems: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class FileEntry:
+    """Any other file of a pack."""
+
+    file: str
+    sha256: str
+    bytes: int
+
+
+@dataclass(frozen=True, slots=True)
+class Manifest:
+    vamos_pack: int
+    made_with: str
+    project: str
+    song: str
+    rights: str
+    clips: tuple[ClipEntry, ...]
+    files: tuple[FileEntry, ...] = ()
+    problems: tuple[str, ...] = ()
+
+
+def checksum(path: Path) -> str:
+    """SHA-256 of a file, as hexadecimal text."""
+    with path.open("rb") as file:
+        return hashlib.file_digest(file, "sha256").hexdigest()
+
+
+def clip_entry(written: Written, folder: Path) -> ClipEntry:
+    """The manifest's entry for a clip that was written below ``folder``."""
+    job, timing = written.job, written.timing
+    path = job.path
+    counts = []
+    for position in _whole_counts(written):
+        frame = timing.frame_of(position[0])
+        if 0 <= frame < timing.frames:
+            counts.append((frame, position[1]))
+    return ClipEntry(
+        path.relative_to(folder).as_posix(), checksum(path), path.stat().st_size,
+        job.clip.title, str(job.clip.view), job.clip.label, job.clip.flip,
+        float(job.version.speed), str(job.version.sound), written.width, written.height,
+        str(timing.rate.per_second), timing.frames, timing.duration_s, written.matrix,
+        tuple(counts), written.states, written.lufs,
+        tuple(tuple(int(v) for v in row) for row in written.proof), job.clip.problems,
+    )
+
+
+def _whole_counts(written: Written) -> list[tuple]:  # type: ignore[type-arg]
+    from fractions import Fraction
+    from math import ceil
+
+    shown = written.job.clip.shown
+    frames = [frame for frame, _ in written.states]
+    out = []
+    for k in range(ceil(shown.start), ceil(shown.end)):
+        frame = written.timing.frame_of(Fraction(k))
+        state = next((s for f, s in reversed(written.states) if f <= max(frame, frames[0])), None)
+        if state is not None:
+            out.append((Fraction(k), state.number))
+    return out
+
+
+def file_entry(path: Path, folder: Path) -> FileEntry:
+    return FileEntry(path.relative_to(folder).as_posix(), checksum(path), path.stat().st_size)
+
+
+def read_manifest(folder: Path) -> Manifest:
+    """The manifest of a pack folder.
+
+    Raises
+    ------
+    MissingError
+        when the folder or its manifest is missing.
+    ProjectError
+        when the manifest cannot be understood.
+    """
+    path = folder / NAME
+    if not folder.is_dir():
+        raise MissingError("there is no such folder.", file=folder)
+    if not path.is_file():
+        raise MissingError(
+            "this folder is no Vamos pack: its manifest.json is missing.", file=folder,
+            todo="Name the folder that “vamos pack” or “vamos make” wrote.",
+        )
+    try:
+        manifest = msgspec.json.decode(path.read_bytes(), type=Manifest)
+    except (msgspec.DecodeError, msgspec.ValidationError, OSError) as error:
+        raise ProjectError(f"the manifest cannot be understood: {error}.", file=path) from error
+    for entry in (*manifest.clips, *manifest.files):
+        inside = (folder / entry.file).resolve()
+        if not inside.is_relative_to(folder.resolve()):
+            raise ProjectError(f"the manifest names a file outside the pack: {entry.file}.", file=path)
+    return manifest

@@ -1,0 +1,246 @@
+"""Writing a pack: everything into a hidden folder first, then put in place at once."""
+
+from __future__ import annotations
+
+import os
+import shutil
+import tempfile
+import unicodedata
+from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import partial
+from pathlib import Path
+
+import msgspec
+
+from vamos import __version__
+from vamos.core.dance.lines import Line, lines_of
+from vamos.core.document.paths import locate
+from vamos.core.jobs import Watch, quiet, side_by_side
+from vamos.core.media.sound import Sound
+from vamos.core.model.clip import Clip, Version
+from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.project import Project
+from vamos.core.model.song import Grid
+from vamos.core.pack import manifest as mf
+from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
+from vamos.core.plan.clips import plan_clips
+from vamos.core.plan.run_through import plan_run_through
+from vamos.core.render.clips import Job, Written, render_clip
+from vamos.core.render.sound import read_song
+from vamos.core.render.timing import clip_timing
+from vamos.core.time import FrameRate
+from vamos.errors import InputError, MediaError, MissingError, Stopped, VamosError, WriteError, write_error
+
+#: Clips rendered at the same time.
+WORKERS = 2
+
+
+@dataclass(frozen=True, slots=True)
+class Outcome:
+    """Where the pack is, and what was not as wished."""
+
+    folder: Path
+    clips: int
+    problems: tuple[str, ...]
+
+
+def write_pack(project: Project, base: Path | None, out: Path, watch: Watch | None = None) -> Outcome:
+    """Render all clips of a project into the folder ``out``.
+
+    ``base`` is the folder that relative media paths start from. An earlier pack in ``out`` is
+    replaced only when the new one is complete.
+
+    Raises
+    ------
+    InputError
+        when there is nothing to cut.
+    WriteError
+        when ``out`` cannot be written or holds something that is not a pack.
+    Stopped
+        when asked to; nothing is left behind.
+    """
+    watch = watch or quiet()
+    grid = project.song.grid if project.song else None
+    clips = plan_clips(project)
+    if project.song is None or grid is None or not clips:
+        raise InputError(
+            "There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
+    check_place(out)
+    work = _work_folder(out)
+    try:
+        outcome = _Packer(project, grid, base, work, watch).run(clips)
+        _put_in_place(work, out)
+    except OSError as error:
+        if isinstance(error, VamosError):
+            raise
+        raise write_error(error, out) from error
+    finally:
+        shutil.rmtree(work, ignore_errors=True)
+    return Outcome(out, outcome[0], outcome[1])
+
+
+class _Packer:
+    """One pack in the making."""
+
+    def __init__(self, project: Project, grid: Grid, base: Path | None, work: Path, watch: Watch):
+        assert project.song is not None
+        self.project, self.grid, self.base, self.work, self.watch = project, grid, base, work, watch
+        self.lines = lines_of(grid, project.dance)
+        self.rate = FrameRate.of(project.output.rate)
+        self.problems: list[str] = []
+        self.entries: list[mf.ClipEntry] = []
+        self.song: Sound | None = None
+        self.song_media = project.song
+        self.gone = False
+
+    def run(self, clips: tuple[Clip, ...]) -> tuple[int, tuple[str, ...]]:
+        (self.work / "clips").mkdir()
+        if self.project.output.sound is Heard.SONG:
+            self.song = read_song(locate(self.song_media.media, self.base), self.watch.part(0, 0.03))
+        through = plan_run_through(self.project)
+        tasks: list[tuple[float, Callable[[Watch], list[Written]]]] = []
+        for number, clip in enumerate(clips, 1):
+            tasks.append((float(clip.shown.length) * sum(1 / float(s) for s in self.project.output.speeds),
+                          partial(self._render, self._jobs(number, clip), ())))
+        extra: list[Path] = []
+        if through is not None:
+            job, chapters, extra = self._run_through(through)
+            # The longest first, so that no worker is left alone with it.
+            tasks.insert(0, (float(through.shown.length), partial(self._render, [job], chapters)))
+        self._work_through(tasks)
+        self.problems += [f"{c.title}, {c.view}: {p}" for c in clips for p in c.problems]
+        self._manifest(extra)
+        return len(self.entries), tuple(self.problems)
+
+    def _work_through(self, tasks: list[tuple[float, Callable[[Watch], list[Written]]]]) -> None:
+        """Render on two threads; the heavy parts of decoding and encoding run side by side."""
+        watches = side_by_side(self.watch.part(0.03, 0.98), [weight for weight, _ in tasks])
+        with ThreadPoolExecutor(WORKERS) as pool:
+            futures = [pool.submit(run, watch) for (_, run), watch in zip(tasks, watches, strict=True)]
+            try:
+                results = [future.result() for future in futures]
+            except BaseException:
+                self.gone = True
+                pool.shutdown(cancel_futures=True)
+                raise
+        for written in results[1:] + results[:1]:
+            self.entries += [mf.clip_entry(w, self.work) for w in written]
+            self.problems += [p for w in written for p in _sound_problems(w)]
+
+    def _jobs(self, number: int, clip: Clip) -> list[Job]:
+        stem = f"{number:02d} {plain_name(clip.title)} {_short_label(clip)}"
+        return [
+            Job(clip, Version(speed, self.project.output.sound),
+                self.work / "clips" / f"{stem} {_percent(speed)}.mp4")
+            for speed in self.project.output.speeds
+        ]
+
+    def _run_through(self, clip: Clip) -> tuple[Job, tuple[Chapter, ...], list[Path]]:
+        timing = clip_timing(self.grid, clip.shown, Fraction(1), self.rate)
+        chapters = chapters_of(self.lines, clip, timing)
+        job = Job(clip, Version(Fraction(1), self.project.output.sound),
+                  self.work / f"run-through {_short_label(clip)}.mp4")
+        plain, meta = self.work / "chapters.txt", self.work / "chapters.ffmeta"
+        plain.write_text(plain_list(chapters), encoding="utf-8")
+        meta.write_text(ffmetadata(chapters), encoding="utf-8")
+        return job, chapters, [plain, meta]
+
+    def _render(self, jobs: list[Job], chapters: tuple[Chapter, ...], watch: Watch) -> list[Written]:
+        clip = jobs[0].clip
+        take = self.project.take(clip.take)
+        stopped = Watch(watch.report, lambda: self.gone or watch.stop_asked())
+        try:
+            return render_clip(
+                jobs, locate(take.media, self.base), take.passes[clip.pass_number], self.grid,
+                self.lines, self.song, self.rate, self.project.output.longest_side, stopped, chapters,
+            )
+        except (WriteError, Stopped):
+            raise
+        except (MissingError, MediaError) as error:
+            self.problems.append(f"{clip.title}, {clip.view}: not written, {error}")
+            return []
+
+    def _manifest(self, extra: list[Path]) -> None:
+        if not self.entries:
+            raise InputError(
+                "No clip could be written. " + " ".join(dict.fromkeys(self.problems)))
+        manifest = mf.Manifest(
+            1, f"Vamos {__version__}", self.project.name, self.song_media.title,
+            self.song_media.rights or "The rights of the music are yours to clear; this is no legal advice.",
+            tuple(self.entries), tuple(mf.file_entry(p, self.work) for p in extra),
+            tuple(self.problems),
+        )
+        data = msgspec.json.format(msgspec.json.encode(manifest), indent=1)
+        (self.work / mf.NAME).write_bytes(data + b"\n")
+
+
+def _sound_problems(written: Written) -> list[str]:
+    if written.lufs is not None and written.lufs <= -60:
+        return [f"{written.job.clip.title}: the song is silent in this clip"]
+    return []
+
+
+def _short_label(clip: Clip) -> str:
+    return plain_name(clip.label.split(":")[0].replace(",", ""))
+
+
+def _percent(speed: Fraction) -> str:
+    return f"{round(float(speed) * 100)}"
+
+
+def plain_name(text: str) -> str:
+    """A file name every system takes: ASCII letters, digits, spaces and dashes."""
+    plain = unicodedata.normalize("NFKD", text).encode("ascii", "ignore").decode()
+    kept = "".join(c if c.isalnum() or c in " -" else " " for c in plain)
+    return " ".join(kept.split())[:60].strip().lower() or "clip"
+
+
+def check_place(out: Path) -> None:
+    """Only an empty folder, no folder, or an earlier pack may be written to."""
+    try:
+        if out.is_dir() and any(out.iterdir()) and not (out / mf.NAME).is_file():
+            raise WriteError(
+                "this folder holds other files.", file=out, safe="Nothing in it was touched.",
+                todo="Choose an empty folder or a new name.",
+            )
+        if out.exists() and not out.is_dir():
+            raise WriteError("a file of this name exists.", file=out, safe="It was not touched.",
+                             todo="Choose another name.")
+    except PermissionError as error:
+        raise write_error(error, out) from error
+
+
+def _work_folder(out: Path) -> Path:
+    try:
+        out.absolute().parent.mkdir(parents=True, exist_ok=True)
+        return Path(tempfile.mkdtemp(prefix=f".{out.name}.", dir=out.absolute().parent))
+    except OSError as error:
+        raise write_error(error, out) from error
+
+
+def _put_in_place(work: Path, out: Path) -> None:
+    """Swap the finished folder in; the old one goes only when the new one stands."""
+    umask = os.umask(0)
+    os.umask(umask)
+    os.chmod(work, 0o777 & ~umask)
+    old = None
+    if out.exists():
+        old = work.with_name(work.name + ".old")
+        os.rename(out, old)
+    try:
+        os.rename(work, out)
+    except OSError:
+        if old is not None:
+            os.rename(old, out)
+        raise
+    if old is not None:
+        shutil.rmtree(old, ignore_errors=True)
+
+
+def lines_for(project: Project) -> tuple[Line, ...]:
+    """The lines of a project's page; empty before there is a grid."""
+    grid = project.song.grid if project.song else None
+    return lines_of(grid, project.dance) if grid is not None else ()

@@ -1,0 +1,1 @@
+"""Planning clips: which pass, which counts, flipped or not, and why."""

@@ -1,0 +1,62 @@
+"""To mirror or not.
+
+A learner copies the screen: what the learner should do with the right must be on the right of
+the screen. flip = faces camera XOR performed mirrored XOR filmed in a mirror XOR already flipped.
+Side and feet views are flipped only when asked.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from vamos.core.model.take import Danced, Stretch, View
+
+MIRRORED = "mirrored: copy the screen"
+BACK = "back view: same sides"
+AS_FILMED = "as filmed"
+
+
+@dataclass(frozen=True, slots=True)
+class FlipChoice:
+    """Whether to flip, the label a learner reads, and the reason in words."""
+
+    flip: bool
+    label: str
+    reason: str
+
+
+def wanted_flip(stretch: Stretch) -> bool:
+    """The rule above for front and back views; False for side and feet views."""
+    if stretch.view not in (View.FRONT, View.BACK):
+        return False
+    faces = stretch.view is View.FRONT
+    mirrored = stretch.danced is Danced.MIRRORED
+    return faces ^ mirrored ^ stretch.in_mirror ^ stretch.already_flipped
+
+
+def choose_flip(stretch: Stretch, asked: bool | None = None) -> FlipChoice:
+    """The flip for a stretch; ``asked`` overrides the rule."""
+    wanted = wanted_flip(stretch)
+    flip = wanted if asked is None else asked
+    if stretch.view is View.BACK:
+        label = BACK if flip == wanted else AS_FILMED
+    elif stretch.view is View.FRONT:
+        label = MIRRORED if flip == wanted else AS_FILMED
+    else:
+        label = f"{stretch.view}, flipped" if flip else f"{stretch.view}, as filmed"
+    return FlipChoice(flip, label, _why(stretch, flip, asked))
+
+
+def _why(stretch: Stretch, flip: bool, asked: bool | None) -> str:
+    head = "flipped" if flip else "not flipped"
+    if asked is not None and asked != wanted_flip(stretch):
+        return f"{head}: you asked for it"
+    if stretch.view not in (View.FRONT, View.BACK):
+        return f"{head}: {stretch.view} views keep their side unless asked"
+    facts = ["faces the camera" if stretch.view is View.FRONT else "seen from behind"]
+    facts.append("danced mirrored" if stretch.danced is Danced.MIRRORED else "danced on own sides")
+    if stretch.in_mirror:
+        facts.append("filmed in a mirror")
+    if stretch.already_flipped:
+        facts.append("the file is already flipped")
+    return f"{head}: " + ", ".join(facts)

@@ -1,0 +1,1 @@
+"""Rendering: time-mapped frames, overlays, sound, the encoder."""

@@ -1,0 +1,149 @@
+"""The sound of a clip: the song cut to the clip's times, slowed with its pitch kept, levelled.
+
+Loudness is measured after ITU-R BS.1770-4 (pyloudnorm) and set to −16 LUFS; peaks are held
+under −1 dBTP, true peak read at four times the rate (BS.1770-4, annex 2).
+"""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+import scipy.ndimage
+import scipy.signal
+
+from vamos.core.jobs import Watch
+from vamos.core.media.probe import probe
+from vamos.core.media.sound import Samples, Sound, read_sound
+from vamos.core.render.timing import ClipTiming
+
+RATE = 48000
+TARGET_LUFS = -16.0
+PEAK_DBTP = -1.0
+_MARGIN_S = 0.5
+_FADE_S = 0.012
+
+
+def read_song(path: Path, watch: Watch | None = None) -> Sound:
+    """The song in stereo at ``RATE``; raises MissingError or MediaError."""
+    return read_sound(path, RATE, channels=2, watch=watch, expected_s=probe(path).duration_s)
+
+
+def excerpt(song: Sound, start_s: float, frames: int) -> Samples:
+    """``frames`` samples from a second on; silence where the song has none."""
+    first = round(start_s * song.rate)
+    out = np.zeros((frames, song.samples.shape[1]), dtype=np.float32)
+    a, b = max(0, first), min(len(song.samples), first + frames)
+    if b > a:
+        out[a - first : b - first] = song.samples[a:b]
+    return out
+
+
+def stretched(samples: Samples, rate: int, speed: Fraction) -> Samples:
+    """Samples ``(frames, channels)`` played at ``speed``, pitch kept; length ÷ speed."""
+    if speed == 1:
+        return samples
+    import python_stretch
+
+    stretch = python_stretch.Signalsmith.Stretch(1)
+    stretch.preset(samples.shape[1], rate)
+    stretch.setTimeFactor(float(speed))
+    return np.ascontiguousarray(stretch.process(np.ascontiguousarray(samples.T)).T, dtype=np.float32)
+
+
+def clip_sound(song: Sound, timing: ClipTiming) -> Samples:
+    """The song under a clip: exactly as long as the clip, faded in and out by 12 ms."""
+    frames = round(timing.duration_s * RATE)
+    speed = float(timing.speed)
+    margin = _MARGIN_S if timing.speed != 1 else 0.0
+    source = excerpt(song, timing.song_start_s - margin,
+                     round((timing.duration_s * speed + 2 * margin) * RATE))
+    slow = stretched(source, RATE, timing.speed)
+    skip = round(margin / speed * RATE)
+    out = np.zeros((frames, source.shape[1]), dtype=np.float32)
+    part = slow[skip : skip + frames]
+    out[: len(part)] = part
+    return faded(out)
+
+
+def faded(samples: Samples) -> Samples:
+    """Short fades at both ends, against clicks where a clip is cut."""
+    size = min(int(_FADE_S * RATE), len(samples) // 2)
+    if size:
+        ramp = np.linspace(0, 1, size, dtype=np.float32)[:, None]
+        samples[:size] *= ramp
+        samples[-size:] *= ramp[::-1]
+    return samples
+
+
+def loudness(samples: Samples, rate: int = RATE) -> float:
+    """Integrated loudness in LUFS; −70 for silence and for less than 0.4 s."""
+    import warnings
+
+    import pyloudnorm
+
+    if len(samples) < 0.4 * rate + 1 or not np.any(samples):
+        return -70.0
+    with warnings.catch_warnings():
+        warnings.simplefilter("ignore")
+        value = float(pyloudnorm.Meter(rate).integrated_loudness(samples.astype(np.float64)))
+    return max(-70.0, value)
+
+
+def true_peak(samples: Samples) -> float:
+    """The true peak, full scale = 1 (four times oversampled)."""
+    if not len(samples):
+        return 0.0
+    return float(np.abs(scipy.signal.resample_poly(samples, 4, 1, axis=0)).max())
+
+
+def levelled(samples: Samples) -> Samples:
+    """Samples at −16 LUFS whose true peak stays under −1 dBTP after coding; silence stays silent.
+
+    AAC moves peaks, by up to 2 dB on sharp attacks; the ceiling is lowered until the decoded
+    sound keeps the limit.
+    """
+    now = loudness(samples)
+    if now <= -69.0:
+        return samples
+    loud = samples * np.float32(10 ** ((TARGET_LUFS - now) / 20))
+    limit = 10 ** (PEAK_DBTP / 20)
+    ceiling = limit * 0.97
+    for _ in range(6):
+        out = limited(loud, ceiling)
+        peak = true_peak(coded(out))
+        if peak <= limit:
+            break
+        ceiling *= 0.98 * limit / peak
+    return out
+
+
+def coded(samples: Samples) -> Samples:
+    """What is left of samples after the AAC coder that clips are written with."""
+    import io
+
+    import av
+
+    from vamos.core.render.encode import encode_sound
+
+    buffer = io.BytesIO()
+    with av.open(buffer, "w", format="mp4") as out:
+        encode_sound(out, samples, RATE)
+    buffer.seek(0)
+    with av.open(buffer) as back:
+        pieces = [frame.to_ndarray().T for frame in back.decode(audio=0)]
+    return np.concatenate(pieces) if pieces else samples
+
+
+def limited(samples: Samples, ceiling: float) -> Samples:
+    """True peaks held under ``ceiling`` by a gain that dips 5 ms around them."""
+    over = np.abs(scipy.signal.resample_poly(samples, 4, 1, axis=0)).max(axis=1)
+    over = over[: 4 * len(samples)].reshape(-1, 4).max(axis=1)
+    if over.max(initial=0.0) <= ceiling:
+        return samples
+    wanted = np.minimum(1.0, ceiling / np.maximum(over, 1e-9))
+    reach = int(0.005 * RATE)
+    held = scipy.ndimage.minimum_filter1d(wanted, 2 * reach + 1)
+    smooth = scipy.ndimage.uniform_filter1d(held, reach)
+    return np.asarray(samples * np.minimum(smooth, wanted)[:, None], dtype=np.float32)

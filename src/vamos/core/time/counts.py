@@ -1,0 +1,84 @@
+"""Positions on the counts of a section, and how they are said.
+
+Count k stands at position k − 1, its ``&`` at k − ½; a section of n counts covers [0, n).
+The pickup before count 1 is a leading ``&`` at −½. Positions are Fractions, never floats.
+"""
+
+from __future__ import annotations
+
+from enum import StrEnum
+from fractions import Fraction
+from math import floor
+
+from vamos.errors import InputError
+
+
+class Feel(StrEnum):
+    """How a count is divided: where ``&`` and ``a`` sit."""
+
+    STRAIGHT = "straight"
+    SWUNG = "swung"
+    ROLLING = "rolling"
+
+
+#: Fractions of a count at which the spoken subdivisions stand (common practice, no source).
+SUBDIVISIONS: dict[Feel, dict[str, Fraction]] = {
+    Feel.STRAIGHT: {"e": Fraction(1, 4), "&": Fraction(1, 2), "a": Fraction(3, 4)},
+    Feel.SWUNG: {"&": Fraction(2, 3), "a": Fraction(5, 6)},
+    Feel.ROLLING: {"&": Fraction(1, 3), "a": Fraction(2, 3)},
+}
+
+
+def as_count(value: Fraction | int | str | float) -> Fraction:
+    """An exact count from a number or from text such as ``"7/2"`` or ``"3.5"``.
+
+    Floats are taken to the nearest 1/48 of a count, fine enough for every feel.
+    """
+    if isinstance(value, float):
+        if value != value or value in (float("inf"), float("-inf")):
+            raise InputError(f"A count must be a finite number, not {value}.")
+        return Fraction(round(value * 48), 48)
+    try:
+        return Fraction(value)
+    except (ValueError, ZeroDivisionError) as error:
+        raise InputError(f"“{value}” is not a count; expected a number such as 3, 7/2 or 3.5.") from error
+
+
+def split(position: Fraction) -> tuple[int, Fraction]:
+    """The count number a position belongs to (1 for [0, 1)) and the fraction inside it."""
+    whole = floor(position)
+    return whole + 1, position - whole
+
+
+def subdivision_name(part: Fraction, feel: Feel = Feel.STRAIGHT) -> str:
+    """``""`` on the count, else ``e``, ``&``, ``a``, or the plain fraction if none of these."""
+    if part == 0:
+        return ""
+    for name, where in SUBDIVISIONS[feel].items():
+        if where == part:
+            return name
+    return f"+{part}"
+
+
+def count_text(position: Fraction, feel: Feel = Feel.STRAIGHT) -> str:
+    """What a dancer says at a position: ``1``, ``&``, ``12`` or ``a``."""
+    number, part = split(position)
+    return subdivision_name(part, feel) or str(number)
+
+
+def set_number_text(position: Fraction, eight: int, feel: Feel = Feel.STRAIGHT) -> str:
+    """Set numbers: in the third eight the counts read ``3 2 3 4 …``."""
+    number, part = split(position)
+    if part == 0 and number == 1:
+        return str(eight)
+    return count_text(position, feel)
+
+
+def count_in_numbers(length: int, counts: int) -> tuple[int, ...]:
+    """Numbers said before a section of ``length`` counts: the last ``counts`` of it.
+
+    A count-in of 4 before an eight is 5 6 7 8; in sixes, 3 4 5 6. Longer sections are counted
+    in by the eight.
+    """
+    base = length if 0 < length <= 8 else 8
+    return tuple((base - counts + k) % base + 1 for k in range(counts))

@@ -1,0 +1,164 @@
+"""Making the demo on the user's machine: song, takes, project, and the truth beside them."""
+
+from __future__ import annotations
+
+import json
+import multiprocessing
+import shutil
+import tempfile
+from concurrent.futures import FIRST_EXCEPTION, ProcessPoolExecutor, wait
+from pathlib import Path
+from typing import Any
+
+import platformdirs
+
+from vamos.core.document.edits import add_takes, set_dance, set_song
+from vamos.core.document.files import SUFFIX, save
+from vamos.core.document.paths import reference
+from vamos.core.jobs import Watch, quiet
+from vamos.core.make import open_song, place_all
+from vamos.core.media.sound import Sound, write_wav
+from vamos.core.model.project import Project
+from vamos.core.model.take import Stretch, Take
+from vamos.demo.dance import sheet
+from vamos.demo.film import film, frame_times
+from vamos.demo.song import LEAD_IN, counts_to_song, make_song
+from vamos.demo.takes import SPECS, TakeSpec, counted_aloud
+from vamos.errors import WriteError, write_error
+
+#: Raised whenever the demo's content changes, so that an older one is made anew.
+VERSION = 1
+PROJECT = f"paper fan parade{SUFFIX}"
+SONG = "lantern street.wav"
+TRUTH = "truth.json"
+
+
+def default_folder() -> Path:
+    """Where the demo lives unless a folder is named."""
+    return Path(platformdirs.user_data_dir("vamos", appauthor=False)) / "demo"
+
+
+def is_made(folder: Path) -> bool:
+    """Whether a whole demo of this version is in a folder."""
+    try:
+        truth = json.loads((folder / TRUTH).read_text(encoding="utf-8"))
+    except (OSError, ValueError):
+        return False
+    return truth.get("version") == VERSION and (folder / PROJECT).is_file()
+
+
+def make_demo(folder: Path, watch: Watch | None = None, specs: tuple[TakeSpec, ...] = SPECS) -> Path:
+    """Make the demo in ``folder`` (unless it is there) and return its project file.
+
+    Raises
+    ------
+    WriteError
+        when the folder holds other files or cannot be written.
+    Stopped
+        when asked to; nothing is left behind.
+    """
+    watch = watch or quiet()
+    if is_made(folder):
+        return folder / PROJECT
+    if folder.exists() and any(folder.iterdir()) and not (folder / TRUTH).is_file():
+        raise WriteError("this folder holds other files.", file=folder, safe="Nothing in it was touched.",
+                         todo="Choose an empty folder for the demo.")
+    try:
+        folder.absolute().parent.mkdir(parents=True, exist_ok=True)
+        work = Path(tempfile.mkdtemp(prefix=f".{folder.name}.", dir=folder.absolute().parent))
+    except OSError as error:
+        raise write_error(error, folder) from error
+    try:
+        _fill(work, watch, specs)
+        work.chmod(0o755)
+        if folder.exists():
+            shutil.rmtree(folder)
+        work.rename(folder)
+    except OSError as error:
+        if isinstance(error, WriteError):
+            raise
+        raise write_error(error, folder) from error
+    finally:
+        shutil.rmtree(work, ignore_errors=True)
+    return folder / PROJECT
+
+
+def _fill(work: Path, watch: Watch, specs: tuple[TakeSpec, ...]) -> None:
+    watch(0.0, "Playing the song")
+    song = make_song()
+    write_wav(work / SONG, song)
+    _film_all(work, song, watch.part(0.05, 0.85), specs)
+    project = demo_project(work, specs)
+    project = set_song(project, open_song(work / SONG, work, watch.part(0.85, 0.9)))
+    project, _ = place_all(project, work, watch.part(0.9, 1.0))
+    save(project, work / PROJECT)
+    truth = json.dumps(truth_of(specs), indent=1)
+    (work / TRUTH).write_text(truth + "\n", encoding="utf-8")
+
+
+def demo_project(folder: Path, specs: tuple[TakeSpec, ...]) -> Project:
+    """Sheet and takes, with what a teacher says about each take; nothing placed yet."""
+    takes = tuple(
+        Take(Path(s.file).stem, reference(folder / s.file, s.duration_s, folder),
+             (Stretch(0.0, s.view, s.danced, trouble=s.trouble),))
+        for s in specs
+    )
+    return add_takes(set_dance(Project("Paper fan parade"), sheet()), takes)
+
+
+def truth_of(specs: tuple[TakeSpec, ...]) -> dict[str, Any]:
+    """Everything the simulation knows: beats of the song, clocks of the takes."""
+    clock = counts_to_song()
+    return {
+        "version": VERSION,
+        "beats": list(clock.y),
+        "lead_in_counts": LEAD_IN,
+        "takes": {
+            s.file: {
+                "view": str(s.view), "danced": str(s.danced),
+                "song_at_start_s": s.song_at_start_s, "rate": 1 + s.ppm * 1e-6,
+                "speaker_m": s.speaker_m,
+                "counts": list(counted_aloud().y) if s.song_at_start_s is None else None,
+            } for s in specs
+        },
+    }
+
+
+_TICKS: Any = None
+
+
+def _start_worker(ticks: Any) -> None:
+    global _TICKS
+    _TICKS = ticks
+
+
+def _tick() -> None:
+    with _TICKS.get_lock():
+        _TICKS.value += 1
+
+
+def _film_one(spec: TakeSpec, song: Sound, path: Path) -> None:
+    film(spec, song, path, _tick)
+
+
+def _film_all(work: Path, song: Sound, watch: Watch, specs: tuple[TakeSpec, ...]) -> None:
+    """Film all takes, two at a time, longest first."""
+    context = multiprocessing.get_context("spawn")
+    ticks = context.Value("i", 0)
+    total = sum(len(frame_times(s)) for s in specs)
+    order = sorted(specs, key=lambda s: -s.duration_s * (2 if s.codec == "libx265" else 1))
+    pool = ProcessPoolExecutor(2, mp_context=context, initializer=_start_worker, initargs=(ticks,))
+    try:
+        jobs = [pool.submit(_film_one, s, song, work / s.file) for s in order]
+        pending = set(jobs)
+        while pending:
+            done, pending = wait(pending, timeout=0.2, return_when=FIRST_EXCEPTION)
+            for job in done:
+                job.result()
+            watch(ticks.value / total, "Filming the demo dance")
+    except BaseException:
+        for process in list((pool._processes or {}).values()):
+            process.terminate()
+        raise
+    finally:
+        pool.shutdown(wait=True, cancel_futures=True)

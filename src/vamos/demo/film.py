@@ -1,0 +1,129 @@
+"""The simulated camera: films the dancer, frame by frame, into a file like a phone's."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+from PyQt6.QtCore import QPointF, Qt
+from PyQt6.QtGui import QBrush, QColor, QImage, QLinearGradient, QPainter
+
+from vamos.core.media.sound import Sound
+from vamos.core.model.take import Danced
+from vamos.demo import figure, room
+from vamos.demo.dancer import Dancer
+from vamos.demo.sound import RATE, take_sound
+from vamos.demo.takes import TakeSpec
+
+_CLOCK = 90000
+
+
+def frame_times(spec: TakeSpec) -> np.ndarray:
+    """Time stamps of the frames: about evenly spaced, some late, some left out."""
+    rng = np.random.default_rng(200 + spec.seed)
+    step = spec.rate.frame_s
+    times = np.arange(int(spec.duration_s / step)) * step
+    times[1:] += rng.uniform(-spec.jitter_s, spec.jitter_s, len(times) - 1)
+    keep = rng.uniform(size=len(times)) >= spec.dropped
+    keep[0] = True
+    return times[keep]
+
+
+def picture(spec: TakeSpec, dancer: Dancer, take_s: float) -> QImage:
+    """What the camera sees at a second of the take, upright."""
+    image = room.background(spec.camera).copy()
+    painter = QPainter(image)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    figure.draw(painter, spec.camera, dancer.at(spec.take_to_count()(take_s)))
+    if spec.trouble and abs(take_s - spec.trouble_at_s) < 1.6:
+        _passer_by(painter, spec, take_s)
+    painter.end()
+    return image
+
+
+def _passer_by(painter: QPainter, spec: TakeSpec, take_s: float) -> None:
+    """Somebody close to the camera walks through the picture."""
+    w, h = spec.camera.width, spec.camera.height
+    share = (take_s - spec.trouble_at_s + 1.6) / 3.2
+    x = w * (-0.2 + 1.4 * share)
+    coat = QLinearGradient(QPointF(x - w * 0.12, 0), QPointF(x + w * 0.12, 0))
+    coat.setColorAt(0, QColor("#4A4038"))
+    coat.setColorAt(1, QColor("#6B5D50"))
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(QBrush(coat))
+    painter.drawRoundedRect(int(x - w * 0.11), int(h * 0.34), int(w * 0.22), int(h * 0.9), w * 0.07, w * 0.07)
+    painter.setBrush(QColor("#3B2F2A"))
+    painter.drawEllipse(QPointF(x, h * 0.24), w * 0.055, w * 0.068)
+
+
+def film(spec: TakeSpec, song: Sound, path: Path, tick: Callable[[], None]) -> None:
+    """Write one take; ``tick`` is called for every frame."""
+    import av
+    from av.video.reformatter import VideoReformatter
+
+    dancer = Dancer(mirrored=spec.danced is Danced.MIRRORED)
+    sound = take_sound(spec, song)
+    camera = spec.camera
+    width, height = camera.width, camera.height
+    turns = (spec.rotation // 90) % 4
+    if turns % 2:
+        width, height = height, width
+    with av.open(str(path), "w") as out:
+        video = out.add_stream(spec.codec, rate=spec.rate.per_second)
+        video.width, video.height, video.pix_fmt = width, height, "yuv420p"
+        video.time_base = video.codec_context.time_base = Fraction(1, _CLOCK)
+        video.options = _options(spec)
+        context = video.codec_context
+        context.color_range = 1
+        context.colorspace = context.color_primaries = context.color_trc = 1
+        context.thread_count = 1
+        if spec.rotation:
+            video.set_display_rotation(spec.rotation)
+        audio = out.add_stream("aac", rate=RATE, layout="mono")
+        audio.bit_rate = 80_000
+        written = 0
+        reformatter = VideoReformatter()
+        for take_s in frame_times(spec):
+            frame = _frame(picture(spec, dancer, float(take_s)), turns, reformatter)
+            frame.pts = round(float(take_s) * _CLOCK)
+            frame.time_base = Fraction(1, _CLOCK)
+            out.mux(video.encode(frame))
+            written = _write_sound(out, audio, sound, written, int(take_s * RATE))
+            tick()
+        out.mux(video.encode(None))
+        _write_sound(out, audio, sound, written, len(sound))
+        out.mux(audio.encode(None))
+
+
+def _options(spec: TakeSpec) -> dict[str, str]:
+    if spec.codec == "libx265":
+        return {"preset": "ultrafast", "crf": "24", "x265-params": "log-level=none:pools=none:frame-threads=1"}
+    return {"preset": "ultrafast", "crf": "19"}
+
+
+def _frame(image: QImage, turns: int, reformatter):  # type: ignore[no-untyped-def]
+    from av.video.frame import VideoFrame
+
+    bits = image.constBits()
+    bits.setsize(image.sizeInBytes())
+    pixels = np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)
+    pixels = pixels[:, : image.width()]
+    if turns:
+        pixels = np.rot90(pixels, -turns)
+    frame = VideoFrame.from_ndarray(np.ascontiguousarray(pixels), format="bgra")
+    return reformatter.reformat(
+        frame, format="yuv420p", dst_colorspace="ITU709", dst_color_range="MPEG", interpolation="FAST_BILINEAR")
+
+
+def _write_sound(out, audio, sound, done: int, until: int) -> int:  # type: ignore[no-untyped-def]
+    from av.audio.frame import AudioFrame
+
+    while done < until:
+        piece = sound[done : done + 1024]
+        frame = AudioFrame.from_ndarray(np.ascontiguousarray(piece.T), format="fltp", layout="mono")
+        frame.sample_rate, frame.pts, frame.time_base = RATE, done, Fraction(1, RATE)
+        out.mux(audio.encode(frame))
+        done += len(piece)
+    return done

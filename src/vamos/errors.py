@@ -1,0 +1,81 @@
+"""The errors Vamos raises on purpose, in one tree.
+
+    VamosError
+    ├── InputError      (ValueError)         a value or text that cannot be used
+    ├── MissingError    (FileNotFoundError)  a file that is not there
+    ├── MediaError      (ValueError)         a file that cannot be read as sound or picture
+    ├── WriteError      (OSError)            something could not be written
+    ├── ProjectError    (ValueError)         a project file that cannot be understood
+    └── Stopped                              the user stopped a job
+
+Each wraps the builtin it resembles. The message says what happened and to which file,
+then what stays safe, then what to do.
+"""
+
+from __future__ import annotations
+
+import errno
+from pathlib import Path
+
+
+class VamosError(Exception):
+    """Base of all errors meant for the user's eyes."""
+
+    def __init__(self, what: str, *, file: str | Path | None = None, safe: str = "", todo: str = ""):
+        self.what = what
+        self.file = str(file) if file is not None else ""
+        self.safe = safe
+        self.todo = todo
+        super().__init__(self.text())
+
+    def text(self) -> str:
+        """All parts as sentences, in the order a reader needs them."""
+        head = f"{self.file}: {self.what}" if self.file else self.what
+        return " ".join(part for part in (head, self.safe, self.todo) if part)
+
+    def __str__(self) -> str:
+        return self.text()
+
+
+class InputError(VamosError, ValueError):
+    """A value, argument or typed text that cannot be used."""
+
+
+class MissingError(VamosError, FileNotFoundError):
+    """A file or folder that is not there."""
+
+
+class MediaError(VamosError, ValueError):
+    """A file that cannot be read as sound or picture."""
+
+
+class WriteError(VamosError, OSError):
+    """Something could not be written."""
+
+
+class ProjectError(VamosError, ValueError):
+    """A project file that cannot be understood."""
+
+
+class Stopped(VamosError):
+    """The user stopped a job; what was half done has been cleared away."""
+
+    def __init__(self, what: str = "Stopped."):
+        super().__init__(what)
+
+
+def write_error(error: OSError, file: str | Path) -> WriteError:
+    """Turn an operating-system error met while writing into words."""
+    reasons = {
+        errno.ENOSPC: ("there is no space left on the disk.", "Free some space and try again."),
+        errno.EDQUOT: ("your disk quota is used up.", "Free some space and try again."),
+        errno.EACCES: ("writing here is not allowed.", "Choose another folder."),
+        errno.EPERM: ("writing here is not allowed.", "Choose another folder."),
+        errno.EROFS: ("this disk can only be read.", "Choose a folder on another disk."),
+        errno.ENOTDIR: ("a file stands where a folder is needed.", "Choose another folder."),
+        errno.ENAMETOOLONG: ("the name is too long.", "Choose a shorter name."),
+    }
+    what, todo = reasons.get(
+        error.errno or 0, (f"it could not be written ({error.strerror or error}).", "Try another folder.")
+    )
+    return WriteError(what, file=file, safe="Nothing half-written was left.", todo=todo)

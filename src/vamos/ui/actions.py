@@ -1,0 +1,54 @@
+"""Every action declared once: menu, shortcut, tooltip and the page of keys come from here."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+STOPS = ("Song", "Dance", "Film", "Cut", "Lesson", "Pack")
+
+
+@dataclass(frozen=True, slots=True)
+class Action:
+    """``name`` is the method of the window's hands that does it; ``keys`` as Qt writes them."""
+
+    name: str
+    text: str
+    keys: str
+    menu: str
+    help: str
+
+
+ACTIONS: tuple[Action, ...] = (
+    Action("new_project", "New project", "Ctrl+N", "Project", "Start with an empty page; the open project stays saved."),
+    Action("open_project", "Open…", "Ctrl+O", "Project", "Open a project file."),
+    Action("save_as", "Save as…", "Ctrl+Shift+S", "Project", "Keep the project under another name. It saves itself after each change."),
+    Action("open_demo", "Open the demo", "", "Project", "A song, a dance and six takes to try everything on."),
+    Action("add_files", "Add song or takes…", "Ctrl+I", "Project", "Choose a song or takes; dropping files on the window does the same."),
+    Action("quit", "Quit", "Ctrl+Q", "Project", "Close Vamos. What was open comes back."),
+    Action("undo", "Undo", "Ctrl+Z", "Edit", "Take back the last change."),
+    Action("redo", "Redo", "Ctrl+Shift+Z", "Edit", "Make the change again."),
+    Action("play", "Play or stop", "Space", "Watch", "Play from where the page stands."),
+    Action("from_the_top", "From the top", "Home", "Watch", "Go to the first count of the song."),
+    Action("loop", "Loop this line", "L", "Watch", "Play this line again and again, 8 into 1."),
+    Action("next_speed", "Next speed", "S", "Watch", "100, 75, 50 % of the song."),
+    Action("mirrored", "Mirrored or as filmed", "M", "Watch", "Flip the picture of this clip, or take the flip back."),
+    Action("next_view", "Next view", "V", "Watch", "Front, back, side, feet: what was filmed."),
+    Action("other_pass", "Another pass", "A", "Watch", "Use the next pass for this clip."),
+    Action("line_up", "Line up", "Up", "Page", "To the line above."),
+    Action("line_down", "Line down", "Down", "Page", "To the line below."),
+    Action("frame_back", "One frame back", ",", "Page", "A thirtieth of a second earlier."),
+    Action("frame_on", "One frame on", ".", "Page", "A thirtieth of a second later."),
+    Action("one_earlier", "The 1 a count earlier", "Shift+Left", "Song", "Count 1 falls one count earlier."),
+    Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
+    Action("one_eight_earlier", "Dance starts a line earlier", "Ctrl+Shift+Left", "Song", "The lead-in gets one line shorter."),
+    Action("one_eight_later", "Dance starts a line later", "Ctrl+Shift+Right", "Song", "The lead-in gets one line longer."),
+    Action("halve", "Count half as fast", "Ctrl+Shift+H", "Song", "Every second count becomes a count."),
+    Action("double", "Count twice as fast", "Ctrl+Shift+D", "Song", "Two counts where there was one."),
+    Action("find_grid", "Find the beat again", "", "Song", "Listen to the song again; corrections of yours are kept."),
+    Action("place_takes", "Place takes", "Ctrl+P", "Film", "Find each take's place on the song by its sound."),
+    Action("write_pack", "Write the pack", "Ctrl+E", "Pack", "Write clips, run-through, chapters and manifest, and check them."),
+    Action("evening", "Evening light", "F9", "View", "Dark surroundings for late nights."),
+    Action("show_keys", "Keys", "F1", "View", "All keys on one page."),
+)
+
+COUNT_KEYS = "1 to 8: to that count of this line"
