@@ -59,7 +59,7 @@ def _song_pass(segment: Segment, speaker_m: float) -> Pass:
     return Pass(
         PassKind.SONG, TimeRange(segment.take_start_s, segment.take_end_s), clock,
         segment.confidence, segment.residual_s, segment.rate,
-        f"the song is heard, placed to {segment.residual_s * 1000:.1f} ms",
+        f"the song is heard, placed within {max(0.1, segment.residual_s * 1000):.1f} ms",
     )
 
 

@@ -165,16 +165,16 @@ def plates(shown: Shown, width: int, height: int) -> tuple[Plate, ...]:
     left = height - margin
     room = out[0].x - 2 * margin
     if shown.ahead:
-        plate = _text_plate(f"next: {shown.ahead}", unit * 2.9, PAPER, INK, room, "SemiBold")
+        plate = _text_plate(f"next: {shown.ahead}", unit * 3.5, PAPER, INK, room, "SemiBold")
         left -= plate.shape[0]
         out.append(Plate(margin, _even(left), plate))
         left -= _even(unit * 0.6)
     if shown.now:
         colour = DIM if shown.dim else PAPER
-        plate = _text_plate(shown.now, unit * 4.0, INK, colour, room, "Bold")
+        plate = _text_plate(shown.now, unit * 4.8, INK, colour, room, "Bold")
         out.append(Plate(margin, _even(left - plate.shape[0]), plate))
     if shown.label:
-        plate = _text_plate(shown.label, unit * 2.3, PAPER, INK, width - 2 * margin, "SemiBold")
+        plate = _text_plate(shown.label, unit * 3.0, PAPER, INK, width - 2 * margin, "SemiBold")
         out.append(Plate(margin, margin, plate))
     return tuple(out)
 

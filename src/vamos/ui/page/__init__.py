@@ -1,0 +1,1 @@
+"""The page of eights: one line of the page is one line of counts."""

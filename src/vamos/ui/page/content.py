@@ -1,0 +1,123 @@
+"""What stands on each line of the page, from the project and what was computed about it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+import numpy as np
+from PyQt6.QtGui import QImage
+
+from vamos.core.dance.lines import Line, LineKind
+from vamos.core.media.peaks import Peaks
+from vamos.core.model.clip import Clip
+from vamos.core.model.project import Project
+from vamos.core.model.take import Danced, PassKind, Stretch, Take
+from vamos.core.plan.clips import counts_to_take, plan_clips
+from vamos.core.time import TimeMap
+from vamos.ui.page.paint import Row, Strip
+
+#: Lines less sure than this are marked.
+WEAK = 0.35
+
+Thumb = Callable[[str, float], QImage | None]
+
+
+class Content:
+    """Answers what is on a line; told when project, peaks or thumbnails change."""
+
+    def __init__(self, thumb: Thumb):
+        self._thumb = thumb
+        self.project = Project()
+        self.lines: tuple[Line, ...] = ()
+        self.clips: tuple[Clip, ...] = ()
+        self.peaks: Peaks | None = None
+        self._clock: TimeMap | None = None
+
+    def show(self, project: Project, lines: tuple[Line, ...]) -> None:
+        self.project, self.lines = project, lines
+        grid = project.song.grid if project.song else None
+        self._clock = grid.time_map() if grid else None
+        self.clips = plan_clips(project)
+
+    @property
+    def columns(self) -> int:
+        grid = self.project.song.grid if self.project.song else None
+        usual = grid.line if grid else 8
+        longest = max((int(np.ceil(float(line.length))) for line in self.lines), default=usual)
+        return max(usual, longest)
+
+    @property
+    def starts_s(self) -> tuple[float, ...]:
+        if self._clock is None:
+            return ()
+        return tuple(max(0.0, self._clock(line.start)) for line in self.lines)
+
+    @property
+    def weak(self) -> frozenset[int]:
+        grid = self.project.song.grid if self.project.song else None
+        sure = grid.sureness if grid else ()
+        return frozenset(k for k, line in enumerate(self.lines)
+                         if k < len(sure) and sure[k] < WEAK and line.kind is not LineKind.AFTER)
+
+    def strip_rows(self) -> int:
+        """The most strips any line has."""
+        return max((len(self._strips(line)) for line in self.lines), default=0)
+
+    def row(self, number: int) -> Row:
+        line = self.lines[number]
+        clock = self._clock
+        assert clock is not None
+        start, end = clock(line.start), clock(line.counts.end)
+        wave = self.peaks.between(start, end) if self.peaks else np.zeros((0, 3), np.float32)
+        return Row(line, max(0.0, start), number in self.weak, wave, self._strips(line),
+                   self.clips_of(line), self._tempo(number))
+
+    def clips_of(self, line: Line) -> tuple[Clip, ...]:
+        """Clips cut from what this line dances."""
+        if line.section is not None and not line.cut:
+            return tuple(c for c in self.clips if c.title == line.section.name)
+        return tuple(c for c in self.clips if c.line == line.number)
+
+    def _tempo(self, number: int) -> str:
+        """The tempo, where it differs from the line before by more than 2 %."""
+        clock = self._clock
+        assert clock is not None
+
+        def bpm(line: Line) -> float:
+            return 60 * float(line.length) / (clock(line.counts.end) - clock(line.start))
+
+        now = bpm(self.lines[number])
+        if number == 0 or abs(now / bpm(self.lines[number - 1]) - 1) > 0.02:
+            return f"{now:.0f} a minute"
+        return ""
+
+    def _strips(self, line: Line) -> tuple[Strip, ...]:
+        grid = self.project.song.grid if self.project.song else None
+        if grid is None:
+            return ()
+        strips = []
+        for take in self.project.takes:
+            for the_pass in take.passes:
+                where = counts_to_take(the_pass, grid)
+                back = where.inverse()
+                first = max(float(line.start), back(the_pass.take_range.start_s))
+                last = min(float(line.counts.end), back(the_pass.take_range.end_s))
+                if last - first < 0.5:
+                    continue
+                stretch = take.stretch_at(where((first + last) / 2))
+                base = float(line.start)
+                strips.append(Strip(
+                    first - base, last - base, strip_text(take, the_pass.kind, stretch), stretch.trouble,
+                    lambda column, t=take, w=where, b=base: self._thumb(t.name, w(b + column)),
+                    any(c.take == take.name and c.line == line.number for c in self.clips),
+                ))
+        return tuple(strips)
+
+
+def strip_text(take: Take, kind: PassKind, stretch: Stretch) -> str:
+    words = [take.name, str(stretch.view)]
+    if stretch.danced is Danced.MIRRORED:
+        words.append("danced mirrored")
+    if kind is PassKind.COUNTED:
+        words.append("counted aloud")
+    return " · ".join(dict.fromkeys(words))

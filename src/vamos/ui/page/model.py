@@ -1,0 +1,102 @@
+"""The page's content as a table, so that the same cells can be read without seeing them.
+
+Rows are lines, column 0 is the margin, columns 1 … n the counts.
+"""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from math import floor
+
+from PyQt6.QtCore import QAbstractTableModel, QModelIndex, Qt
+
+from vamos.core.dance.facing import clock_text
+from vamos.core.dance.lines import Line, LineKind
+from vamos.core.model.dance import Event, Foot
+from vamos.core.pack.chapters import clock
+
+
+class PageModel(QAbstractTableModel):
+    """Lines and counts with their words."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.lines: tuple[Line, ...] = ()
+        self.columns = 8
+        self.weak: frozenset[int] = frozenset()
+        self.starts_s: tuple[float, ...] = ()
+
+    def show(self, lines: tuple[Line, ...], columns: int, starts_s: tuple[float, ...], weak: frozenset[int]) -> None:
+        self.beginResetModel()
+        self.lines, self.columns, self.starts_s, self.weak = lines, columns, starts_s, weak
+        self.endResetModel()
+
+    def rowCount(self, parent: QModelIndex = QModelIndex()) -> int:  # noqa: B008
+        return 0 if parent.isValid() else len(self.lines)
+
+    def columnCount(self, parent: QModelIndex = QModelIndex()) -> int:  # noqa: B008
+        return 0 if parent.isValid() else self.columns + 1
+
+    def data(self, index: QModelIndex, role: int = Qt.ItemDataRole.DisplayRole) -> object:
+        if not index.isValid() or role not in (
+            Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole
+        ):
+            return None
+        line = self.lines[index.row()]
+        if index.column() == 0:
+            return self.margin_text(index.row())
+        column = index.column() - 1
+        if column >= line.length:
+            return ""
+        words = [str(column + 1)]
+        for event in cell_events(line, column):
+            words.append(event.short + (f" {event.foot}" if event.foot is not Foot.NONE else ""))
+        return " ".join(words)
+
+    def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> object:
+        if role != Qt.ItemDataRole.DisplayRole:
+            return None
+        if orientation is Qt.Orientation.Horizontal:
+            return "line" if section == 0 else f"count {section}"
+        return line_label(self.lines[section])
+
+    def margin_text(self, row: int) -> str:
+        line = self.lines[row]
+        parts = [f"line {line_label(line)}", line.title or "eight", kind_words(line), clock(self.starts_s[row])]
+        if line.heading:
+            parts.append(f"facing {clock_text(line.heading)}")
+        if row in self.weak:
+            parts.append("weak beat")
+        return ", ".join(p for p in parts if p)
+
+
+def cell_events(line: Line, column: int) -> list[Event]:
+    """Events that start within a count of a line."""
+    if line.section is None:
+        return []
+    return [e for e in line.section.events if floor(e.start) == column and e.start < line.length]
+
+
+def line_label(line: Line) -> str:
+    """What stands large in the margin."""
+    if line.kind is LineKind.TAG:
+        return "T"
+    if line.kind is LineKind.ENDING:
+        return "E"
+    return str(line.number + 1)
+
+
+def kind_words(line: Line) -> str:
+    """What kind of line this is, in words."""
+    if line.kind is LineKind.DANCE:
+        return f"wall {line.wall}" if line.wall is not None else ""
+    words = {
+        LineKind.LEAD_IN: "before the dance", LineKind.TAG: f"tag, {line.length} counts",
+        LineKind.HOLD: f"hold, {line.length} counts", LineKind.ENDING: "ending",
+        LineKind.AFTER: "after the dance",
+    }
+    return words[line.kind]
+
+
+def column_of(line: Line, position: Fraction) -> Fraction:
+    return position - line.start

@@ -1,0 +1,282 @@
+"""Painting one line of the page into a pixmap. No state: what to paint is handed in."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from fractions import Fraction
+
+import numpy as np
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, QPen, QPolygonF
+
+from vamos.core.dance.facing import clock_text
+from vamos.core.dance.lines import Line, LineKind
+from vamos.core.model.clip import Clip
+from vamos.core.model.dance import Foot, Kind
+from vamos.core.pack.chapters import clock
+from vamos.ui.page.layout import MARGIN, Bands, Layout
+from vamos.ui.page.model import cell_events, kind_words, line_label
+from vamos.ui.theme import Theme, font
+
+
+@dataclass(frozen=True, slots=True)
+class Strip:
+    """A placed pass over part of a line, in columns of it."""
+
+    start: float
+    end: float
+    text: str
+    trouble: str = ""
+    thumbs: Callable[[float], QImage | None] | None = None
+    chosen: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Row:
+    """Everything on one line."""
+
+    line: Line
+    start_s: float
+    weak: bool
+    wave: np.ndarray
+    strips: tuple[Strip, ...] = ()
+    clips: tuple[Clip, ...] = ()
+    tempo: str = ""
+
+
+def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height: int, theme: Theme) -> None:
+    """Paint a line with its top-left corner at the origin."""
+    line = row.line
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
+    _ground(painter, row, layout, height, theme)
+    _margin(painter, row, height, theme)
+    y = 6.0
+    _numbers(painter, line, layout, y, height, theme)
+    y += bands.counts
+    if bands.wave:
+        _wave(painter, row, layout, y, bands.wave, theme)
+        y += bands.wave
+    if bands.words:
+        _words(painter, line, layout, y, theme)
+        y += bands.words
+    if bands.clip:
+        _clips(painter, row, layout, y, bands.clip, theme)
+        y += bands.clip
+    for strip in row.strips if bands.strips else ():
+        _strip(painter, strip, layout, y, bands.strips - 3, theme)
+        y += bands.strips
+
+
+def _ground(painter: QPainter, row: Row, layout: Layout, height: int, theme: Theme) -> None:
+    line = row.line
+    plain = line.kind in (LineKind.DANCE, LineKind.TAG, LineKind.ENDING)
+    painter.fillRect(QRectF(0, 0, layout.width, height), QColor(theme.floor))
+    end = layout.x(line.length)
+    if plain:
+        painter.fillRect(QRectF(MARGIN, 0, end - MARGIN, height), QColor(theme.paper))
+    if not plain or end < layout.width - 1:
+        start = MARGIN if not plain else end
+        painter.fillRect(QRectF(start, 0, layout.width - start, height), QColor(theme.floor))
+        brush = QBrush(QColor(theme.line), Qt.BrushStyle.BDiagPattern)
+        hatch_from = end if line.kind in (LineKind.TAG, LineKind.ENDING, LineKind.DANCE) else MARGIN
+        painter.fillRect(QRectF(hatch_from, 0, layout.width - hatch_from, height), brush)
+    painter.fillRect(QRectF(MARGIN - 3, 0, 3, height), QColor(theme.ink))
+
+
+def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
+    line = row.line
+    painter.setPen(QColor(theme.ink if line.kind is not LineKind.AFTER else theme.soft))
+    painter.setFont(font(17, 800))
+    painter.drawText(QRectF(14, 2, 60, 32), Qt.AlignmentFlag.AlignVCenter, line_label(line))
+    face = font(8.5, 700)
+    painter.setFont(face)
+    title = fitted(line.title or ("eight" if line.kind is LineKind.DANCE else ""), face, MARGIN - 24)
+    painter.drawText(QRectF(14, 34, MARGIN - 20, 16), Qt.AlignmentFlag.AlignVCenter, title)
+    face = font(8, 500)
+    painter.setFont(face)
+    painter.setPen(QColor(theme.soft))
+    words = kind_words(line)
+    if words and words != line.title:
+        painter.drawText(QRectF(14, 50, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, fitted(words, face, MARGIN - 24))
+    tail = clock(row.start_s) + (f"   {row.tempo}" if row.tempo else "")
+    painter.drawText(QRectF(14, 65, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, tail)
+    if line.kind in (LineKind.DANCE, LineKind.TAG, LineKind.ENDING) and line.section is not None:
+        paint_clock(painter, QPointF(MARGIN - 32, 19), 12, line.heading, theme)
+    if row.weak:
+        painter.fillRect(QRectF(8, height - 16, MARGIN - 20, 14), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense5Pattern))
+        painter.setPen(QColor(theme.ink))
+        painter.setFont(font(7.5, 700))
+        painter.drawText(QRectF(14, height - 16, MARGIN - 24, 14), Qt.AlignmentFlag.AlignVCenter, "weak beat")
+
+
+def paint_clock(painter: QPainter, centre: QPointF, size: float, heading: int | None, theme: Theme) -> None:
+    """A small floor clock with a bar towards the heading; a question mark when it is unknown."""
+    painter.save()
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setPen(QPen(QColor(theme.ink), max(1.6, size / 11)))
+    painter.setBrush(QColor(theme.paper))
+    painter.drawEllipse(centre, size, size)
+    if heading is None:
+        painter.setFont(font(size * 0.8, 800))
+        painter.drawText(QRectF(centre.x() - size, centre.y() - size, 2 * size, 2 * size), Qt.AlignmentFlag.AlignCenter, "?")
+    else:
+        angle = heading * np.pi / 4
+        reach = 0.82 if size < 20 else 0.58
+        tip = QPointF(centre.x() + size * reach * np.sin(angle), centre.y() - size * reach * np.cos(angle))
+        painter.setPen(QPen(QColor(theme.accent), max(2.5, size / 5), cap=Qt.PenCapStyle.FlatCap))
+        painter.drawLine(centre, tip)
+    painter.restore()
+
+
+def _numbers(painter: QPainter, line: Line, layout: Layout, y: float, height: int, theme: Theme) -> None:
+    lead = line.kind in (LineKind.LEAD_IN, LineKind.AFTER)
+    painter.setFont(font(10.5, 700))
+    for k in range(int(np.ceil(float(line.length)))):
+        x = layout.x(k)
+        painter.setPen(QPen(QColor(theme.line), 1))
+        painter.drawLine(QPointF(x, 0), QPointF(x, height))
+        painter.setPen(QColor(theme.soft if lead else theme.ink))
+        painter.drawText(QRectF(x + 8, y, 40, 18), Qt.AlignmentFlag.AlignVCenter, str(k + 1))
+    if line.section is not None:
+        painter.setFont(font(9, 500))
+        painter.setPen(QColor(theme.soft))
+        for event in line.section.events:
+            part = event.start - int(event.start)
+            if part and event.start < line.length:
+                x = layout.x(event.start)
+                painter.drawText(QRectF(x + 4, y, 30, 18), Qt.AlignmentFlag.AlignVCenter, "&" if part == Fraction(1, 2) else "a")
+
+
+def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, theme: Theme) -> None:
+    """Three bands told apart by shape: bass as a filled floor, middle as bars, top as dots."""
+    data = row.wave
+    if not len(data):
+        return
+    x0, x1 = layout.x(0), layout.x(row.line.length)
+    bars = max(1, int((x1 - x0) / 5))
+    edges = np.linspace(0, len(data), bars + 1).astype(int)
+    # Square roots, so that soft music still shows.
+    levels = np.sqrt(np.stack([data[a : max(a + 1, b)].max(axis=0) for a, b in zip(edges, edges[1:], strict=False)]))
+    base = y + height - 4
+    room = height - 6
+    step = (x1 - x0) / bars
+    low = [QPointF(x0, base)]
+    for k in range(bars):
+        top = base - 0.55 * room * float(levels[k, 0])
+        low += [QPointF(x0 + k * step, top), QPointF(x0 + (k + 1) * step, top)]
+    low.append(QPointF(x1, base))
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(QColor(theme.tape))
+    painter.drawPolygon(QPolygonF(low))
+    middle, dot = QColor(theme.wave), QColor(theme.wave_low)
+    for k in range(bars):
+        x = x0 + k * step + step / 2
+        size = 0.62 * room * float(levels[k, 1])
+        painter.fillRect(QRectF(x - 1, base - size, 2, size), middle)
+        if height >= 40 and levels[k, 2] > 0.12:
+            painter.fillRect(QRectF(x - 1, base - (0.66 + 0.34 * float(levels[k, 2])) * room, 3, 3), dot)
+    for k in range(int(np.ceil(float(row.line.length)))):
+        tall = k == 0
+        painter.fillRect(QRectF(layout.x(k) - 1, base - (room if tall else room * 0.6), 3 if tall else 2, room if tall else room * 0.6),
+                         QColor(theme.ink))
+
+
+def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme) -> None:
+    for k in range(int(np.ceil(float(line.length)))):
+        events = cell_events(line, k)
+        for event in events:
+            x = layout.x(event.start)
+            room = layout.count_width * min(1.0, 1.0 if len(events) == 1 else 0.5) - 12
+            face = font(9.5, 600 if event.kind is not Kind.HOLD else 500)
+            painter.setFont(face)
+            painter.setPen(QColor(theme.soft if event.kind is Kind.HOLD else theme.ink))
+            painter.drawText(QRectF(x + 8, y, room + 4, 18), Qt.AlignmentFlag.AlignVCenter, fitted(event.short, face, room))
+            if event.foot in (Foot.RIGHT, Foot.LEFT):
+                paint_foot(painter, QRectF(x + 8, y + 20, 17, 16), event.foot, event.kind is Kind.TOUCH, theme)
+            if event.turn:
+                painter.setFont(font(8.5, 700))
+                painter.setPen(QColor(theme.accent))
+                painter.drawText(QRectF(x + 30, y + 19, 60, 18), Qt.AlignmentFlag.AlignVCenter, turn_text(event.turn))
+
+
+def turn_text(eighths: int) -> str:
+    """``½ left`` and the like."""
+    names = {1: "⅛", 2: "¼", 3: "⅜", 4: "½", 5: "⅝", 6: "¾", 7: "⅞", 8: "1"}
+    return f"{names.get(abs(eighths), f'{abs(eighths)}/8')} {'right' if eighths > 0 else 'left'}"
+
+
+def paint_foot(painter: QPainter, box: QRectF, foot: Foot, touch: bool, theme: Theme) -> None:
+    """Right: amber, solid; left: indigo, striped; a touch is hollow. Always with its letter."""
+    painter.save()
+    colour = QColor(theme.right if foot is Foot.RIGHT else theme.left)
+    if touch:
+        painter.setPen(QPen(QColor(theme.ink), 1.4))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(box.adjusted(1, 1, -1, -1))
+        letter = QColor(theme.ink)
+    else:
+        painter.fillRect(box, colour)
+        letter = QColor("#1B2233") if foot is Foot.RIGHT or QColor(theme.left).lightness() > 140 else QColor("#FFFFFF")
+        if foot is Foot.LEFT:
+            painter.fillRect(box, QBrush(QColor(255, 255, 255, 70), Qt.BrushStyle.BDiagPattern))
+    painter.setPen(letter)
+    painter.setFont(font(8.5, 800))
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "R" if foot is Foot.RIGHT else "L")
+    painter.restore()
+
+
+def _strip(painter: QPainter, strip: Strip, layout: Layout, y: float, height: int, theme: Theme) -> None:
+    x0, x1 = layout.x(strip.start), layout.x(strip.end)
+    painter.fillRect(QRectF(x0, y, x1 - x0, height), QColor(theme.tape))
+    face = font(8, 700)
+    text = strip.text + (f" · {strip.trouble}" if strip.trouble else "")
+    wide = min(QFontMetricsF(face).horizontalAdvance(text) + 12, x1 - x0)
+    if strip.thumbs is not None:
+        # The name keeps its place free; pictures begin on the first count after it.
+        for column in range(int(np.ceil(strip.start)), int(np.ceil(strip.end - 0.2))):
+            image = strip.thumbs(float(column))
+            if image is not None and layout.x(column) >= x0 + wide:
+                _thumb(painter, image, layout.x(column) + 2, y, min(layout.count_width - 3, height * 1.9), height)
+    if strip.trouble:
+        painter.fillRect(QRectF(x0, y, x1 - x0, height), QBrush(QColor(theme.accent), Qt.BrushStyle.BDiagPattern))
+    painter.setFont(face)
+    painter.fillRect(QRectF(x0, y, wide, height), QColor(theme.ink if strip.chosen else theme.floor))
+    painter.setPen(QColor(theme.paper if strip.chosen else theme.ink))
+    painter.drawText(QRectF(x0 + 6, y, wide, height), Qt.AlignmentFlag.AlignVCenter, fitted(text, face, wide - 8))
+
+
+def _thumb(painter: QPainter, image: QImage, x: float, y: float, width: float, height: float) -> None:
+    """A thumbnail filling its place: cropped a little below the middle, where dancers are."""
+    scale = max(width / image.width(), height / image.height())
+    w, h = width / scale, height / scale
+    source = QRectF((image.width() - w) / 2, (image.height() - h) * 0.62, w, h)
+    painter.drawImage(QRectF(x, y, width, height), image, source)
+
+
+def _clips(painter: QPainter, row: Row, layout: Layout, y: float, height: int, theme: Theme) -> None:
+    """The views that will be cut from this section, and brackets around the counts."""
+    if not row.clips:
+        return
+    x0, x1 = layout.x(0), layout.x(row.line.length)
+    top, bottom = y + 2, y + height - 5
+    painter.fillRect(QRectF(x0 + 3, top, x1 - x0 - 6, bottom - top), QColor(theme.tape))
+    for x, inward in ((x0 + 3, 1), (x1 - 3, -1)):
+        painter.fillRect(QRectF(x if inward > 0 else x - 4, top - 3, 4, bottom - top + 6), QColor(theme.ink))
+    face = font(8.5, 700)
+    painter.setFont(face)
+    at = x0 + 14
+    for clip in row.clips:
+        word = f"{clip.label.split(':')[0]}"
+        if clip.problems:
+            word += " !"
+        wide = QFontMetricsF(face).horizontalAdvance(word)
+        if at + wide > x1 - 12:
+            break
+        painter.setPen(QColor(theme.ink))
+        painter.drawText(QRectF(at, top, wide + 4, bottom - top), Qt.AlignmentFlag.AlignVCenter, word)
+        at += wide + 22
+
+
+def fitted(text: str, face: QFont, room: float) -> str:
+    return QFontMetricsF(face).elidedText(text, Qt.TextElideMode.ElideRight, max(0.0, room))

@@ -1,0 +1,214 @@
+"""The page of eights as a widget: rows cached as pixmaps, a playhead drawn over them."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from fractions import Fraction
+
+from PyQt6.QtCore import QPoint, QRect, QRectF, Qt, pyqtSignal
+from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
+from PyQt6.QtWidgets import QAbstractScrollArea
+
+from vamos.ui.page.layout import BANDS, MARGIN, Bands, Layout
+from vamos.ui.page.model import PageModel
+from vamos.ui.page.paint import Row, paint_row
+from vamos.ui.theme import Theme
+
+_CACHE = 60
+
+
+class PageView(QAbstractScrollArea):
+    """Shows lines; knows where the page stands (a line and a count) and tells when that moves.
+
+    ``row_content(number)`` gives what is on a line; ``invalidate`` says that it changed.
+    """
+
+    moved = pyqtSignal(object)
+    beat_dragged = pyqtSignal(object, float)
+
+    def __init__(self, model: PageModel, row_content: Callable[[int], Row], theme: Theme):
+        super().__init__()
+        self.model, self.theme = model, theme
+        self._content = row_content
+        self.bands: Bands = BANDS["Song"]
+        self._layout = Layout.of(800, 8, [])
+        self._pixmaps: dict[int, QPixmap] = {}
+        self.current = 0
+        self.position: Fraction = Fraction(0)
+        self._playhead: tuple[int, float] | None = None
+        self._drag: tuple[int, int] | None = None
+        self.may_drag_beats = False
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setFrameShape(QAbstractScrollArea.Shape.NoFrame)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setAccessibleName("The page of eights")
+        self.verticalScrollBar().setSingleStep(24)
+        model.modelReset.connect(self.rebuild)
+
+    # --- what is shown -------------------------------------------------------------------
+
+    def set_bands(self, bands: Bands) -> None:
+        """Other bands; the line under the eyes stays under the eyes."""
+        keep = self._anchor()
+        self.bands = bands
+        self.rebuild()
+        if keep is not None and keep[0] < len(self._layout.tops):
+            self.verticalScrollBar().setValue(self._layout.tops[keep[0]] - keep[1])
+
+    def _anchor(self) -> tuple[int, int] | None:
+        if not self._layout.tops:
+            return None
+        row = min(self.current, len(self._layout.tops) - 1)
+        return row, self._layout.tops[row] - self.verticalScrollBar().value()
+
+    def rebuild(self) -> None:
+        """Lay out and paint everything anew."""
+        heights = [self.bands.height] * len(self.model.lines)
+        self._layout = Layout.of(self.viewport().width(), self.model.columns, heights)
+        self._pixmaps.clear()
+        self.current = min(self.current, max(0, len(self.model.lines) - 1))
+        bar = self.verticalScrollBar()
+        bar.setPageStep(self.viewport().height())
+        bar.setRange(0, max(0, self._layout.total - self.viewport().height()))
+        self.viewport().update()
+
+    def invalidate(self, row: int | None = None) -> None:
+        """Content of one line, or of all, changed."""
+        if row is None:
+            self._pixmaps.clear()
+        else:
+            self._pixmaps.pop(row, None)
+        self.viewport().update()
+
+    def set_playhead(self, position: Fraction | float | None) -> None:
+        """Show where the song is; only the two strips touched are painted again."""
+        before, self._playhead = self._playhead, self._place(position)
+        for place in (before, self._playhead):
+            if place is not None:
+                self.viewport().update(self._playhead_rect(place))
+        if self._playhead is not None and (before is None or before[0] != self._playhead[0]):
+            self.current = self._playhead[0]
+            self.ensure_visible(self.current)
+            self.viewport().update()
+
+    def _place(self, position: Fraction | float | None) -> tuple[int, float] | None:
+        if position is None:
+            return None
+        for row, line in enumerate(self.model.lines):
+            if line.start <= position < line.start + line.length:
+                return row, float(position) - float(line.start)
+        return None
+
+    def _playhead_rect(self, place: tuple[int, float]) -> QRect:
+        row, column = place
+        top = self._layout.tops[row] - self.verticalScrollBar().value()
+        return QRect(int(self._layout.x(column)) - 3, top, 7, self._layout.heights[row])
+
+    def ensure_visible(self, row: int) -> None:
+        if row >= len(self._layout.tops):
+            return
+        top, height = self._layout.tops[row], self._layout.heights[row]
+        bar, view = self.verticalScrollBar(), self.viewport().height()
+        if top < bar.value() or top + height > bar.value() + view:
+            bar.setValue(top - (view - height) // 3)
+
+    # --- painting ------------------------------------------------------------------------
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self.viewport())
+        offset = self.verticalScrollBar().value()
+        area = event.rect()
+        painter.fillRect(area, QColor(self.theme.floor))
+        for row, (top, height) in enumerate(zip(self._layout.tops, self._layout.heights, strict=True)):
+            y = top - offset
+            if y > area.bottom():
+                break
+            if y + height >= area.top():
+                painter.drawPixmap(QPoint(0, y), self._row_pixmap(row))
+        self._paint_current(painter, offset)
+        if self._playhead is not None:
+            rect = self._playhead_rect(self._playhead)
+            painter.fillRect(QRect(rect.center().x() - 1, rect.top(), 3, rect.height()), QColor(self.theme.accent))
+
+    def _paint_current(self, painter: QPainter, offset: int) -> None:
+        if self.current >= len(self._layout.tops):
+            return
+        y, height = self._layout.tops[self.current] - offset, self._layout.heights[self.current]
+        accent = QColor(self.theme.accent)
+        painter.fillRect(QRect(0, y, 6, height), accent)
+        painter.fillRect(QRect(0, y, self._layout.width, 3), accent)
+        if self.hasFocus():
+            painter.fillRect(QRect(0, y + height - 2, self._layout.width, 2), accent)
+        line = self.model.lines[self.current]
+        if self._playhead is None and line.start <= self.position < line.start + line.length:
+            x = self._layout.x(self.position - line.start)
+            painter.fillRect(QRectF(x, y + 3, self._layout.count_width, 4), accent)
+
+    def _row_pixmap(self, row: int) -> QPixmap:
+        found = self._pixmaps.get(row)
+        if found is not None:
+            return found
+        ratio = self.devicePixelRatioF()
+        height = self._layout.heights[row]
+        pixmap = QPixmap(round(self._layout.width * ratio), round(height * ratio))
+        pixmap.setDevicePixelRatio(ratio)
+        painter = QPainter(pixmap)
+        paint_row(painter, self._content(row), self._layout, self.bands, height, self.theme)
+        painter.end()
+        while len(self._pixmaps) >= _CACHE:
+            self._pixmaps.pop(next(iter(self._pixmaps)))
+        self._pixmaps[row] = pixmap
+        return pixmap
+
+    # --- hands ---------------------------------------------------------------------------
+
+    def go_to(self, row: int, column: Fraction = Fraction(0)) -> None:
+        """Stand on a count of a line."""
+        if not 0 <= row < len(self.model.lines):
+            return
+        line = self.model.lines[row]
+        self.current = row
+        self.position = line.start + min(column, max(Fraction(0), line.length - 1))
+        self.ensure_visible(row)
+        self.viewport().update()
+        self.moved.emit(self.position)
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        point = event.position().toPoint()
+        row = self._layout.row_at(point.y() + self.verticalScrollBar().value())
+        if row is None or event.button() is not Qt.MouseButton.LeftButton:
+            return
+        column = self._layout.column_at(point.x()) if point.x() >= MARGIN else 0.0
+        nearest = round(column)
+        if self.may_drag_beats and abs(column - nearest) * self._layout.count_width < 6 and point.x() >= MARGIN:
+            self._drag = (row, nearest)
+        self.go_to(row, Fraction(int(max(0.0, column))))
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._drag is None:
+            return
+        row, nearest = self._drag
+        self._drag = None
+        column = self._layout.column_at(event.position().toPoint().x())
+        if abs(column - nearest) * self._layout.count_width >= 4:
+            self.beat_dragged.emit(self.model.lines[row].start + nearest, column - nearest)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Left or event.key() == Qt.Key.Key_Right:
+            line = self.model.lines[self.current] if self.model.lines else None
+            if line is not None and not event.modifiers():
+                step = 1 if event.key() == Qt.Key.Key_Right else -1
+                self.go_to(self.current, max(Fraction(0), self.position - line.start + step))
+                return
+        event.ignore()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self.rebuild()
+        super().resizeEvent(event)
+
+    def scrollContentsBy(self, dx: int, dy: int) -> None:
+        self.viewport().scroll(0, dy)
+
+    def set_theme(self, theme: Theme) -> None:
+        self.theme = theme
+        self.rebuild()

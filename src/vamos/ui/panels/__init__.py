@@ -1,0 +1,1 @@
+"""What the side panel offers at each stop."""

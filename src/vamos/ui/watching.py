@@ -1,0 +1,204 @@
+"""Watching: ties the song's clock to the page's playhead, the mirror and the floor clock."""
+
+from __future__ import annotations
+
+from bisect import bisect_right
+from fractions import Fraction
+from math import floor
+from typing import TYPE_CHECKING
+
+from PyQt6.QtCore import QObject
+
+from vamos.core.dance.facing import net_turn
+from vamos.core.dance.lines import Line
+from vamos.core.document.paths import locate
+from vamos.core.model.clip import Clip
+from vamos.core.model.take import View
+from vamos.core.plan.clips import counts_to_take
+from vamos.core.plan.sources import Watched, views_of, watched
+from vamos.core.render.overlays import Words, shown_at
+from vamos.core.time import CountRange, count_text
+from vamos.ui.pictures import MirrorThread, Wanted
+from vamos.ui.playback import SPEEDS, Playback
+from vamos.errors import VamosError
+
+if TYPE_CHECKING:
+    from vamos.ui.window import Window
+
+
+class Watching(QObject):
+    """What is being watched: a view, a speed, looped or not, and the moment."""
+
+    def __init__(self, window: Window):
+        super().__init__()
+        self._window = window
+        self.playback = Playback()
+        self.pictures = MirrorThread()
+        self.view: View | None = None
+        self.looping = False
+        self._words = Words(())
+        self._found: dict[int, Watched | None] = {}
+        self._starts: list[Fraction] = []
+        self.playback.ticked.connect(self._tick)
+        self.playback.state_changed.connect(self._state)
+        self.pictures.ready.connect(window.mirror.show_image)
+        self.pictures.failed.connect(window.mirror.show_words)
+
+    def project_changed(self) -> None:
+        lines = self._window.session.lines
+        self._words = Words(lines)
+        self._starts = [line.start for line in lines]
+        self._found.clear()
+        grid = self._grid()
+        if grid is not None:
+            self.playback.end_s = grid.time_map()(lines[-1].counts.end) if lines else 0.0
+        else:
+            self.playback.stop()
+        self.show_place(self._window.page.position)
+
+    def _grid(self):  # type: ignore[no-untyped-def]
+        song = self._window.session.project.song
+        return song.grid if song else None
+
+    # --- place ---------------------------------------------------------------------------
+
+    def line_at(self, position: Fraction | float) -> Line | None:
+        index = bisect_right(self._starts, position) - 1
+        lines = self._window.session.lines
+        return lines[index] if 0 <= index < len(lines) else None
+
+    def source(self, line: Line) -> Watched | None:
+        if line.number not in self._found:
+            project = self._window.session.project
+            found = watched(project, line, self.view) if self.view else None
+            self._found[line.number] = found or watched(project, line)
+        return self._found[line.number]
+
+    def show_place(self, position: Fraction | float) -> None:
+        """Show a moment: floor clock, count and picture."""
+        grid = self._grid()
+        line = self.line_at(position)
+        if grid is None or line is None:
+            self._window.floor.show_place(None, "", 0)
+            self._window.mirror.show_words("Here you will see the picture as your students see it.")
+            return
+        exact = Fraction(position).limit_denominator(48)
+        part = self._words.part_at(exact)
+        count = count_text(Fraction(floor(exact - line.start)))
+        self._window.floor.show_place(line, f"{count} {part}".strip(), heading_at(line, exact))
+        found = self.source(line)
+        if found is None:
+            self._window.mirror.show_words(self._no_picture(line))
+            return
+        shown = shown_at(self._words, preview_clip(line, found), exact)
+        try:
+            path = locate(found.take.media, self._window.session.base)
+        except VamosError as error:
+            self._window.mirror.show_words(str(error))
+            return
+        take_s = counts_to_take(found.the_pass, grid)(position)
+        self.pictures.ask(Wanted(path, take_s, found.flip.flip, shown))
+
+    def _no_picture(self, line: Line) -> str:
+        if not self._window.session.project.takes:
+            return "No takes yet. Space plays the song with its counts."
+        return f"No take shows {line.title or 'this line'}. It is on the list of what to film."
+
+    # --- hands ---------------------------------------------------------------------------
+
+    def toggle(self) -> None:
+        if self.playback.playing:
+            self.playback.stop()
+            return
+        grid = self._grid()
+        if grid is None:
+            return
+        position = self._window.page.position
+        self._set_loop()
+        self.playback.play(max(0.0, grid.time_map()(position)))
+
+    def toggle_loop(self) -> None:
+        self.looping = not self.looping
+        self._set_loop()
+        self._window.refresh_buttons()
+
+    def _set_loop(self) -> None:
+        grid, line = self._grid(), self._window.current_line()
+        if not self.looping or grid is None or line is None:
+            self.playback.loop = None
+            return
+        clock = grid.time_map()
+        self.playback.loop = (max(0.0, clock(line.start)), clock(line.counts.end))
+
+    def next_speed(self) -> None:
+        index = SPEEDS.index(self.playback.speed)
+        self.playback.set_speed(SPEEDS[(index + 1) % len(SPEEDS)])
+        self._window.refresh_buttons()
+
+    def next_view(self) -> None:
+        line = self._window.current_line()
+        if line is None:
+            return
+        views = views_of(self._window.session.project, line)
+        if not views:
+            return
+        now = self.source(line)
+        index = views.index(now.view) if now is not None and now.view in views else -1
+        self.view = views[(index + 1) % len(views)]
+        self._found.clear()
+        self.show_place(self._window.page.position)
+        self._window.refresh_panel()
+        self._window.refresh_buttons()
+
+    def step(self, frames: int) -> None:
+        """Go so many frames on (or back) and show that moment."""
+        grid = self._grid()
+        if grid is None:
+            return
+        self.playback.stop()
+        clock = grid.time_map()
+        rate = self._window.session.project.output.rate
+        at = clock(self._window.page.position) + frames / rate
+        position = Fraction(clock.inverse()(max(0.0, at))).limit_denominator(960)
+        self._window.page.position = position
+        self._window.page.set_playhead(position)
+        self.show_place(position)
+
+    def _tick(self, song_s: float) -> None:
+        grid = self._grid()
+        if grid is None:
+            return
+        position = grid.time_map().inverse()(song_s)
+        before = self._window.page.current
+        self._window.page.set_playhead(position)
+        self.show_place(position)
+        if self._window.page.current != before:
+            self._window.refresh_panel()
+
+    def _state(self, playing: bool) -> None:
+        if not playing:
+            grid = self._grid()
+            if grid is not None:
+                at = grid.time_map().inverse()(self.playback.song_s)
+                line = self.line_at(at)
+                if line is not None:
+                    self._window.page.position = line.start + floor(Fraction(at).limit_denominator(48) - line.start)
+        self._window.refresh_buttons()
+
+    def close(self) -> None:
+        self.playback.stop()
+        self.pictures.close()
+
+
+def heading_at(line: Line, position: Fraction) -> int | None:
+    """The heading in eighths at a moment of a line."""
+    if line.heading is None or line.section is None:
+        return line.heading
+    turned = net_turn(line.section, CountRange(Fraction(-8), max(Fraction(-8), position - line.start)))
+    return None if turned is None else (line.heading + turned) % 8
+
+
+def preview_clip(line: Line, found: Watched) -> Clip:
+    """The line as a clip, for drawing its overlay."""
+    return Clip("", line.title, line.number, line.counts, found.view, found.take.name, found.number,
+                Fraction(0), Fraction(0), found.flip.flip, found.flip.label)
