@@ -50,8 +50,10 @@ def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
     if arguments.json:
         _write_json(arguments.json, data)
     else:
-        print(f"{data['bpm']:.1f} a minute, {len(data['beats'])} beats, meter {data['meter']}, "
-              f"lead-in {data['lead_in_counts']} counts, confidence {data['confidence']:.0%}")
+        print(
+            f"{data['bpm']:.1f} a minute, {len(data['beats'])} beats, meter {data['meter']}, "
+            f"lead-in {data['lead_in_counts']} counts, confidence {data['confidence']:.0%}"
+        )
     return 0
 
 
@@ -60,9 +62,15 @@ def grid_data(grid: Grid) -> dict[str, Any]:
     first = grid.anchors[0].position
     eights = [a.song_s for a in grid.anchors if a.position % grid.line == 0]
     return {
-        "bpm": grid.bpm(), "beats": [a.song_s for a in grid.anchors], "eights": eights,
-        "lead_in_counts": grid.lead_in, "meter": grid.meter, "confidence": grid.confidence,
-        "line": grid.line, "first_count": int(first), "sureness": list(grid.sureness),
+        "bpm": grid.bpm(),
+        "beats": [a.song_s for a in grid.anchors],
+        "eights": eights,
+        "lead_in_counts": grid.lead_in,
+        "meter": grid.meter,
+        "confidence": grid.confidence,
+        "line": grid.line,
+        "first_count": int(first),
+        "sureness": list(grid.sureness),
     }
 
 
@@ -76,17 +84,23 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
     for path in arguments.takes:
         take = by_path.get(path.resolve())
         row: dict[str, Any] = {"take": str(path)}
-        row |= take_data(take, project.song.grid) if take else {
-            "kind": "none", "segments": [], "confidence": 0.0, "counts": [],
-            "problem": next((p for p in problems if p.startswith(str(path))), "not readable"),
-        }
+        row |= (
+            take_data(take, project.song.grid)
+            if take
+            else {
+                "kind": "none",
+                "segments": [],
+                "confidence": 0.0,
+                "counts": [],
+                "problem": next((p for p in problems if p.startswith(str(path))), "not readable"),
+            }
+        )
         rows.append(row)
     if arguments.json:
         _write_json(arguments.json, rows)
     else:
         for row in rows:
-            print(f"{row['take']}: {row['kind']}, {len(row['segments'])} passes, "
-                  f"confidence {row['confidence']:.0%}")
+            print(f"{row['take']}: {row['kind']}, {len(row['segments'])} passes, confidence {row['confidence']:.0%}")
     return _listed(problems, terminal)
 
 
@@ -109,10 +123,16 @@ def take_data(take: Take, grid: Grid) -> dict[str, Any]:
             to_song = the_pass.clock.then(grid.time_map())
             inside = np.array(the_pass.clock.x)
         counts += [float(t) for t in inside if start <= t < end]
-        segments.append({
-            "take_start": start, "take_end": end, "song_at_take_start": to_song(start),
-            "rate": the_pass.rate, "kind": str(the_pass.kind), "confidence": the_pass.confidence,
-        })
+        segments.append(
+            {
+                "take_start": start,
+                "take_end": end,
+                "song_at_take_start": to_song(start),
+                "rate": the_pass.rate,
+                "kind": str(the_pass.kind),
+                "confidence": the_pass.confidence,
+            }
+        )
     best = max(p.confidence for p in take.passes)
     return {"kind": str(kind), "segments": segments, "confidence": best, "counts": counts}
 

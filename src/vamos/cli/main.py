@@ -25,7 +25,8 @@ DONE, PROBLEMS, CANNOT = 0, 1, 2
 def parser() -> argparse.ArgumentParser:
     """All subcommands with their help; docs/command-line.md follows from it."""
     top = argparse.ArgumentParser(
-        prog="vamos", description="Dance tutorials from a song and phone footage.",
+        prog="vamos",
+        description="Dance tutorials from a song and phone footage.",
         epilog="Exit status: 0 done, 1 finished with problems that are listed, 2 cannot.",
     )
     top.add_argument("--version", action="version", version=f"Vamos {__version__}")

@@ -47,9 +47,7 @@ class Watch:
     def part(self, start: float, end: float) -> Watch:
         """A watch for a part of this job, from ``start`` to ``end`` of it."""
         width = self.end - self.start
-        return Watch(
-            self.report, self.stop_asked, self.start + width * start, self.start + width * end
-        )
+        return Watch(self.report, self.stop_asked, self.start + width * start, self.start + width * end)
 
 
 def side_by_side(watch: Watch, weights: Sequence[float]) -> list[Watch]:

@@ -19,8 +19,14 @@ from vamos.errors import InputError, MediaError, VamosError
 
 #: Words in a file name that say what it shows.
 _VIEW_WORDS = {
-    "front": View.FRONT, "back": View.BACK, "behind": View.BACK, "left": View.LEFT,
-    "right": View.RIGHT, "side": View.RIGHT, "feet": View.FEET, "foot": View.FEET,
+    "front": View.FRONT,
+    "back": View.BACK,
+    "behind": View.BACK,
+    "left": View.LEFT,
+    "right": View.RIGHT,
+    "side": View.RIGHT,
+    "feet": View.FEET,
+    "foot": View.FEET,
 }
 
 
@@ -49,9 +55,7 @@ def open_take(path: Path, base: Path | None = None) -> Take:
     return Take(path.stem, reference(path, found.duration_s, base), (stretch,))
 
 
-def place_all(
-    project: Project, base: Path | None, watch: Watch | None = None
-) -> tuple[Project, tuple[str, ...]]:
+def place_all(project: Project, base: Path | None, watch: Watch | None = None) -> tuple[Project, tuple[str, ...]]:
     """Place every take that was not looked at yet; takes that fail are named as problems."""
     watch = watch or quiet()
     if project.song is None:

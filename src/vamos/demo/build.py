@@ -61,8 +61,12 @@ def make_demo(folder: Path, watch: Watch | None = None, specs: tuple[TakeSpec, .
     if is_made(folder):
         return folder / PROJECT
     if folder.exists() and any(folder.iterdir()) and not (folder / TRUTH).is_file():
-        raise WriteError("this folder holds other files.", file=folder, safe="Nothing in it was touched.",
-                         todo="Choose an empty folder for the demo.")
+        raise WriteError(
+            "this folder holds other files.",
+            file=folder,
+            safe="Nothing in it was touched.",
+            todo="Choose an empty folder for the demo.",
+        )
     try:
         folder.absolute().parent.mkdir(parents=True, exist_ok=True)
         work = Path(tempfile.mkdtemp(prefix=f".{folder.name}.", dir=folder.absolute().parent))
@@ -99,8 +103,11 @@ def _fill(work: Path, watch: Watch, specs: tuple[TakeSpec, ...]) -> None:
 def demo_project(folder: Path, specs: tuple[TakeSpec, ...]) -> Project:
     """Sheet and takes, with what a teacher says about each take; nothing placed yet."""
     takes = tuple(
-        Take(Path(s.file).stem, reference(folder / s.file, s.duration_s, folder),
-             (Stretch(0.0, s.view, s.danced, trouble=s.trouble),))
+        Take(
+            Path(s.file).stem,
+            reference(folder / s.file, s.duration_s, folder),
+            (Stretch(0.0, s.view, s.danced, trouble=s.trouble),),
+        )
         for s in specs
     )
     return add_takes(set_dance(Project("Paper fan parade"), sheet()), takes)
@@ -115,11 +122,14 @@ def truth_of(specs: tuple[TakeSpec, ...]) -> dict[str, Any]:
         "lead_in_counts": LEAD_IN,
         "takes": {
             s.file: {
-                "view": str(s.view), "danced": str(s.danced),
-                "song_at_start_s": s.song_at_start_s, "rate": 1 + s.ppm * 1e-6,
+                "view": str(s.view),
+                "danced": str(s.danced),
+                "song_at_start_s": s.song_at_start_s,
+                "rate": 1 + s.ppm * 1e-6,
                 "speaker_m": s.speaker_m,
                 "counts": list(counted_aloud().y) if s.song_at_start_s is None else None,
-            } for s in specs
+            }
+            for s in specs
         },
     }
 

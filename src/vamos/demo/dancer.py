@@ -60,14 +60,14 @@ class Dancer:
         for start, name in running_order():
             for move in MOVES[name]:
                 if move.land is not None:
-                    landings.append(_Landing(float(start + move.at), move.foot, move.land,
-                                             move.kind is not Kind.TOUCH))
+                    landings.append(_Landing(float(start + move.at), move.foot, move.land, move.kind is not Kind.TOUCH))
                 if move.turn:
                     turns.append((float(start + move.at), move.turn * np.pi / 4))
             poses += [(start + p.at, p) for p in POSES[name] if p.at < LENGTHS.get(name, 8)]
         self._feet = {
             foot: [_Landing(-99.0, foot, (0.12 if foot is Foot.RIGHT else -0.12, 0.0), foot is Foot.LEFT)]
-            + [m for m in landings if m.foot is foot] for foot in (Foot.RIGHT, Foot.LEFT)
+            + [m for m in landings if m.foot is foot]
+            for foot in (Foot.RIGHT, Foot.LEFT)
         }
         self._starts = {foot: [m.at for m in row] for foot, row in self._feet.items()}
         self._bearing = [(-99.0, Foot.LEFT)] + [(m.at, m.foot) for m in landings if m.bears]
@@ -136,8 +136,16 @@ class Dancer:
         return hands[0], hands[1], before[1].fan + (after[1].fan - before[1].fan) * moved
 
     def _build(
-        self, middle: Point, hip: float, right: Point, lift_r: float, left: Point, lift_l: float,
-        heading: float, pose: tuple[Point, Point, float], lean: float,
+        self,
+        middle: Point,
+        hip: float,
+        right: Point,
+        lift_r: float,
+        left: Point,
+        lift_l: float,
+        heading: float,
+        pose: tuple[Point, Point, float],
+        lean: float,
     ) -> Body:
         sign = -1.0 if self._mirrored else 1.0
         heading *= sign
@@ -151,8 +159,12 @@ class Dancer:
         pelvis = floor(middle, hip)
         tilt = (lean - 0.5) * 0.10 * sign
         chest = pelvis + up * TORSO + side * tilt + face * 0.02
-        joints = {"pelvis": pelvis, "chest": chest, "neck": chest + up * 0.07,
-                  "head": chest + up * 0.24 + face * 0.02 - side * tilt * 0.5}
+        joints = {
+            "pelvis": pelvis,
+            "chest": chest,
+            "neck": chest + up * 0.07,
+            "head": chest + up * 0.24 + face * 0.02 - side * tilt * 0.5,
+        }
         feet = {"R": (right, lift_r), "L": (left, lift_l)}
         hands = {"R": pose[0], "L": pose[1]}
         for name in ("R", "L"):

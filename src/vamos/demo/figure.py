@@ -31,14 +31,24 @@ def draw(painter: QPainter, camera: Camera, body: Body) -> None:
     depth = dict(zip(names, (float(d) for d in depths), strict=True))
     metre = camera.size_at(depth["pelvis"])
     _shadow(painter, camera, body)
-    parts = [(depth["pelvis"], lambda: _torso(painter, at, metre)),
-             (depth["head"] - 0.01, lambda: _head(painter, camera, body, at, metre))]
+    parts = [
+        (depth["pelvis"], lambda: _torso(painter, at, metre)),
+        (depth["head"] - 0.01, lambda: _head(painter, camera, body, at, metre)),
+    ]
     for side in ("R", "L"):
         colour = RIGHT if side == "R" else LEFT
-        parts.append(((depth[f"knee{side}"] + depth[f"ankle{side}"]) / 2 + 0.02,
-                      lambda s=side, c=colour: _leg(painter, at, metre, s, c)))
-        parts.append(((depth[f"elbow{side}"] + depth[f"hand{side}"]) / 2,
-                      lambda s=side, c=colour: _arm(painter, at, metre, s, c)))
+        parts.append(
+            (
+                (depth[f"knee{side}"] + depth[f"ankle{side}"]) / 2 + 0.02,
+                lambda s=side, c=colour: _leg(painter, at, metre, s, c),
+            )
+        )
+        parts.append(
+            (
+                (depth[f"elbow{side}"] + depth[f"hand{side}"]) / 2,
+                lambda s=side, c=colour: _arm(painter, at, metre, s, c),
+            )
+        )
     parts.append((depth["handR"] + 0.005, lambda: _fan(painter, camera, body, at)))
     for _, paint in sorted(parts, key=lambda part: -part[0]):
         paint()
@@ -64,8 +74,9 @@ def _shadow(painter: QPainter, camera: Camera, body: Body) -> None:
 def _torso(painter: QPainter, at: dict[str, QPointF], metre: float) -> None:
     width = metre * 0.055
     shape = QPolygonF([at["shoulderR"], at["shoulderL"], at["hipL"], at["hipR"]])
-    painter.setPen(QPen(_SUIT_LIGHT, width * 2.2, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap,
-                        Qt.PenJoinStyle.RoundJoin))
+    painter.setPen(
+        QPen(_SUIT_LIGHT, width * 2.2, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin)
+    )
     painter.setBrush(_SUIT_LIGHT)
     painter.drawPolygon(shape)
     waist_r = at["hipR"] * 0.8 + at["shoulderR"] * 0.2

@@ -97,13 +97,13 @@ def film(spec: TakeSpec, song: Sound, path: Path, tick: Callable[[], None]) -> N
         out.mux(audio.encode(None))
 
 
-def _options(spec: TakeSpec) -> dict[str, str]:
+def _options(spec: TakeSpec) -> dict[str, object]:
     if spec.codec == "libx265":
         return {"preset": "ultrafast", "crf": "24", "x265-params": "log-level=none:pools=none:frame-threads=1"}
     return {"preset": "ultrafast", "crf": "19"}
 
 
-def _frame(image: QImage, turns: int, reformatter):  # type: ignore[no-untyped-def]
+def _frame(image: QImage, turns: int, reformatter):
     from av.video.frame import VideoFrame
 
     bits = image.constBits()
@@ -114,10 +114,11 @@ def _frame(image: QImage, turns: int, reformatter):  # type: ignore[no-untyped-d
         pixels = np.rot90(pixels, -turns)
     frame = VideoFrame.from_ndarray(np.ascontiguousarray(pixels), format="bgra")
     return reformatter.reformat(
-        frame, format="yuv420p", dst_colorspace="ITU709", dst_color_range="MPEG", interpolation="FAST_BILINEAR")
+        frame, format="yuv420p", dst_colorspace="ITU709", dst_color_range="MPEG", interpolation="FAST_BILINEAR"
+    )
 
 
-def _write_sound(out, audio, sound, done: int, until: int) -> int:  # type: ignore[no-untyped-def]
+def _write_sound(out, audio, sound, done: int, until: int) -> int:
     from av.audio.frame import AudioFrame
 
     while done < until:

@@ -140,7 +140,9 @@ def _things(painter: QPainter, camera: Camera) -> None:
         for z0, z1 in ((-1.9, -0.7),):
             painter.drawPolygon(_quad(camera, [(4.1, 0.46, z0), (4.1, 0.46, z1), (4.1, 0.38, z1), (4.1, 0.38, z0)]))
             for leg in (z0 + 0.1, z1 - 0.15):
-                painter.drawPolygon(_quad(camera, [(4.1, 0.4, leg), (4.1, 0.4, leg + 0.07), (4.1, 0, leg + 0.07), (4.1, 0, leg)]))
+                painter.drawPolygon(
+                    _quad(camera, [(4.1, 0.4, leg), (4.1, 0.4, leg + 0.07), (4.1, 0, leg + 0.07), (4.1, 0, leg)])
+                )
         painter.setBrush(_RED)
         painter.drawPolygon(_quad(camera, [(4.1, 0.9, 0.9), (4.1, 0.9, 1.5), (4.1, 0, 1.5), (4.1, 0, 0.9)]))
 
@@ -173,7 +175,9 @@ def _gate(painter: QPainter, camera: Camera) -> None:
     for k, colour in enumerate(("#3E5C76", "#C8472E", "#E0A458", "#5B7F5E")):
         x = 1.6 + k * 0.33
         painter.setBrush(QColor(colour))
-        painter.drawPolygon(_quad(camera, [(x, 1.9, z), (x + 0.24, 1.9, z), (x + 0.24, 2.15 + 0.06 * (k % 2), z), (x, 2.15, z)]))
+        painter.drawPolygon(
+            _quad(camera, [(x, 1.9, z), (x + 0.24, 1.9, z), (x + 0.24, 2.15 + 0.06 * (k % 2), z), (x, 2.15, z)])
+        )
 
 
 def _window(painter: QPainter, camera: Camera) -> None:
@@ -217,8 +221,7 @@ def _lanterns(painter: QPainter, camera: Camera) -> None:
 
 def _light(painter: QPainter, camera: Camera) -> None:
     """A soft fall of light towards the edges."""
-    fade = QRadialGradient(
-        QPointF(camera.width * 0.48, camera.height * 0.5), max(camera.width, camera.height) * 0.72)
+    fade = QRadialGradient(QPointF(camera.width * 0.48, camera.height * 0.5), max(camera.width, camera.height) * 0.72)
     fade.setColorAt(0.45, QColor(40, 30, 30, 0))
     fade.setColorAt(1, QColor(40, 30, 30, 70))
     painter.setBrush(QBrush(fade))

@@ -35,8 +35,14 @@ def parts() -> tuple[Part, ...]:
     out = [Part("lead-in", -LEAD_IN, LEAD_IN)]
     at = 0
     for kind, counts in (
-        ("verse", 16), ("chorus", 16), ("verse", 16), ("chorus", 16), ("tag", TAG),
-        ("verse", 16), ("chorus", 16), ("ending", ENDING),
+        ("verse", 16),
+        ("chorus", 16),
+        ("verse", 16),
+        ("chorus", 16),
+        ("tag", TAG),
+        ("verse", 16),
+        ("chorus", 16),
+        ("ending", ENDING),
     ):
         out.append(Part(kind, at, counts))
         at += counts
@@ -60,13 +66,39 @@ _VERSE = ((45, (57, 60, 64)), (41, (57, 60, 65)), (48, (55, 60, 64)), (43, (55, 
 _CHORUS = ((41, (57, 60, 65)), (43, (59, 62, 67)), (45, (60, 64, 69)), (48, (60, 64, 67)))
 #: The tune in eighths of a count pair: (count, MIDI note, length in counts).
 _TUNE_VERSE = (
-    (0, 76, 1), (1, 74, 0.5), (1.5, 72, 0.5), (2, 69, 1.5), (4, 72, 1), (5, 74, 0.5), (5.5, 76, 0.5), (6, 72, 2),
-    (8, 79, 1), (9, 76, 0.5), (9.5, 74, 0.5), (10, 72, 1.5), (12, 74, 0.75), (12.75, 71, 0.75), (13.5, 67, 2),
+    (0, 76, 1),
+    (1, 74, 0.5),
+    (1.5, 72, 0.5),
+    (2, 69, 1.5),
+    (4, 72, 1),
+    (5, 74, 0.5),
+    (5.5, 76, 0.5),
+    (6, 72, 2),
+    (8, 79, 1),
+    (9, 76, 0.5),
+    (9.5, 74, 0.5),
+    (10, 72, 1.5),
+    (12, 74, 0.75),
+    (12.75, 71, 0.75),
+    (13.5, 67, 2),
 )
 _TUNE_CHORUS = (
-    (0, 81, 0.75), (0.75, 79, 0.75), (1.5, 77, 1), (3, 76, 0.5), (3.5, 77, 0.5), (4, 79, 0.75), (4.75, 77, 0.75),
-    (5.5, 74, 2), (8, 84, 0.75), (8.75, 83, 0.75), (9.5, 81, 1), (11, 79, 0.5), (11.5, 81, 0.5), (12, 79, 1),
-    (13, 76, 1), (14, 72, 1.5),
+    (0, 81, 0.75),
+    (0.75, 79, 0.75),
+    (1.5, 77, 1),
+    (3, 76, 0.5),
+    (3.5, 77, 0.5),
+    (4, 79, 0.75),
+    (4.75, 77, 0.75),
+    (5.5, 74, 2),
+    (8, 84, 0.75),
+    (8.75, 83, 0.75),
+    (9.5, 81, 1),
+    (11, 79, 0.5),
+    (11.5, 81, 0.5),
+    (12, 79, 1),
+    (13, 76, 1),
+    (14, 72, 1.5),
 )
 
 
@@ -156,9 +188,7 @@ def make_song() -> Sound:
     return Sound((0.8 / peak * mix.samples).astype(np.float32), RATE)
 
 
-def _drums(
-    mix: _Mix, clock: TimeMap, part: Part, kick: Samples, snare: Samples, hat: Samples, crash: Samples
-) -> None:
+def _drums(mix: _Mix, clock: TimeMap, part: Part, kick: Samples, snare: Samples, hat: Samples, crash: Samples) -> None:
     if part.kind != "lead-in":
         mix.add(clock(part.start), crash, 0.45, 0.2)
     for k in range(part.counts):

@@ -19,11 +19,25 @@ class Action:
 
 
 ACTIONS: tuple[Action, ...] = (
-    Action("new_project", "New project", "Ctrl+N", "Project", "Start with an empty page; the open project stays saved."),
+    Action(
+        "new_project", "New project", "Ctrl+N", "Project", "Start with an empty page; the open project stays saved."
+    ),
     Action("open_project", "Open…", "Ctrl+O", "Project", "Open a project file."),
-    Action("save_as", "Save as…", "Ctrl+Shift+S", "Project", "Keep the project under another name. It saves itself after each change."),
+    Action(
+        "save_as",
+        "Save as…",
+        "Ctrl+Shift+S",
+        "Project",
+        "Keep the project under another name. It saves itself after each change.",
+    ),
     Action("open_demo", "Open the demo", "", "Project", "A song, a dance and six takes to try everything on."),
-    Action("add_files", "Add song or takes…", "Ctrl+I", "Project", "Choose a song or takes; dropping files on the window does the same."),
+    Action(
+        "add_files",
+        "Add song or takes…",
+        "Ctrl+I",
+        "Project",
+        "Choose a song or takes; dropping files on the window does the same.",
+    ),
     Action("quit", "Quit", "Ctrl+Q", "Project", "Close Vamos. What was open comes back."),
     Action("undo", "Undo", "Ctrl+Z", "Edit", "Take back the last change."),
     Action("redo", "Redo", "Ctrl+Shift+Z", "Edit", "Make the change again."),
@@ -40,13 +54,27 @@ ACTIONS: tuple[Action, ...] = (
     Action("frame_on", "One frame on", ".", "Page", "A thirtieth of a second later."),
     Action("one_earlier", "The 1 a count earlier", "Shift+Left", "Song", "Count 1 falls one count earlier."),
     Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
-    Action("one_eight_earlier", "Dance starts a line earlier", "Ctrl+Shift+Left", "Song", "The lead-in gets one line shorter."),
-    Action("one_eight_later", "Dance starts a line later", "Ctrl+Shift+Right", "Song", "The lead-in gets one line longer."),
+    Action(
+        "one_eight_earlier",
+        "Dance starts a line earlier",
+        "Ctrl+Shift+Left",
+        "Song",
+        "The lead-in gets one line shorter.",
+    ),
+    Action(
+        "one_eight_later", "Dance starts a line later", "Ctrl+Shift+Right", "Song", "The lead-in gets one line longer."
+    ),
     Action("halve", "Count half as fast", "Ctrl+Shift+H", "Song", "Every second count becomes a count."),
     Action("double", "Count twice as fast", "Ctrl+Shift+D", "Song", "Two counts where there was one."),
     Action("find_grid", "Find the beat again", "", "Song", "Listen to the song again; corrections of yours are kept."),
     Action("place_takes", "Place takes", "Ctrl+P", "Film", "Find each take's place on the song by its sound."),
-    Action("write_pack", "Write the pack", "Ctrl+E", "Pack", "Write clips, run-through, chapters and manifest, and check them."),
+    Action(
+        "write_pack",
+        "Write the pack",
+        "Ctrl+E",
+        "Pack",
+        "Write clips, run-through, chapters and manifest, and check them.",
+    ),
     Action("evening", "Evening light", "F9", "View", "Dark surroundings for late nights."),
     Action("show_keys", "Keys", "F1", "View", "All keys on one page."),
 )

@@ -16,8 +16,11 @@ def run_window(project: Path | None) -> int:
     from PyQt6.QtWidgets import QApplication
 
     if not has_screen():
-        print("There is no screen here (DISPLAY and WAYLAND_DISPLAY are empty). "
-              "The command line does the same work: see “vamos --help”.", file=sys.stderr)
+        print(
+            "There is no screen here (DISPLAY and WAYLAND_DISPLAY are empty). "
+            "The command line does the same work: see “vamos --help”.",
+            file=sys.stderr,
+        )
         return 2
     from vamos.ui import theme
     from vamos.ui.session import last_open
@@ -43,12 +46,13 @@ def run_window(project: Path | None) -> int:
 def has_screen() -> bool:
     """Whether a window can be opened here."""
     return bool(
-        os.environ.get("DISPLAY") or os.environ.get("WAYLAND_DISPLAY")
+        os.environ.get("DISPLAY")
+        or os.environ.get("WAYLAND_DISPLAY")
         or os.environ.get("QT_QPA_PLATFORM") in ("offscreen", "minimal", "vnc")
     )
 
 
-def _teller(window):  # type: ignore[no-untyped-def]
+def _teller(window):
     """An exception in a slot is told and printed; the project is safe in its file."""
 
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:

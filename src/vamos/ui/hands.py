@@ -87,8 +87,10 @@ class Hands(QObject):
         takes = [f for f in files if f.suffix.lower() in TAKE_SUFFIXES]
         unknown = [f for f in files if f not in songs and f not in takes and f.parent in [p.parent for p in paths]]
         if unknown and not songs and not takes:
-            self._w.tell(f"{unknown[0].name}: Vamos reads songs ({', '.join(SONG_SUFFIXES)}) and films "
-                         f"({', '.join(TAKE_SUFFIXES)}). Nothing was changed.")
+            self._w.tell(
+                f"{unknown[0].name}: Vamos reads songs ({', '.join(SONG_SUFFIXES)}) and films "
+                f"({', '.join(TAKE_SUFFIXES)}). Nothing was changed."
+            )
             return
         base = self._w.session.base
         known = {str(locate_or_none(t.media, base)) for t in self._w.session.project.takes}
@@ -145,8 +147,11 @@ class Hands(QObject):
         if song is None:
             return
         base = self._w.session.base
-        self._w.run_job("Finding the beat", lambda watch: open_song(locate(song.media, base), base, watch),
-                        lambda found: self._w.session.do("Find the beat", lambda p: edits.set_grid(p, found.grid)))
+        self._w.run_job(
+            "Finding the beat",
+            lambda watch: open_song(locate(song.media, base), base, watch),
+            lambda found: self._w.session.do("Find the beat", lambda p: edits.set_grid(p, found.grid)),
+        )
 
     def drag_beat(self, position: Fraction, columns: float) -> None:
         song = self._w.session.project.song
@@ -165,9 +170,18 @@ class Hands(QObject):
 
         def placed(result: tuple[Project, tuple[str, ...]]) -> None:
             found = {t.name: t for t in result[0].takes}
-            self._w.session.do("Place takes", lambda p: replace(p, takes=tuple(
-                replace(t, passes=found[t.name].passes, looked_for_passes=found[t.name].looked_for_passes)
-                if t.name in found else t for t in p.takes)))
+            self._w.session.do(
+                "Place takes",
+                lambda p: replace(
+                    p,
+                    takes=tuple(
+                        replace(t, passes=found[t.name].passes, looked_for_passes=found[t.name].looked_for_passes)
+                        if t.name in found
+                        else t
+                        for t in p.takes
+                    ),
+                ),
+            )
             for problem in result[1]:
                 self._w.tell(problem)
 
@@ -236,8 +250,10 @@ class Hands(QObject):
             findings = verify_pack(out, watch.part(0.85, 1.0))
             bad = [f for f in findings if not f.good]
             words = [f"{outcome.clips} files in {outcome.folder}."]
-            words.append(f"Decoded again and compared: {len(findings)} figures, "
-                         + ("all hold." if not bad else f"{len(bad)} do not hold."))
+            words.append(
+                f"Decoded again and compared: {len(findings)} figures, "
+                + ("all hold." if not bad else f"{len(bad)} do not hold.")
+            )
             words += [f"{f.file}: {f.what}, {f.detail}" for f in bad[:5]]
             words += [f"{p}." for p in outcome.problems[:5]]
             return "\n".join(words)
@@ -253,14 +269,14 @@ class Hands(QObject):
         self._w.show_keys()
 
 
-def locate_or_none(media, base: Path | None) -> Path | None:  # type: ignore[no-untyped-def]
+def locate_or_none(media, base: Path | None) -> Path | None:
     try:
         return locate(media, base)
     except VamosError:
         return None
 
 
-def _read(songs: list[Path], takes: list[Path], base: Path | None, watch: Watch):  # type: ignore[no-untyped-def]
+def _read(songs: list[Path], takes: list[Path], base: Path | None, watch: Watch):
     """Songs and takes read from files, and what could not be read."""
     problems: list[str] = []
     song = None

@@ -47,8 +47,11 @@ class Mirror(QWidget):
         if self._image is None:
             painter.setPen(QColor(self.theme.soft))
             painter.setFont(font(10.5, 500))
-            painter.drawText(self.rect().adjusted(28, 10, -28, -10),
-                             Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap, self._words)
+            painter.drawText(
+                self.rect().adjusted(28, 10, -28, -10),
+                Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap,
+                self._words,
+            )
             return
         size = QSize(self._image.size()).scaled(self.size(), Qt.AspectRatioMode.KeepAspectRatio)
         x, y = (self.width() - size.width()) / 2, (self.height() - size.height()) / 2

@@ -183,8 +183,12 @@ class Thumbs(QObject):
                 frame = reader.nearest(k * THUMB_STEP_S)
                 width, height = picture_size(*shown_size(frame), THUMB_SIDE)
                 turned = frame.rotation % 180 != 0
-                small = frame.reformat(width=height if turned else width, height=width if turned else height,
-                                       format="rgb24", interpolation="FAST_BILINEAR").to_ndarray()
+                small = frame.reformat(
+                    width=height if turned else width,
+                    height=width if turned else height,
+                    format="rgb24",
+                    interpolation="FAST_BILINEAR",
+                ).to_ndarray()
                 rows.append(np.ascontiguousarray(np.rot90(small, round(frame.rotation / 90) % 4)))
         pixels = np.stack(rows)
         cache.keep("thumbs", key, pixels=pixels)

@@ -37,7 +37,7 @@ class Playback(QObject):
         self._timer = QTimer(self)
         self._timer.setInterval(TICK_MS)
         self._timer.timeout.connect(self._tick)
-        self._sink = None
+        self._sink: object | None = None
         self._buffer: QBuffer | None = None
 
     @property

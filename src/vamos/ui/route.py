@@ -59,10 +59,15 @@ class Route(QWidget):
             face = font(8.5, 500)
             painter.setFont(face)
             painter.setPen(QColor(self.theme.soft))
-            painter.drawText(QRectF(box.x(), 29, box.width(), 18), Qt.AlignmentFlag.AlignVCenter,
-                             fitted(self.states[stop], face, box.width()))
+            painter.drawText(
+                QRectF(box.x(), 29, box.width(), 18),
+                Qt.AlignmentFlag.AlignVCenter,
+                fitted(self.states[stop], face, box.width()),
+            )
             tape = self.theme.accent if active else (self.theme.ink if stop in self.done else self.theme.tape)
-            painter.fillRect(QRectF(box.x(), self.height() - (8 if active else 6), box.width(), 8 if active else 6), QColor(tape))
+            painter.fillRect(
+                QRectF(box.x(), self.height() - (8 if active else 6), box.width(), 8 if active else 6), QColor(tape)
+            )
         if self.hasFocus():
             box = self._box(STOPS.index(self.stop))
             painter.setPen(QColor(self.theme.accent))

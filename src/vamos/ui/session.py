@@ -121,7 +121,7 @@ class Session(QObject):
         target = path if path.suffix == SUFFIX else path.with_name(path.name + SUFFIX)
         project = self.project
 
-        def moved(media):  # type: ignore[no-untyped-def]
+        def moved(media):
             return reference(locate(media, self.base), media.duration_s, target.parent)
 
         try:

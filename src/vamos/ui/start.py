@@ -22,8 +22,16 @@ class StartPage(QWidget):
         column.addWidget(title)
         for number, head, text in (
             ("1", "Drop the song here", "wav, flac, ogg, mp3 or m4a. Vamos finds the beat and the eights."),
-            ("2", "Drop your takes here", "mp4, mov, mkv or webm from the phone. They are placed on the song by their sound."),
-            ("3", "Look, then write the pack", "Clips per eight: mirrored, back view, slowed, with the counts over the picture."),
+            (
+                "2",
+                "Drop your takes here",
+                "mp4, mov, mkv or webm from the phone. They are placed on the song by their sound.",
+            ),
+            (
+                "3",
+                "Look, then write the pack",
+                "Clips per eight: mirrored, back view, slowed, with the counts over the picture.",
+            ),
         ):
             row = QHBoxLayout()
             big = QLabel(number)
@@ -35,7 +43,11 @@ class StartPage(QWidget):
             row.addWidget(words, 1)
             column.addLayout(row)
         line = QHBoxLayout()
-        for text, run, role in (("Choose files…", add_files, "go"), ("Try the demo", demo, ""), ("Open a project…", open_file, "")):
+        for text, run, role in (
+            ("Choose files…", add_files, "go"),
+            ("Try the demo", demo, ""),
+            ("Open a project…", open_file, ""),
+        ):
             button = QPushButton(text)
             if role:
                 button.setProperty("role", role)
@@ -43,8 +55,10 @@ class StartPage(QWidget):
             line.addWidget(button)
         line.addStretch(1)
         column.addLayout(line)
-        note = QLabel("Warm up, clear the floor, and dance within what a teacher or a physician says is good for you. "
-                      "The rights of the music you use are yours to clear.")
+        note = QLabel(
+            "Warm up, clear the floor, and dance within what a teacher or a physician says is good for you. "
+            "The rights of the music you use are yours to clear."
+        )
         note.setProperty("role", "soft")
         note.setWordWrap(True)
         column.addWidget(note)

@@ -33,8 +33,11 @@ def route_states(
             done.add("Song")
     walls = sum(i.kind is ItemKind.WALL for i in project.dance.sequence)
     tags = sum(i.kind is ItemKind.TAG for i in project.dance.sequence)
-    dance = "not written" if not project.dance.sections else ", ".join(
-        [plural(walls, "wall")] + ([plural(tags, "tag")] if tags else []))
+    dance = (
+        "not written"
+        if not project.dance.sections
+        else ", ".join([plural(walls, "wall")] + ([plural(tags, "tag")] if tags else []))
+    )
     if project.dance.sections:
         done.add("Dance")
     placed = sum(bool(t.passes) for t in project.takes)
@@ -51,7 +54,11 @@ def route_states(
     lesson = f"about {round(eights)} min to teach" if eights else "no sheet yet"
     if pack_words:
         done.add("Pack")
-    pack = "written and checked" if pack_words and "all hold" in pack_words else (
-        "written, see problems" if pack_words else "not made yet")
-    return dict(zip(("Song", "Dance", "Film", "Cut", "Lesson", "Pack"),
-                    (song, dance, film, cut, lesson, pack), strict=True)), done
+    pack = (
+        "written and checked"
+        if pack_words and "all hold" in pack_words
+        else ("written, see problems" if pack_words else "not made yet")
+    )
+    return dict(
+        zip(("Song", "Dance", "Film", "Cut", "Lesson", "Pack"), (song, dance, film, cut, lesson, pack), strict=True)
+    ), done

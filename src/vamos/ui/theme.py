@@ -30,10 +30,40 @@ class Theme:
     wave_low: str
 
 
-DAY = Theme("day", "#FBF8F1", "#F3EDE2", "#DDD2BD", "#1B2233", "#596173", "#D9C49C", "#C93D25", "#FFFFFF",
-            "#E9A300", "#3E48B8", "#F9E3DC", "#2F6B4F", "#B59A67", "#6B5632")
-EVENING = Theme("evening", "#1D212B", "#262B37", "#3B4252", "#F3EFE6", "#AEB4C0", "#6D5F45", "#F07A5E", "#1B1410",
-                "#F2B53C", "#8E97F2", "#47302C", "#8CCBA8", "#8F7C57", "#D1B67F")
+DAY = Theme(
+    "day",
+    "#FBF8F1",
+    "#F3EDE2",
+    "#DDD2BD",
+    "#1B2233",
+    "#596173",
+    "#D9C49C",
+    "#C93D25",
+    "#FFFFFF",
+    "#E9A300",
+    "#3E48B8",
+    "#F9E3DC",
+    "#2F6B4F",
+    "#B59A67",
+    "#6B5632",
+)
+EVENING = Theme(
+    "evening",
+    "#1D212B",
+    "#262B37",
+    "#3B4252",
+    "#F3EFE6",
+    "#AEB4C0",
+    "#6D5F45",
+    "#F07A5E",
+    "#1B1410",
+    "#F2B53C",
+    "#8E97F2",
+    "#47302C",
+    "#8CCBA8",
+    "#8F7C57",
+    "#D1B67F",
+)
 
 FAMILY = "Manrope"
 
@@ -60,10 +90,18 @@ def apply(app: QApplication, theme: Theme) -> None:
     palette = QPalette()
     roles = QPalette.ColorRole
     for role, colour in (
-        (roles.Window, theme.paper), (roles.Base, theme.paper), (roles.AlternateBase, theme.floor),
-        (roles.Text, theme.ink), (roles.WindowText, theme.ink), (roles.Button, theme.floor),
-        (roles.ButtonText, theme.ink), (roles.Highlight, theme.accent), (roles.HighlightedText, theme.on_accent),
-        (roles.ToolTipBase, theme.ink), (roles.ToolTipText, theme.paper), (roles.PlaceholderText, theme.soft),
+        (roles.Window, theme.paper),
+        (roles.Base, theme.paper),
+        (roles.AlternateBase, theme.floor),
+        (roles.Text, theme.ink),
+        (roles.WindowText, theme.ink),
+        (roles.Button, theme.floor),
+        (roles.ButtonText, theme.ink),
+        (roles.Highlight, theme.accent),
+        (roles.HighlightedText, theme.on_accent),
+        (roles.ToolTipBase, theme.ink),
+        (roles.ToolTipText, theme.paper),
+        (roles.PlaceholderText, theme.soft),
     ):
         palette.setColor(role, QColor(colour))
     app.setPalette(palette)

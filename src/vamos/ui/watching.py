@@ -18,9 +18,9 @@ from vamos.core.plan.clips import counts_to_take
 from vamos.core.plan.sources import Watched, views_of, watched
 from vamos.core.render.overlays import Words, shown_at
 from vamos.core.time import CountRange, count_text
+from vamos.errors import VamosError
 from vamos.ui.pictures import MirrorThread, Wanted
 from vamos.ui.playback import SPEEDS, Playback
-from vamos.errors import VamosError
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
@@ -56,7 +56,7 @@ class Watching(QObject):
             self.playback.stop()
         self.show_place(self._window.page.position)
 
-    def _grid(self):  # type: ignore[no-untyped-def]
+    def _grid(self):
         song = self._window.session.project.song
         return song.grid if song else None
 
@@ -200,5 +200,16 @@ def heading_at(line: Line, position: Fraction) -> int | None:
 
 def preview_clip(line: Line, found: Watched) -> Clip:
     """The line as a clip, for drawing its overlay."""
-    return Clip("", line.title, line.number, line.counts, found.view, found.take.name, found.number,
-                Fraction(0), Fraction(0), found.flip.flip, found.flip.label)
+    return Clip(
+        "",
+        line.title,
+        line.number,
+        line.counts,
+        found.view,
+        found.take.name,
+        found.number,
+        Fraction(0),
+        Fraction(0),
+        found.flip.flip,
+        found.flip.label,
+    )

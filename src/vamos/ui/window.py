@@ -10,7 +10,14 @@ from typing import Any
 from PyQt6.QtCore import QEvent, QObject, Qt
 from PyQt6.QtGui import QAction, QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShortcut
 from PyQt6.QtWidgets import (
-    QApplication, QFrame, QHBoxLayout, QLabel, QMainWindow, QPushButton, QScrollArea, QStackedWidget, QVBoxLayout,
+    QApplication,
+    QFrame,
+    QHBoxLayout,
+    QMainWindow,
+    QPushButton,
+    QScrollArea,
+    QStackedWidget,
+    QVBoxLayout,
     QWidget,
 )
 
@@ -20,7 +27,6 @@ from vamos.core.jobs import Watch
 from vamos.core.media.peaks import Peaks, song_peaks
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.plan.clips import plan_clips
 from vamos.core.render.sound import read_song
 from vamos.errors import VamosError
 from vamos.ui import theme as look
@@ -149,14 +155,18 @@ class Window(QMainWindow):
         for number, stop in enumerate(STOPS, 1):
             QShortcut(QKeySequence(f"Ctrl+{number}"), self, lambda s=stop: self.route.go(s))
         for number in range(1, 9):
-            QShortcut(QKeySequence(str(number)), self, lambda n=number: self.page.go_to(self.page.current, Fraction(n - 1)))
+            QShortcut(
+                QKeySequence(str(number)), self, lambda n=number: self.page.go_to(self.page.current, Fraction(n - 1))
+            )
         QApplication.instance().installEventFilter(self)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """Space on a focused button presses it; everywhere else it plays."""
         if (
-            event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent)
-            and event.key() == Qt.Key.Key_Space and isinstance(watched, QPushButton)
+            event.type() == QEvent.Type.ShortcutOverride
+            and isinstance(event, QKeyEvent)
+            and event.key() == Qt.Key.Key_Space
+            and isinstance(watched, QPushButton)
         ):
             event.accept()
             return True
@@ -202,8 +212,10 @@ class Window(QMainWindow):
         source = self.watching.source(line) if line is not None else None
         playing = self.watching.playback.playing
         texts = {
-            "play": "Stop" if playing else "Play", "mirrored": "Mirrored",
-            "next_speed": f"{round(float(self.watching.playback.speed) * 100)} %", "loop": "Loop",
+            "play": "Stop" if playing else "Play",
+            "mirrored": "Mirrored",
+            "next_speed": f"{round(float(self.watching.playback.speed) * 100)} %",
+            "loop": "Loop",
             "next_view": str(source.view).replace(" side", "").capitalize() if source else "View",
         }
         for name, button in self.buttons.items():
@@ -358,5 +370,3 @@ class Window(QMainWindow):
         self.session.save_now()
         QApplication.instance().removeEventFilter(self)
         event.accept()
-
-

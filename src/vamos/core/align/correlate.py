@@ -101,9 +101,7 @@ def vertex(row: Samples, peak: int) -> float:
     return 0.5 * (a - c) / curve if curve < 0 else 0.0
 
 
-def response(
-    song: Samples, take: Samples, song_frames: Floats, take_frames: Floats, block: int, reach: int
-) -> Samples:
+def response(song: Samples, take: Samples, song_frames: Floats, take_frames: Floats, block: int, reach: int) -> Samples:
     """The mean whitened response of the room around a known alignment, ``(2·reach + 1,)``.
 
     Correlates pairs of blocks that should coincide; index ``reach`` is lag zero, positive lags

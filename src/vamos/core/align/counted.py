@@ -66,7 +66,7 @@ def _voice_onsets(spectra: Spectra) -> Row:
     part = spectra.bands[:, 4:34].mean(axis=1)
     rise = np.zeros_like(part)
     rise[4:] = np.maximum(0, part[4:] - part[:-4])
-    return rise
+    return np.asarray(rise, dtype=np.float32)
 
 
 def _spoken(beats: Floats, strength: Floats, voice: Row) -> tuple[Floats, Floats]:
@@ -92,14 +92,15 @@ def _spoken(beats: Floats, strength: Floats, voice: Row) -> tuple[Floats, Floats
 def _which_is_one(spectra: Spectra, beats: Floats) -> tuple[int, float]:
     """The index (0 to 7) of a 1, from the hiss at the start of six and seven."""
     frames = np.clip((beats * FRAME_RATE).astype(int), 0, len(spectra.bands) - 1)
-    hiss = np.array([
-        spectra.bands[max(0, f - 8) : f + 6, 36:].mean() - spectra.bands[max(0, f - 8) : f + 6, 8:24].mean()
-        for f in frames
-    ])
-    sums = np.array([
-        np.mean(hiss[p::8]) + np.mean(hiss[(p + 1) % 8 :: 8]) if len(hiss) > p + 8 else -9.0
-        for p in range(8)
-    ])
+    hiss = np.array(
+        [
+            spectra.bands[max(0, f - 8) : f + 6, 36:].mean() - spectra.bands[max(0, f - 8) : f + 6, 8:24].mean()
+            for f in frames
+        ]
+    )
+    sums = np.array(
+        [np.mean(hiss[p::8]) + np.mean(hiss[(p + 1) % 8 :: 8]) if len(hiss) > p + 8 else -9.0 for p in range(8)]
+    )
     six = int(np.argmax(sums))
     ranked = np.sort(sums)[::-1]
     spread = float(np.std(hiss)) + 1e-9

@@ -53,12 +53,14 @@ def place_take(take: Take, path: Path, song: SongIndex, watch: Watch | None = No
 def _song_pass(segment: Segment, speaker_m: float) -> Pass:
     """A pass from a segment; sound from ``speaker_m`` metres away arrives late."""
     late = speaker_m / SOUND_M_PER_S
-    clock = TimeMap.line(
-        segment.take_start_s, segment.song_at_start_s + late * segment.rate, segment.rate
-    )
+    clock = TimeMap.line(segment.take_start_s, segment.song_at_start_s + late * segment.rate, segment.rate)
     return Pass(
-        PassKind.SONG, TimeRange(segment.take_start_s, segment.take_end_s), clock,
-        segment.confidence, segment.residual_s, segment.rate,
+        PassKind.SONG,
+        TimeRange(segment.take_start_s, segment.take_end_s),
+        clock,
+        segment.confidence,
+        segment.residual_s,
+        segment.rate,
         f"the song is heard, placed within {max(0.1, segment.residual_s * 1000):.1f} ms",
     )
 
@@ -70,7 +72,11 @@ def _counted_pass(counting: Counting) -> Pass:
     period = float(np.median(np.diff(times)))
     one = "which count is 1 was heard" if counting.sure_of_one > 0.35 else "which count is 1 is open"
     return Pass(
-        PassKind.COUNTED, TimeRange(float(times[0]), float(times[-1] + period)),
-        TimeMap.through(times, numbers), counting.confidence, 0.0, 1.0,
+        PassKind.COUNTED,
+        TimeRange(float(times[0]), float(times[-1] + period)),
+        TimeMap.through(times, numbers),
+        counting.confidence,
+        0.0,
+        1.0,
         f"counted aloud, no music; {one}",
     )

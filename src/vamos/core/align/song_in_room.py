@@ -136,13 +136,12 @@ def _segment(song: SongIndex, take: Samples, hits: list[Hit], lag: float, slope:
     clear = 1 - np.exp(-max(0.0, clarity - 0.8 * CLEAR_RESPONSE) / 6)
     tight = 1 / (1 + (residual / 0.004) ** 2)
     many = 1 - 0.5 ** len(hits)
-    return Segment(start, end, start + lag + slope * start, 1 + slope,
-                   float(share**0.25 * clear * tight * many), residual, clarity)
+    return Segment(
+        start, end, start + lag + slope * start, 1 + slope, float(share**0.25 * clear * tight * many), residual, clarity
+    )
 
 
-def _grow(
-    song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float
-) -> tuple[float, float]:
+def _grow(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> tuple[float, float]:
     """Move the ends out to where the file or the song ends, while short blocks still agree."""
     length, song_length = len(take) / RATE, song.length / RATE
     low, high = max(0.0, -lag), min(length, song_length - lag)
@@ -153,9 +152,7 @@ def _grow(
     )
 
 
-def _more(
-    song: SongIndex, take: Samples, edge: float, room: float, way: int, lag: float, slope: float
-) -> float:
+def _more(song: SongIndex, take: Samples, edge: float, room: float, way: int, lag: float, slope: float) -> float:
     """Seconds beyond an edge that still hold the song; short talk over it is bridged."""
     gone = held = 0.0
     while room - gone > 0.05 and gone - held < 3.5:
@@ -171,8 +168,12 @@ def _agrees(song: SongIndex, take: Samples, at: float, size: float, lag: float, 
     """Whether a short stretch of the take still sounds like the song at that place."""
     reach = int(0.04 * RATE)
     row = response(
-        song.samples, take, np.array([(at + lag + slope * at) * RATE]), np.array([at * RATE]),
-        max(64, int(size * RATE)), reach,
+        song.samples,
+        take,
+        np.array([(at + lag + slope * at) * RATE]),
+        np.array([at * RATE]),
+        max(64, int(size * RATE)),
+        reach,
     )
     noise = float(np.sqrt(np.mean(row**2))) + 1e-12
     near = np.abs(row[reach - 80 : reach + 160]).max()
@@ -189,9 +190,7 @@ def _first_arrival(
     size = int(1.0 * RATE)
     at = np.arange(start, max(start + 0.5, end - 1.0), 0.5)
     reach = int(0.06 * RATE)
-    row = np.abs(response(
-        song.samples, take, (at + lag + slope * at) * RATE, at * RATE, size, reach
-    ))
+    row = np.abs(response(song.samples, take, (at + lag + slope * at) * RATE, at * RATE, size, reach))
     noise = float(np.median(row)) + 1e-12
     top = int(np.argmax(row))
     level = max(0.45 * float(row[top]), 6 * noise)

@@ -98,9 +98,15 @@ def _danced(dance: Dance, number: int) -> list[Line]:
         wall += item.kind is ItemKind.WALL
         for section, length, cut in _pieces(dance, item):
             line = Line(
-                number + len(lines), at, Fraction(length), _kind(item),
-                section.name if section else (item.name or "hold"), section,
-                wall if item.kind is ItemKind.WALL else None, turned, cut,
+                number + len(lines),
+                at,
+                Fraction(length),
+                _kind(item),
+                section.name if section else (item.name or "hold"),
+                section,
+                wall if item.kind is ItemKind.WALL else None,
+                turned,
+                cut,
             )
             lines.append(line)
             at += length
@@ -110,8 +116,10 @@ def _danced(dance: Dance, number: int) -> list[Line]:
 
 def _kind(item: Item) -> LineKind:
     return {
-        ItemKind.WALL: LineKind.DANCE, ItemKind.TAG: LineKind.TAG,
-        ItemKind.HOLD: LineKind.HOLD, ItemKind.ENDING: LineKind.ENDING,
+        ItemKind.WALL: LineKind.DANCE,
+        ItemKind.TAG: LineKind.TAG,
+        ItemKind.HOLD: LineKind.HOLD,
+        ItemKind.ENDING: LineKind.ENDING,
     }[item.kind]
 
 

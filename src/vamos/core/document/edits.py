@@ -113,9 +113,10 @@ def drag_beat(project: Project, position: Fraction, song_s: float) -> Project:
         return max(0.0, float((at - edge) / (position - edge)))
 
     moved = {a.position: a for a in grid.anchors if not a.fixed}
-    anchors = [replace(a, song_s=a.song_s + shift * share(a.position)) for a in moved.values()
-               if a.position != position]
-    anchors += fixed + [Anchor(position, song_s, fixed=True)]
+    anchors = [
+        replace(a, song_s=a.song_s + shift * share(a.position)) for a in moved.values() if a.position != position
+    ]
+    anchors += [*fixed, Anchor(position, song_s, fixed=True)]
     ordered = tuple(sorted(anchors, key=lambda a: a.position))
     changed = replace(grid, anchors=ordered)
     changed.time_map()

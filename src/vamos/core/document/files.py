@@ -35,7 +35,7 @@ def _plain(value: object) -> object:
 def _rich(kind: type, value: object) -> object:
     if kind is Fraction:
         if isinstance(value, bool) or not isinstance(value, int | str):
-            raise ValueError(f"expected a count such as 7 or \"7/2\", found {value!r}")
+            raise ValueError(f'expected a count such as 7 or "7/2", found {value!r}')
         return as_count(value)
     raise NotImplementedError(f"{kind} cannot be read")
 
@@ -95,19 +95,24 @@ def load(path: Path) -> Project:
         document = msgspec.json.decode(raw)
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
         raise ProjectError(
-            f"this is not a Vamos project ({error}).", file=path, safe=untouched,
+            f"this is not a Vamos project ({error}).",
+            file=path,
+            safe=untouched,
             todo="Choose a file that ends in .vamos, or start a new project.",
         ) from error
     if not isinstance(document, dict) or not isinstance(document.get("vamos"), int):
         raise ProjectError(
             "this is not a Vamos project (the field “vamos” with its version is missing).",
-            file=path, safe=untouched,
+            file=path,
+            safe=untouched,
         )
     version = document["vamos"]
     if version > VERSION:
         raise ProjectError(
             f"it was written by a newer Vamos (format {version}, this one reads up to {VERSION}).",
-            file=path, safe=untouched, todo="Open it with the newer Vamos.",
+            file=path,
+            safe=untouched,
+            todo="Open it with the newer Vamos.",
         )
     while version < VERSION and version in MIGRATIONS:
         document = MIGRATIONS[version](document)
@@ -116,6 +121,8 @@ def load(path: Path) -> Project:
         return msgspec.convert(document.get("project"), Project, dec_hook=_rich)
     except (msgspec.ValidationError, ValueError) as error:
         raise ProjectError(
-            f"a field cannot be understood: {error}.", file=path, safe=untouched,
+            f"a field cannot be understood: {error}.",
+            file=path,
+            safe=untouched,
             todo="If it was edited by hand, undo that edit.",
         ) from error

@@ -57,7 +57,8 @@ def locate(media: MediaRef, base: Path | None) -> Path:
             except OSError:
                 continue
     raise MissingError(
-        "this file is not where it was.", file=path,
+        "this file is not where it was.",
+        file=path,
         safe="Everything else in the project works on.",
         todo="Put it back, or place it next to the project file under any name.",
     )

@@ -39,12 +39,11 @@ def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
     """The grid from features already computed; raises as :func:`detect_grid`."""
     watch = watch or quiet()
     if spectra.duration_s < 2.0:
-        raise MediaError(
-            f"it lasts {spectra.duration_s:.1f} s; a song needs at least 2 s to hold a beat.", file=path
-        )
+        raise MediaError(f"it lasts {spectra.duration_s:.1f} s; a song needs at least 2 s to hold a beat.", file=path)
     if float(spectra.loud.max(initial=0.0)) < SILENT:
         raise MediaError(
-            "it is silent, so there is no beat to find.", file=path,
+            "it is silent, so there is no beat to find.",
+            file=path,
             todo="Choose another file, or set the beat by tapping.",
         )
     tempi = tempogram(spectra.flux)
@@ -71,19 +70,20 @@ def _sounding(beats: Floats, support: Floats, spectra: Spectra) -> tuple[Floats,
 
 def _build(beats: Floats, support: Floats, bars: Bars, tempo_strength: float) -> Grid:
     """A grid with one anchor a beat, position 0 where the dancing starts."""
-    anchors = tuple(
-        Anchor(Fraction(k - bars.lead_in), float(at)) for k, at in enumerate(beats)
-    )
+    anchors = tuple(Anchor(Fraction(k - bars.lead_in), float(at)) for k, at in enumerate(beats))
     gaps = np.diff(beats)
     steady = float(np.clip(1 - 4 * np.median(np.abs(np.diff(gaps))) / np.median(gaps), 0, 1))
     overall = tempo_strength * steady * (0.4 + 0.6 * bars.confidence)
     start = bars.lead_in % bars.line
     edges = [0, *range(start, len(beats), bars.line)] if start else [*range(0, len(beats), bars.line)]
     sureness = tuple(
-        float(np.clip(support[a : a + bars.line].mean() * 1.6, 0, 1)) * (0.4 + 0.6 * bars.confidence)
-        for a in edges
+        float(np.clip(support[a : a + bars.line].mean() * 1.6, 0, 1)) * (0.4 + 0.6 * bars.confidence) for a in edges
     )
     return Grid(
-        anchors, lead_in=bars.lead_in, meter=bars.meter, line=bars.line,
-        confidence=float(np.clip(overall, 0, 1)), sureness=sureness,
+        anchors,
+        lead_in=bars.lead_in,
+        meter=bars.meter,
+        line=bars.line,
+        confidence=float(np.clip(overall, 0, 1)),
+        sureness=sureness,
     )

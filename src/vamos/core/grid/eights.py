@@ -42,7 +42,7 @@ def beat_features(spectra: Spectra, beats_s: Floats) -> Floats:
 
 def _standard(values: Floats | Row) -> Floats:
     spread = float(values.std()) or 1.0
-    return np.clip((np.asarray(values, dtype=np.float64) - values.mean()) / spread, -2.5, 2.5)
+    return np.asarray(np.clip((np.asarray(values, dtype=np.float64) - values.mean()) / spread, -2.5, 2.5))
 
 
 def _between(rows: Row, frames: Floats) -> Floats:
@@ -80,10 +80,9 @@ def find_bars(spectra: Spectra, beats_s: Floats) -> Bars:
     bar = three if meter == 3 else four
     line = 6 if meter == 3 else 8
     long = _long_novelty(spectra, beats_s)
-    scores = np.array([
-        bar[p % meter] + 0.8 * long[p::line].mean() + 0.3 * evidence[p::line].mean()
-        for p in range(line)
-    ])
+    scores = np.array(
+        [bar[p % meter] + 0.8 * long[p::line].mean() + 0.3 * evidence[p::line].mean() for p in range(line)]
+    )
     first = int(np.argmax(scores))
     ranked = np.sort(scores)[::-1]
     sure = float(np.clip((ranked[0] - ranked[1]) / 0.6, 0, 1))
@@ -105,7 +104,7 @@ def _lead_in(long: Floats, spectra: Spectra, beats_s: Floats, first: int, line: 
     """
     frames = np.clip((beats_s * FRAME_RATE).round().astype(int), 0, len(spectra.flux) - 1)
     loud = np.log(_between(spectra.bands, frames).mean(axis=1) + 1e-3)
-    starts = [k for k in range(first, min(len(beats_s) - line, 73), line)]
+    starts = list(range(first, min(len(beats_s) - line, 73), line))
     best, best_score = None, 1.2
     for k in starts:
         if k < line // 2:

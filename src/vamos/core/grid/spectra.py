@@ -31,7 +31,7 @@ WINDOW = 1024
 FRAME_RATE = SOUND_RATE / HOP
 #: Short frames for the exact place of an onset.
 FINE_HOP = 55
-FINE_WINDOW = 256
+FINE_WINDOW = 128
 FINE_RATE = SOUND_RATE / FINE_HOP
 _BANDS = 48
 _CHUNK = 2048
@@ -70,9 +70,7 @@ class Spectra:
 def _band_matrix(window: int, bands: int, low_hz: float, high_hz: float) -> Row:
     """Triangular bands, equally spaced on the mel scale, ``(bins, bands)``, unit peak sums."""
     bins = np.arange(window // 2 + 1) * SOUND_RATE / window
-    mel = np.linspace(
-        2595 * np.log10(1 + low_hz / 700), 2595 * np.log10(1 + high_hz / 700), bands + 2
-    )
+    mel = np.linspace(2595 * np.log10(1 + low_hz / 700), 2595 * np.log10(1 + high_hz / 700), bands + 2)
     edges = 700 * (10 ** (mel / 2595) - 1)
     out = np.zeros((len(bins), bands), dtype=np.float32)
     for k in range(bands):
@@ -128,7 +126,7 @@ class _Analyser:
         self.hann_short = np.hanning(FINE_WINDOW).astype(np.float32)
         self.to_bands = _band_matrix(WINDOW, _BANDS, 30, 10500)
         self.to_chroma = _chroma_matrix(4 * WINDOW)
-        self.to_fine = _band_matrix(FINE_WINDOW, 16, 60, 10500)
+        self.to_fine = _band_matrix(FINE_WINDOW, 12, 60, 10500)
         self.bands: list[Row] = []
         self.chroma: list[Row] = []
         self.fine: list[Row] = []
@@ -157,8 +155,7 @@ class _Analyser:
     def _short(self, frames: Samples) -> None:
         for start in range(0, len(frames), 4 * _CHUNK):
             part = frames[start : start + 4 * _CHUNK] * self.hann_short
-            size = np.abs(scipy.fft.rfft(part, axis=1)) @ self.to_fine
-            self.fine.append(np.sqrt(size).astype(np.float32))
+            self.fine.append((np.abs(scipy.fft.rfft(part, axis=1)) @ self.to_fine).astype(np.float32))
 
     def finish(self) -> Spectra:
         self._long(self.long.finish())
@@ -173,9 +170,7 @@ class _Analyser:
         centre = 700 * (10 ** (np.linspace(47.0, 3060.0, _BANDS) / 2595) - 1)
         chroma = np.concatenate(self.chroma)
         where = np.clip(np.arange(frames) // 4, 0, len(chroma) - 1)
-        fine_bands = np.concatenate(self.fine)
-        fine = np.zeros(len(fine_bands), dtype=np.float32)
-        fine[1:] = np.maximum(0, np.diff(fine_bands, axis=0)).sum(axis=1)
+        fine = _fine_onsets(np.concatenate(self.fine))
         return Spectra(
             flux=rise.mean(axis=1),
             low=rise[:, centre < 200].mean(axis=1),
@@ -187,6 +182,17 @@ class _Analyser:
             fine=fine,
             duration_s=self.samples / SOUND_RATE,
         )
+
+
+def _fine_onsets(levels: Row) -> Row:
+    """Rises of linear band levels, each band in units of its own mean.
+
+    Linear, because compression would let an onset begin as soon as the window's edge meets it.
+    """
+    out = np.zeros(len(levels), dtype=np.float32)
+    scaled = levels / (levels.mean(axis=0) + 1e-9)
+    out[1:] = np.maximum(0, np.diff(scaled, axis=0)).sum(axis=1)
+    return out
 
 
 def analyse_blocks(pieces: Iterable[tuple[int, Samples]], watch: Watch, expected_s: float) -> Spectra:

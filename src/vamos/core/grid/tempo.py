@@ -23,9 +23,7 @@ PREFERRED = 116.0
 SPREAD_OCTAVES = 0.7
 
 #: Beat periods looked at, in frames: every whole number between the fastest and the slowest.
-PERIODS: npt.NDArray[np.intp] = np.arange(
-    int(60 * FRAME_RATE / FASTEST), int(60 * FRAME_RATE / SLOWEST) + 1
-)
+PERIODS: npt.NDArray[np.intp] = np.arange(int(60 * FRAME_RATE / FASTEST), int(60 * FRAME_RATE / SLOWEST) + 1)
 
 
 @dataclass(frozen=True, slots=True)
@@ -52,7 +50,8 @@ def preference(centre_bpm: float = PREFERRED, spread_octaves: float = SPREAD_OCT
 
 def tempogram(onsets: Row) -> Tempogram:
     """The tempogram of an onset strength."""
-    times, correlation = _autocorrelations(np.maximum(normal(onsets), 0))
+    clipped = np.clip(normal(onsets), -1, 4)
+    times, correlation = _autocorrelations((clipped - clipped.mean()).astype(np.float32))
     grid = np.arange(correlation.shape[1])
     out = np.zeros((len(correlation), len(PERIODS)))
     for row, values in zip(out, correlation, strict=True):

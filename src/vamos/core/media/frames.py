@@ -14,7 +14,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 import numpy.typing as npt
 
-from vamos.core.media.probe import opened
+from vamos.core.media.probe import clock_zero, opened
 from vamos.errors import MediaError
 
 if TYPE_CHECKING:
@@ -39,6 +39,7 @@ class FrameReader:
             raise MediaError("there is no picture in this file.", file=path)
         self._stream = streams[0]
         self._stream.thread_type = "AUTO"
+        self._zero = clock_zero(self._container)
         self._frames: Iterator[VideoFrame] | None = None
         self._held: VideoFrame | None = None
         self._next: VideoFrame | None = None
@@ -60,14 +61,14 @@ class FrameReader:
         held = self._held
         if (
             held is None
-            or at_take_s < _time(held)
-            or (self._next is not None and at_take_s > _time(self._next) + DECODE_ON_S)
+            or at_take_s < self._time(held)
+            or (self._next is not None and at_take_s > self._time(self._next) + DECODE_ON_S)
         ):
             self._seek(at_take_s)
         assert self._held is not None
-        while self._next is not None and _time(self._next) <= at_take_s:
+        while self._next is not None and self._time(self._next) <= at_take_s:
             self._advance()
-        if self._next is not None and _time(self._next) - at_take_s < at_take_s - _time(self._held):
+        if self._next is not None and self._time(self._next) - at_take_s < at_take_s - self._time(self._held):
             return self._next
         return self._held
 
@@ -79,7 +80,7 @@ class FrameReader:
         self.nearest(start_take_s)
         while self._held is not None:
             frame, after = self._held, self._next
-            yield frame, (_time(frame) + _time(after)) / 2 if after is not None else float("inf")
+            yield frame, (self._time(frame) + self._time(after)) / 2 if after is not None else float("inf")
             if after is None:
                 return
             self._advance()
@@ -87,10 +88,10 @@ class FrameReader:
     def _seek(self, at_take_s: float) -> None:
         base = self._stream.time_base
         assert base is not None
-        self._container.seek(max(0, int(at_take_s / base)), stream=self._stream)
+        self._container.seek(int((at_take_s + self._zero) / base), stream=self._stream)
         self._frames = self._decode()
         self._held = next(self._frames, None)
-        if self._held is None or _time(self._held) > at_take_s:
+        if self._held is None or self._time(self._held) > at_take_s:
             # A time before the key frame found, or past the end: start over from the front.
             self._container.seek(0)
             self._frames = self._decode()
@@ -98,6 +99,11 @@ class FrameReader:
         if self._held is None:
             raise MediaError("its picture cannot be decoded.", file=self.path)
         self._next = next(self._frames, None)
+
+    def _time(self, frame: VideoFrame) -> float:
+        """When a frame is shown, on the file's clock."""
+        assert frame.pts is not None and frame.time_base is not None
+        return float(frame.pts * frame.time_base) - self._zero
 
     def _decode(self) -> Iterator[VideoFrame]:
         """Frames in order; a damaged packet is passed over, not the end of the film."""
@@ -110,17 +116,12 @@ class FrameReader:
                 continue
             for frame in frames:
                 if frame.pts is not None:
-                    yield frame  # type: ignore[misc]
+                    yield frame
 
     def _advance(self) -> None:
         assert self._frames is not None
         self._held = self._next
         self._next = next(self._frames, None)
-
-
-def _time(frame: VideoFrame) -> float:
-    assert frame.pts is not None and frame.time_base is not None
-    return float(frame.pts * frame.time_base)
 
 
 def shown_size(frame: VideoFrame) -> tuple[int, int]:
@@ -144,10 +145,13 @@ def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Plan
     if frame.rotation % 180:
         width, height = height, width
     small = frame.reformat(
-        width=width, height=height, format="yuv420p", dst_color_range="MPEG", interpolation="AREA"
-        if frame.width > width else "BICUBIC",
+        width=width,
+        height=height,
+        format="yuv420p",
+        dst_color_range="MPEG",
+        interpolation="AREA" if frame.width > width else "BICUBIC",
     )
-    flat = small.to_ndarray()
+    flat = np.asarray(small.to_ndarray(), dtype=np.uint8)
     luma = flat[:height]
     chroma = flat[height:].reshape(2, height // 2, width // 2)
     return (

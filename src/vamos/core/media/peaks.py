@@ -58,21 +58,25 @@ def song_peaks(path: Path, key: str, watch: Watch | None = None, expected_s: flo
         watch(done / expected_s if expected_s else 0.0, "Drawing the song")
     _take(np.concatenate([rest, np.zeros(STEP, dtype=np.float32)]), filters, states, rows)
     bands = np.concatenate(rows) if rows else np.zeros((0, 3), dtype=np.float32)
-    bands = bands / np.maximum(np.percentile(bands, 99.5, axis=0), 1e-6) if len(bands) else bands
-    bands = np.clip(bands, 0, 1).astype(np.float32)
+    if len(bands):
+        top = np.maximum(np.percentile(bands, 99.5, axis=0), 1e-6)
+        bands = np.clip(bands / top, 0, 1).astype(np.float32)
     cache.keep("peaks", key, bands=bands)
     return Peaks(bands)
 
 
 def _take(
-    samples: npt.NDArray[np.float32], filters: list[npt.NDArray[np.float64]],
-    states: list[npt.NDArray[np.float64]], rows: list[npt.NDArray[np.float32]],
+    samples: npt.NDArray[np.float32],
+    filters: list[npt.NDArray[np.float64]],
+    states: list[npt.NDArray[np.float64]],
+    rows: list[npt.NDArray[np.float32]],
 ) -> npt.NDArray[np.float32]:
     """Filter whole steps, append their levels to ``rows``, return what is left over."""
     count = len(samples) // STEP
     levels = np.zeros((count, 3), dtype=np.float32)
     for k, sos in enumerate(filters):
-        out, states[k] = scipy.signal.sosfilt(sos, samples[: count * STEP], zi=states[k])
+        out, state = scipy.signal.sosfilt(sos, samples[: count * STEP].astype(np.float64), zi=states[k])
+        states[k] = np.asarray(state, dtype=np.float64)
         levels[:, k] = np.sqrt(np.mean(out.reshape(count, STEP) ** 2, axis=1))
     rows.append(levels)
     return samples[count * STEP :]

@@ -50,9 +50,7 @@ def opened(path: Path) -> Iterator[InputContainer]:
     if path.is_dir():
         raise MediaError("this is a folder, not a file.", file=path, todo="Choose a file in it.")
     if path.stat().st_size == 0:
-        raise MediaError(
-            "the file is empty (0 bytes).", file=path, todo="Copy it from the phone again."
-        )
+        raise MediaError("the file is empty (0 bytes).", file=path, todo="Copy it from the phone again.")
     try:
         container = av.open(str(path))
     except PermissionError as error:
@@ -67,6 +65,16 @@ def opened(path: Path) -> Iterator[InputContainer]:
         container.close()
 
 
+def clock_zero(container: InputContainer) -> float:
+    """The time stamp at which a file's clock reads 0, in seconds: that of its first stream.
+
+    Players count from there; mp3 and transport streams do not start at 0.
+    """
+    import av
+
+    return (container.start_time or 0) / av.time_base
+
+
 def _unreadable(path: Path, error: Exception) -> MediaError:
     """Words for a file that no reader can open, by what its bytes look like."""
     head = path.read_bytes()[:4096] if path.stat().st_size < 1 << 22 else path.open("rb").read(4096)
@@ -74,16 +82,22 @@ def _unreadable(path: Path, error: Exception) -> MediaError:
     if b"ftyp" in head[:64]:
         return MediaError(
             "the film is cut off: its index is missing, as when recording or copying was interrupted.",
-            file=path, safe=safe, todo="Copy it from the phone again.",
+            file=path,
+            safe=safe,
+            todo="Copy it from the phone again.",
         )
     if head and b"\0" not in head:
         return MediaError(
-            "this is a text file under a media name.", file=path, safe=safe,
+            "this is a text file under a media name.",
+            file=path,
+            safe=safe,
             todo="Choose the recording itself.",
         )
     detail = getattr(error, "strerror", None) or str(error)
     return MediaError(
-        f"it cannot be read as sound or picture ({detail}).", file=path, safe=safe,
+        f"it cannot be read as sound or picture ({detail}).",
+        file=path,
+        safe=safe,
         todo="If it plays elsewhere, copy it again or save it as mp4 or wav.",
     )
 
@@ -111,9 +125,14 @@ def probe(path: Path) -> Probe:
             if first.rotation % 180:
                 width, height = height, width
         return Probe(
-            duration, video is not None, audio is not None, width, height,
+            duration,
+            video is not None,
+            audio is not None,
+            width,
+            height,
             video.codec_context.name if video is not None else "",
-            rate, audio.rate or 0 if audio is not None else 0,
+            rate,
+            audio.rate or 0 if audio is not None else 0,
             audio.channels if audio is not None else 0,
         )
 

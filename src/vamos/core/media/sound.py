@@ -14,7 +14,7 @@ import numpy as np
 import numpy.typing as npt
 
 from vamos.core.jobs import Watch, quiet
-from vamos.core.media.probe import opened
+from vamos.core.media.probe import clock_zero, opened
 from vamos.errors import MediaError, write_error
 
 Samples = npt.NDArray[np.float32]
@@ -51,10 +51,12 @@ def blocks(path: Path, rate: int, channels: int = 1) -> Iterator[tuple[int, Samp
         stream = next(iter(container.streams.audio), None)
         if stream is None:
             raise MediaError(
-                "there is no sound in this file.", file=path,
+                "there is no sound in this file.",
+                file=path,
                 todo="Place it by hand, or choose the recording with sound.",
             )
         resampler = AudioResampler(format="flt", layout="mono" if channels == 1 else "stereo", rate=rate)
+        zero = clock_zero(container)
         at: int | None = None
         good = 0
         for packet in container.demux(stream):
@@ -66,19 +68,19 @@ def blocks(path: Path, rate: int, channels: int = 1) -> Iterator[tuple[int, Samp
                 good += 1
                 start = at
                 if frame.pts is not None and frame.time_base is not None:
-                    said = round(float(frame.pts * frame.time_base) * rate)
+                    said = round((float(frame.pts * frame.time_base) - zero) * rate)
                     # Small differences are rounding; larger ones are gaps of the recording.
                     if start is None or abs(said - start) > rate // 10:
                         start = said
                 at = start or 0
                 for piece in resampler.resample(frame):
-                    samples = piece.to_ndarray().reshape(-1, channels)
+                    samples = np.asarray(piece.to_ndarray(), dtype=np.float32).reshape(-1, channels)
                     yield at, _finite(samples)
                     at += len(samples)
         if not good:
             raise MediaError("its sound cannot be decoded.", file=path, safe="The file was not changed.")
         for piece in resampler.resample(None):
-            samples = piece.to_ndarray().reshape(-1, channels)
+            samples = np.asarray(piece.to_ndarray(), dtype=np.float32).reshape(-1, channels)
             yield at or 0, _finite(samples)
             at = (at or 0) + len(samples)
 
@@ -90,9 +92,7 @@ def _finite(samples: Samples) -> Samples:
     return np.nan_to_num(samples, nan=0.0, posinf=0.0, neginf=0.0)
 
 
-def read_sound(
-    path: Path, rate: int, channels: int = 1, watch: Watch | None = None, expected_s: float = 0.0
-) -> Sound:
+def read_sound(path: Path, rate: int, channels: int = 1, watch: Watch | None = None, expected_s: float = 0.0) -> Sound:
     """The whole sound of a file; raises like :func:`blocks`.
 
     Parameters

@@ -22,8 +22,22 @@ _UTF8 = 1
 _RATE_PARAMETER, _PITCH_PARAMETER = 1, 3
 
 NUMBER_WORDS = (
-    "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve",
-    "thirteen", "fourteen", "fifteen", "sixteen",
+    "one",
+    "two",
+    "three",
+    "four",
+    "five",
+    "six",
+    "seven",
+    "eight",
+    "nine",
+    "ten",
+    "eleven",
+    "twelve",
+    "thirteen",
+    "fourteen",
+    "fifteen",
+    "sixteen",
 )
 
 
@@ -33,17 +47,13 @@ def _library() -> tuple[Any, int]:
     import espeakng_loader
 
     library = ctypes.cdll.LoadLibrary(espeakng_loader.get_library_path())
-    rate = library.espeak_Initialize(
-        _RETRIEVAL, 0, str(espeakng_loader.get_data_path()).encode(), 0
-    )
+    rate = library.espeak_Initialize(_RETRIEVAL, 0, str(espeakng_loader.get_data_path()).encode(), 0)
     if rate <= 0:
         raise MediaError("The counting voice could not be started; its data is missing.")
     return library, int(rate)
 
 
-_CALLBACK = ctypes.CFUNCTYPE(
-    ctypes.c_int, ctypes.POINTER(ctypes.c_short), ctypes.c_int, ctypes.c_void_p
-)
+_CALLBACK = ctypes.CFUNCTYPE(ctypes.c_int, ctypes.POINTER(ctypes.c_short), ctypes.c_int, ctypes.c_void_p)
 
 
 @lru_cache(maxsize=256)
@@ -55,7 +65,7 @@ def say(text: str, words_per_minute: int = 190, pitch: int = 60, language: str =
 
         def collect(data: Any, count: int, _events: Any) -> int:
             if data and count > 0:
-                pieces.append(np.ctypeslib.as_array(data, (count,)).astype(np.float32) / 32768)
+                pieces.append(np.ctypeslib.as_array(data, (count,)).astype(np.float32) / np.float32(32768))
             return 0
 
         callback = _CALLBACK(collect)

@@ -6,6 +6,7 @@ the first eight that is danced, the lead-in lies at negative positions. One unit
 
 from __future__ import annotations
 
+import itertools
 from dataclasses import dataclass, field
 from fractions import Fraction
 
@@ -81,9 +82,7 @@ class Grid:
 
     def time_map(self) -> TimeMap:
         """Counts → song seconds."""
-        return TimeMap.through(
-            [a.position for a in self.anchors], [a.song_s for a in self.anchors]
-        )
+        return TimeMap.through([a.position for a in self.anchors], [a.song_s for a in self.anchors])
 
     def range(self) -> CountRange:
         """From the first to the last anchored count."""
@@ -92,10 +91,7 @@ class Grid:
     def bpm(self) -> float:
         """The middle tempo in counts per minute."""
         a = self.anchors
-        gaps = sorted(
-            60 * float(q.position - p.position) / (q.song_s - p.song_s)
-            for p, q in zip(a, a[1:], strict=False)
-        )
+        gaps = sorted(60 * float(q.position - p.position) / (q.song_s - p.song_s) for p, q in itertools.pairwise(a))
         return gaps[len(gaps) // 2]
 
 

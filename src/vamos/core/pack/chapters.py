@@ -55,6 +55,11 @@ def ffmetadata(chapters: tuple[Chapter, ...]) -> str:
     out = [";FFMETADATA1"]
     for start, end, title in chapters:
         safe = "".join("\\" + c if c in "=;#\\\n" else c for c in title)
-        out += ["[CHAPTER]", "TIMEBASE=1/1000", f"START={round(start * 1000)}",
-                f"END={round(end * 1000)}", f"title={safe}"]
+        out += [
+            "[CHAPTER]",
+            "TIMEBASE=1/1000",
+            f"START={round(start * 1000)}",
+            f"END={round(end * 1000)}",
+            f"title={safe}",
+        ]
     return "\n".join(out) + "\n"

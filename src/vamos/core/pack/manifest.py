@@ -7,6 +7,8 @@ from __future__ import annotations
 
 import hashlib
 from dataclasses import dataclass
+from fractions import Fraction
+from math import ceil
 from pathlib import Path
 
 import msgspec
@@ -85,19 +87,30 @@ def clip_entry(written: Written, folder: Path) -> ClipEntry:
         if 0 <= frame < timing.frames:
             counts.append((frame, position[1]))
     return ClipEntry(
-        path.relative_to(folder).as_posix(), checksum(path), path.stat().st_size,
-        job.clip.title, str(job.clip.view), job.clip.label, job.clip.flip,
-        float(job.version.speed), str(job.version.sound), written.width, written.height,
-        str(timing.rate.per_second), timing.frames, timing.duration_s, written.matrix,
-        tuple(counts), written.states, written.lufs,
-        tuple(tuple(int(v) for v in row) for row in written.proof), job.clip.problems,
+        path.relative_to(folder).as_posix(),
+        checksum(path),
+        path.stat().st_size,
+        job.clip.title,
+        str(job.clip.view),
+        job.clip.label,
+        job.clip.flip,
+        float(job.version.speed),
+        str(job.version.sound),
+        written.width,
+        written.height,
+        str(timing.rate.per_second),
+        timing.frames,
+        timing.duration_s,
+        written.matrix,
+        tuple(counts),
+        written.states,
+        written.lufs,
+        tuple(tuple(int(v) for v in row) for row in written.proof),
+        job.clip.problems,
     )
 
 
-def _whole_counts(written: Written) -> list[tuple]:  # type: ignore[type-arg]
-    from fractions import Fraction
-    from math import ceil
-
+def _whole_counts(written: Written) -> list[tuple[Fraction, str]]:
     shown = written.job.clip.shown
     frames = [frame for frame, _ in written.states]
     out = []
@@ -128,15 +141,16 @@ def read_manifest(folder: Path) -> Manifest:
         raise MissingError("there is no such folder.", file=folder)
     if not path.is_file():
         raise MissingError(
-            "this folder is no Vamos pack: its manifest.json is missing.", file=folder,
+            "this folder is no Vamos pack: its manifest.json is missing.",
+            file=folder,
             todo="Name the folder that “vamos pack” or “vamos make” wrote.",
         )
     try:
         manifest = msgspec.json.decode(path.read_bytes(), type=Manifest)
     except (msgspec.DecodeError, msgspec.ValidationError, OSError) as error:
         raise ProjectError(f"the manifest cannot be understood: {error}.", file=path) from error
-    for entry in (*manifest.clips, *manifest.files):
-        inside = (folder / entry.file).resolve()
+    for name in [c.file for c in manifest.clips] + [f.file for f in manifest.files]:
+        inside = (folder / name).resolve()
         if not inside.is_relative_to(folder.resolve()):
-            raise ProjectError(f"the manifest names a file outside the pack: {entry.file}.", file=path)
+            raise ProjectError(f"the manifest names a file outside the pack: {name}.", file=path)
     return manifest

@@ -96,8 +96,12 @@ def _picture(path: Path, entry: ClipEntry) -> Iterator[Finding]:
     late = max((abs(t - times[0] - float(k / rate)) for k, t in enumerate(times)), default=0.0)
     yield Finding(name, "frame times", late < 1e-3, f"at most {late * 1000:.2f} ms off")
     length = len(times) / float(rate)
-    yield Finding(name, "duration", abs(length - entry.duration_s) < 0.5 / float(rate),
-                  f"{length:.3f} s, wanted {entry.duration_s:.3f} s")
+    yield Finding(
+        name,
+        "duration",
+        abs(length - entry.duration_s) < 0.5 / float(rate),
+        f"{length:.3f} s, wanted {entry.duration_s:.3f} s",
+    )
     yield from _counts(entry, kept)
     yield _flip(entry, kept.get(entry.frames // 2))
 
@@ -154,8 +158,7 @@ def _flip(entry: ClipEntry, planes: tuple[Pixels, Pixels, Pixels] | None) -> Fin
     mirrored = float(np.abs(seen - filmed[:, ::-1])[clear].mean())
     good = mirrored < straight if entry.flipped else straight < mirrored
     if abs(mirrored - straight) < 0.15:
-        return Finding(entry.file, "flip", min(mirrored, straight) < 3,
-                       "the picture is too even to tell its sides")
+        return Finding(entry.file, "flip", min(mirrored, straight) < 3, "the picture is too even to tell its sides")
     word = "flipped" if mirrored < straight else "as filmed"
     return Finding(entry.file, "flip", good, f"{word} ({straight:.1f} against {mirrored:.1f})")
 

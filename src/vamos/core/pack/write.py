@@ -66,8 +66,7 @@ def write_pack(project: Project, base: Path | None, out: Path, watch: Watch | No
     grid = project.song.grid if project.song else None
     clips = plan_clips(project)
     if project.song is None or grid is None or not clips:
-        raise InputError(
-            "There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
+        raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
     check_place(out)
     work = _work_folder(out)
     try:
@@ -103,8 +102,12 @@ class _Packer:
         through = plan_run_through(self.project)
         tasks: list[tuple[float, Callable[[Watch], list[Written]]]] = []
         for number, clip in enumerate(clips, 1):
-            tasks.append((float(clip.shown.length) * sum(1 / float(s) for s in self.project.output.speeds),
-                          partial(self._render, self._jobs(number, clip), ())))
+            tasks.append(
+                (
+                    float(clip.shown.length) * sum(1 / float(s) for s in self.project.output.speeds),
+                    partial(self._render, self._jobs(number, clip), ()),
+                )
+            )
         extra: list[Path] = []
         if through is not None:
             job, chapters, extra = self._run_through(through)
@@ -133,16 +136,16 @@ class _Packer:
     def _jobs(self, number: int, clip: Clip) -> list[Job]:
         stem = f"{number:02d} {plain_name(clip.title)} {_short_label(clip)}"
         return [
-            Job(clip, Version(speed, self.project.output.sound),
-                self.work / "clips" / f"{stem} {_percent(speed)}.mp4")
+            Job(clip, Version(speed, self.project.output.sound), self.work / "clips" / f"{stem} {_percent(speed)}.mp4")
             for speed in self.project.output.speeds
         ]
 
     def _run_through(self, clip: Clip) -> tuple[Job, tuple[Chapter, ...], list[Path]]:
         timing = clip_timing(self.grid, clip.shown, Fraction(1), self.rate)
         chapters = chapters_of(self.lines, clip, timing)
-        job = Job(clip, Version(Fraction(1), self.project.output.sound),
-                  self.work / f"run-through {_short_label(clip)}.mp4")
+        job = Job(
+            clip, Version(Fraction(1), self.project.output.sound), self.work / f"run-through {_short_label(clip)}.mp4"
+        )
         plain, meta = self.work / "chapters.txt", self.work / "chapters.ffmeta"
         plain.write_text(plain_list(chapters), encoding="utf-8")
         meta.write_text(ffmetadata(chapters), encoding="utf-8")
@@ -154,8 +157,16 @@ class _Packer:
         stopped = Watch(watch.report, lambda: self.gone or watch.stop_asked())
         try:
             return render_clip(
-                jobs, locate(take.media, self.base), take.passes[clip.pass_number], self.grid,
-                self.lines, self.song, self.rate, self.project.output.longest_side, stopped, chapters,
+                jobs,
+                locate(take.media, self.base),
+                take.passes[clip.pass_number],
+                self.grid,
+                self.lines,
+                self.song,
+                self.rate,
+                self.project.output.longest_side,
+                stopped,
+                chapters,
             )
         except (WriteError, Stopped):
             raise
@@ -165,12 +176,15 @@ class _Packer:
 
     def _manifest(self, extra: list[Path]) -> None:
         if not self.entries:
-            raise InputError(
-                "No clip could be written. " + " ".join(dict.fromkeys(self.problems)))
+            raise InputError("No clip could be written. " + " ".join(dict.fromkeys(self.problems)))
         manifest = mf.Manifest(
-            1, f"Vamos {__version__}", self.project.name, self.song_media.title,
+            1,
+            f"Vamos {__version__}",
+            self.project.name,
+            self.song_media.title,
             self.song_media.rights or "The rights of the music are yours to clear; this is no legal advice.",
-            tuple(self.entries), tuple(mf.file_entry(p, self.work) for p in extra),
+            tuple(self.entries),
+            tuple(mf.file_entry(p, self.work) for p in extra),
             tuple(self.problems),
         )
         data = msgspec.json.format(msgspec.json.encode(manifest), indent=1)
@@ -203,12 +217,15 @@ def check_place(out: Path) -> None:
     try:
         if out.is_dir() and any(out.iterdir()) and not (out / mf.NAME).is_file():
             raise WriteError(
-                "this folder holds other files.", file=out, safe="Nothing in it was touched.",
+                "this folder holds other files.",
+                file=out,
+                safe="Nothing in it was touched.",
                 todo="Choose an empty folder or a new name.",
             )
         if out.exists() and not out.is_dir():
-            raise WriteError("a file of this name exists.", file=out, safe="It was not touched.",
-                             todo="Choose another name.")
+            raise WriteError(
+                "a file of this name exists.", file=out, safe="It was not touched.", todo="Choose another name."
+            )
     except PermissionError as error:
         raise write_error(error, out) from error
 

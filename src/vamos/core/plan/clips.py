@@ -76,16 +76,14 @@ def _groups(lines: tuple[Line, ...]) -> Iterator[tuple[Line, ...]]:
     yield from (tuple(group) for group in seen.values())
 
 
-def line_sources(
-    project: Project, grid: Grid, group: tuple[Line, ...], view: View
-) -> Iterator[Source]:
+def line_sources(project: Project, grid: Grid, group: tuple[Line, ...], view: View) -> Iterator[Source]:
     for take in project.takes:
         for number, the_pass in enumerate(take.passes):
             where = counts_to_take(the_pass, grid)
             for line in group:
                 core = line.counts
                 at = TimeRange(where(core.start), where(core.end))
-                slack = 0.12 * float(at.length_s / max(1, line.length))
+                slack = 0.12 * at.length_s / max(1.0, float(line.length))
                 if not the_pass.take_range.covers(at, slack):
                     continue
                 stretch = take.stretch_at(at.start_s)
@@ -99,8 +97,9 @@ def _source(
     the_pass = take.passes[number]
     problems = []
     score = the_pass.confidence
-    trouble = {s.trouble for s in take.stretches
-               if s.trouble and at.start_s < _end_of(take, s) and s.start_take_s < at.end_s}
+    trouble = {
+        s.trouble for s in take.stretches if s.trouble and at.start_s < _end_of(take, s) and s.start_take_s < at.end_s
+    }
     if trouble:
         problems.append("trouble in this pass: " + ", ".join(sorted(trouble)))
         score -= 2
@@ -123,9 +122,7 @@ def _end_of(take: Take, stretch: Stretch) -> float:
     return min(later, default=float("inf"))
 
 
-def _clip(
-    project: Project, grid: Grid, group: tuple[Line, ...], view: View, sources: list[Source]
-) -> Clip | None:
+def _clip(project: Project, grid: Grid, group: tuple[Line, ...], view: View, sources: list[Source]) -> Clip | None:
     name = group[0].section.name if group[0].section else f"eight {group[0].number}"
     key = f"{name} · {view}"
     choice = project.choice(key) or Choice(key)
@@ -140,12 +137,25 @@ def _clip(
     others = dict.fromkeys((s.take.name, s.number) for s in best)
     others.pop((pick.take.name, pick.number))
     reasons = (
-        _why_this(pick, best, choice), flip.reason,
+        _why_this(pick, best, choice),
+        flip.reason,
         f"run-up {_number(run_up)}, run-out {_number(run_out)}",
     )
     return Clip(
-        key, name, pick.line.number, pick.line.counts, view, pick.take.name, pick.number,
-        run_up, run_out, flip.flip, flip.label, reasons, pick.problems, tuple(others),
+        key,
+        name,
+        pick.line.number,
+        pick.line.counts,
+        view,
+        pick.take.name,
+        pick.number,
+        run_up,
+        run_out,
+        flip.flip,
+        flip.label,
+        reasons,
+        pick.problems,
+        tuple(others),
     )
 
 
@@ -162,9 +172,7 @@ def _pickup(line: Line) -> Fraction:
     return max(Fraction(0), -first)
 
 
-def _within_pass(
-    source: Source, grid: Grid, run_up: Fraction, run_out: Fraction
-) -> tuple[Fraction, Fraction]:
+def _within_pass(source: Source, grid: Grid, run_up: Fraction, run_out: Fraction) -> tuple[Fraction, Fraction]:
     """Shorten run-up and run-out, by halves, to what was filmed."""
     where = counts_to_take(source.the_pass, grid)
     core: CountRange = source.line.counts

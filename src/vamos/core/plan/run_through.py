@@ -21,10 +21,7 @@ def plan_run_through(project: Project) -> Clip | None:
     grid = project.song.grid if project.song else None
     if grid is None:
         return None
-    lines = [
-        line for line in lines_of(grid, project.dance)
-        if line.kind not in (LineKind.LEAD_IN, LineKind.AFTER)
-    ]
+    lines = [line for line in lines_of(grid, project.dance) if line.kind not in (LineKind.LEAD_IN, LineKind.AFTER)]
     best: tuple[tuple[bool, Fraction, float], Take, int, CountRange, Stretch] | None = None
     for take in project.takes:
         for number, the_pass in enumerate(take.passes):
@@ -32,7 +29,8 @@ def plan_run_through(project: Project) -> Clip | None:
                 continue
             where = counts_to_take(the_pass, grid)
             inside = [
-                line for line in lines
+                line
+                for line in lines
                 if where(line.start) >= the_pass.take_range.start_s - 0.05
                 and where(line.counts.end) <= the_pass.take_range.end_s + 0.3
             ]
@@ -52,7 +50,16 @@ def plan_run_through(project: Project) -> Clip | None:
     start = counts_to_take(take.passes[number], grid)(counts.start - 4)
     run_up = Fraction(4) if start >= take.passes[number].take_range.start_s else Fraction(0)
     return Clip(
-        "run-through", "run-through", 0, counts, stretch.view, take.name, number, run_up,
-        Fraction(0), flip.flip, flip.label,
+        "run-through",
+        "run-through",
+        0,
+        counts,
+        stretch.view,
+        take.name,
+        number,
+        run_up,
+        Fraction(0),
+        flip.flip,
+        flip.label,
         (f"{take.name}: the longest pass without a break", flip.reason),
     )

@@ -22,6 +22,7 @@ from vamos.core.render.overlays import Shown, Words, draw_on_yuv, schedule
 from vamos.core.render.sound import RATE, clip_sound, levelled, loudness
 from vamos.core.render.timing import ClipTiming, clip_timing
 from vamos.core.time import FrameRate
+from vamos.core.time.timemap import Floats
 
 #: Size of the small pictures kept to check the flip later.
 PROOF = (16, 9)
@@ -58,7 +59,7 @@ class Written:
 class _Output:
     job: Job
     timing: ClipTiming
-    times: np.ndarray  # type: ignore[type-arg]
+    times: Floats
     states: list[tuple[int, Shown]]
     writer: ClipWriter
     state: int = 0
@@ -82,8 +83,15 @@ def picture_size(width: int, height: int, longest: int) -> tuple[int, int]:
 
 
 def render_clip(
-    jobs: Sequence[Job], take_path: Path, the_pass: Pass, grid: Grid, lines: Sequence[Line],
-    song: Sound | None, rate: FrameRate, longest: int, watch: Watch | None = None,
+    jobs: Sequence[Job],
+    take_path: Path,
+    the_pass: Pass,
+    grid: Grid,
+    lines: Sequence[Line],
+    song: Sound | None,
+    rate: FrameRate,
+    longest: int,
+    watch: Watch | None = None,
     chapters: tuple[tuple[float, float, str], ...] = (),
 ) -> list[Written]:
     """Write several versions of one clip.
@@ -104,23 +112,36 @@ def render_clip(
         outputs = []
         for job, timing in zip(jobs, timings, strict=True):
             heard = song is not None and job.version.sound is not Heard.NONE
-            writer = stack.enter_context(ClipWriter(
-                job.path, width, height, rate, matrix, RATE if heard else None, chapters))
-            outputs.append(_Output(
-                job, timing, timing.take_times(the_pass), schedule(words, clip, timing), writer))
+            writer = stack.enter_context(
+                ClipWriter(job.path, width, height, rate, matrix, RATE if heard else None, chapters)
+            )
+            outputs.append(_Output(job, timing, timing.take_times(the_pass), schedule(words, clip, timing), writer))
         levels = [_sound(output, song) for output in outputs]
         _pictures(reader, outputs, start, width, height, matrix, watch)
     watch(1.0, f"Wrote {clip.title}")
     return [
-        Written(o.job, o.timing, width, height, matrix, tuple(o.states), level,
-                o.proof if o.proof is not None else np.zeros(PROOF[::-1], np.uint8))
+        Written(
+            o.job,
+            o.timing,
+            width,
+            height,
+            matrix,
+            tuple(o.states),
+            level,
+            o.proof if o.proof is not None else np.zeros(PROOF[::-1], np.uint8),
+        )
         for o, level in zip(outputs, levels, strict=True)
     ]
 
 
 def _pictures(
-    reader: FrameReader, outputs: list[_Output], start: float, width: int, height: int,
-    matrix: str, watch: Watch,
+    reader: FrameReader,
+    outputs: list[_Output],
+    start: float,
+    width: int,
+    height: int,
+    matrix: str,
+    watch: Watch,
 ) -> None:
     """Decode once from ``start`` and hand each source frame to every version that shows it."""
     total = sum(o.timing.frames for o in outputs)

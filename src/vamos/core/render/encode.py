@@ -24,7 +24,7 @@ if TYPE_CHECKING:
 CRF = "21"
 SOUND_BITS = 160_000
 #: The slow search for bit allocation costs a third of a clip's time and is not heard here.
-AAC_OPTIONS = {"aac_coder": "fast"}
+AAC_OPTIONS: dict[str, object] = {"aac_coder": "fast"}
 _PIECE = 1024
 
 
@@ -47,8 +47,14 @@ class ClipWriter:
     """
 
     def __init__(
-        self, path: Path, width: int, height: int, rate: FrameRate, matrix: str,
-        sound_rate: int | None, chapters: tuple[tuple[float, float, str], ...] = (),
+        self,
+        path: Path,
+        width: int,
+        height: int,
+        rate: FrameRate,
+        matrix: str,
+        sound_rate: int | None,
+        chapters: tuple[tuple[float, float, str], ...] = (),
     ):
         import av
 
@@ -73,11 +79,18 @@ class ClipWriter:
         if sound_rate is not None:
             self._audio = sound_stream(self._out, sound_rate)
         if chapters:
-            self._out.set_chapters([
-                {"id": number, "start": round(a * 1000), "end": round(b * 1000),
-                 "time_base": Fraction(1, 1000), "metadata": {"title": title}}
-                for number, (a, b, title) in enumerate(chapters)
-            ])
+            self._out.set_chapters(
+                [
+                    {
+                        "id": number,
+                        "start": round(a * 1000),
+                        "end": round(b * 1000),
+                        "time_base": Fraction(1, 1000),
+                        "metadata": {"title": title},
+                    }
+                    for number, (a, b, title) in enumerate(chapters)
+                ]
+            )
 
     def __enter__(self) -> ClipWriter:
         return self
@@ -156,8 +169,7 @@ def sound_frame(samples: Samples, rate: int, at: int) -> AudioFrame:
     """Samples ``(frames, 2)`` as a frame that starts at sample number ``at``."""
     from av.audio.frame import AudioFrame
 
-    frame = AudioFrame.from_ndarray(
-        np.ascontiguousarray(samples.T, dtype=np.float32), format="fltp", layout="stereo")
+    frame = AudioFrame.from_ndarray(np.ascontiguousarray(samples.T, dtype=np.float32), format="fltp", layout="stereo")
     frame.sample_rate = rate
     frame.pts = at
     frame.time_base = Fraction(1, rate)

@@ -195,8 +195,9 @@ def _number_plate(shown: Shown, width: int, height: int, unit: float, margin: in
     x = side * (0.40 if shown.part else 0.5)
     stroke = max(1, int(unit * 0.28))
     if shown.hold:
-        draw.text((x, side / 2), shown.number, INK, font(size, "ExtraBold"), "mm",
-                  stroke_width=stroke, stroke_fill=colour)
+        draw.text(
+            (x, side / 2), shown.number, INK, font(size, "ExtraBold"), "mm", stroke_width=stroke, stroke_fill=colour
+        )
     else:
         draw.text((x, side / 2), shown.number, colour, font(size, "ExtraBold"), "mm")
     if shown.part:

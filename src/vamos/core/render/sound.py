@@ -49,7 +49,7 @@ def stretched(samples: Samples, rate: int, speed: Fraction) -> Samples:
     stretch = python_stretch.Signalsmith.Stretch(1)
     stretch.preset(samples.shape[1], rate)
     stretch.setTimeFactor(float(speed))
-    return np.ascontiguousarray(stretch.process(np.ascontiguousarray(samples.T)).T, dtype=np.float32)
+    return np.ascontiguousarray(np.asarray(stretch.process(np.ascontiguousarray(samples.T))).T, dtype=np.float32)
 
 
 def clip_sound(song: Sound, timing: ClipTiming) -> Samples:
@@ -57,8 +57,7 @@ def clip_sound(song: Sound, timing: ClipTiming) -> Samples:
     frames = round(timing.duration_s * RATE)
     speed = float(timing.speed)
     margin = _MARGIN_S if timing.speed != 1 else 0.0
-    source = excerpt(song, timing.song_start_s - margin,
-                     round((timing.duration_s * speed + 2 * margin) * RATE))
+    source = excerpt(song, timing.song_start_s - margin, round((timing.duration_s * speed + 2 * margin) * RATE))
     slow = stretched(source, RATE, timing.speed)
     skip = round(margin / speed * RATE)
     out = np.zeros((frames, source.shape[1]), dtype=np.float32)
@@ -131,7 +130,7 @@ def coded(samples: Samples) -> Samples:
     with av.open(buffer, "w", format="mp4") as out:
         encode_sound(out, samples, RATE)
     buffer.seek(0)
-    with av.open(buffer) as back:
+    with av.open(buffer, "r") as back:
         pieces = [frame.to_ndarray().T for frame in back.decode(audio=0)]
     return np.concatenate(pieces) if pieces else samples
 

@@ -5,8 +5,8 @@ Counts are :class:`fractions.Fraction`. Conversions between clocks are :class:`T
 """
 
 from vamos.core.time.counts import Feel, as_count, count_text, set_number_text
-from vamos.core.time.rates import FrameRate
 from vamos.core.time.ranges import CountRange, TimeRange
+from vamos.core.time.rates import FrameRate
 from vamos.core.time.timemap import TimeMap
 
 __all__ = [

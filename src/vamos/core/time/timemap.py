@@ -50,9 +50,7 @@ class TimeMap:
                 raise InputError(f"A time map needs finite numbers; {name} has one that is not.")
             if not np.all(np.diff(row) > 0):
                 at = int(np.argmin(np.diff(row) > 0))
-                raise InputError(
-                    f"A time map must increase; {name} goes from {values[at]} to {values[at + 1]}."
-                )
+                raise InputError(f"A time map must increase; {name} goes from {values[at]} to {values[at + 1]}.")
 
     @classmethod
     def through(cls, x: Sequence[float | Fraction] | Floats, y: Sequence[float] | Floats) -> TimeMap:
@@ -81,7 +79,7 @@ class TimeMap:
         share = (values - xs[piece]) / (xs[piece + 1] - xs[piece])
         # Both ends are hit exactly: the nearer end carries the sum.
         low, high = ys[piece], ys[piece + 1]
-        return np.where(share < 0.5, low + share * (high - low), high - (1 - share) * (high - low))
+        return np.asarray(np.where(share < 0.5, low + share * (high - low), high - (1 - share) * (high - low)))
 
     def _one(self, at: float) -> float:
         """As above for one value, without the cost of arrays."""

@@ -56,8 +56,11 @@ class Content:
     def weak(self) -> frozenset[int]:
         grid = self.project.song.grid if self.project.song else None
         sure = grid.sureness if grid else ()
-        return frozenset(k for k, line in enumerate(self.lines)
-                         if k < len(sure) and sure[k] < WEAK and line.kind is not LineKind.AFTER)
+        return frozenset(
+            k
+            for k, line in enumerate(self.lines)
+            if k < len(sure) and sure[k] < WEAK and line.kind is not LineKind.AFTER
+        )
 
     def strip_rows(self) -> int:
         """The most strips any line has."""
@@ -69,8 +72,15 @@ class Content:
         assert clock is not None
         start, end = clock(line.start), clock(line.counts.end)
         wave = self.peaks.between(start, end) if self.peaks else np.zeros((0, 3), np.float32)
-        return Row(line, max(0.0, start), number in self.weak, wave, self._strips(line),
-                   self.clips_of(line), self._tempo(number))
+        return Row(
+            line,
+            max(0.0, start),
+            number in self.weak,
+            wave,
+            self._strips(line),
+            self.clips_of(line),
+            self._tempo(number),
+        )
 
     def clips_of(self, line: Line) -> tuple[Clip, ...]:
         """Clips cut from what this line dances."""
@@ -106,11 +116,16 @@ class Content:
                     continue
                 stretch = take.stretch_at(where((first + last) / 2))
                 base = float(line.start)
-                strips.append(Strip(
-                    first - base, last - base, strip_text(take, the_pass.kind, stretch), stretch.trouble,
-                    lambda column, t=take, w=where, b=base: self._thumb(t.name, w(b + column)),
-                    any(c.take == take.name and c.line == line.number for c in self.clips),
-                ))
+                strips.append(
+                    Strip(
+                        first - base,
+                        last - base,
+                        strip_text(take, the_pass.kind, stretch),
+                        stretch.trouble,
+                        lambda column, t=take, w=where, b=base: self._thumb(t.name, w(b + column)),
+                        any(c.take == take.name and c.line == line.number for c in self.clips),
+                    )
+                )
         return tuple(strips)
 
 

@@ -38,9 +38,7 @@ class PageModel(QAbstractTableModel):
         return 0 if parent.isValid() else self.columns + 1
 
     def data(self, index: QModelIndex, role: int = Qt.ItemDataRole.DisplayRole) -> object:
-        if not index.isValid() or role not in (
-            Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole
-        ):
+        if not index.isValid() or role not in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
             return None
         line = self.lines[index.row()]
         if index.column() == 0:
@@ -91,8 +89,10 @@ def kind_words(line: Line) -> str:
     if line.kind is LineKind.DANCE:
         return f"wall {line.wall}" if line.wall is not None else ""
     words = {
-        LineKind.LEAD_IN: "before the dance", LineKind.TAG: f"tag, {line.length} counts",
-        LineKind.HOLD: f"hold, {line.length} counts", LineKind.ENDING: "ending",
+        LineKind.LEAD_IN: "before the dance",
+        LineKind.TAG: f"tag, {line.length} counts",
+        LineKind.HOLD: f"hold, {line.length} counts",
+        LineKind.ENDING: "ending",
         LineKind.AFTER: "after the dance",
     }
     return words[line.kind]

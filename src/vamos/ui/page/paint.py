@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 from collections.abc import Callable
 from dataclasses import dataclass
 from fractions import Fraction
@@ -10,7 +11,6 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, QPen, QPolygonF
 
-from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Foot, Kind
@@ -98,13 +98,17 @@ def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
     painter.setPen(QColor(theme.soft))
     words = kind_words(line)
     if words and words != line.title:
-        painter.drawText(QRectF(14, 50, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, fitted(words, face, MARGIN - 24))
+        painter.drawText(
+            QRectF(14, 50, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, fitted(words, face, MARGIN - 24)
+        )
     tail = clock(row.start_s) + (f"   {row.tempo}" if row.tempo else "")
     painter.drawText(QRectF(14, 65, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, tail)
     if line.kind in (LineKind.DANCE, LineKind.TAG, LineKind.ENDING) and line.section is not None:
         paint_clock(painter, QPointF(MARGIN - 32, 19), 12, line.heading, theme)
     if row.weak:
-        painter.fillRect(QRectF(8, height - 16, MARGIN - 20, 14), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense5Pattern))
+        painter.fillRect(
+            QRectF(8, height - 16, MARGIN - 20, 14), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense5Pattern)
+        )
         painter.setPen(QColor(theme.ink))
         painter.setFont(font(7.5, 700))
         painter.drawText(QRectF(14, height - 16, MARGIN - 24, 14), Qt.AlignmentFlag.AlignVCenter, "weak beat")
@@ -119,7 +123,9 @@ def paint_clock(painter: QPainter, centre: QPointF, size: float, heading: int | 
     painter.drawEllipse(centre, size, size)
     if heading is None:
         painter.setFont(font(size * 0.8, 800))
-        painter.drawText(QRectF(centre.x() - size, centre.y() - size, 2 * size, 2 * size), Qt.AlignmentFlag.AlignCenter, "?")
+        painter.drawText(
+            QRectF(centre.x() - size, centre.y() - size, 2 * size, 2 * size), Qt.AlignmentFlag.AlignCenter, "?"
+        )
     else:
         angle = heading * np.pi / 4
         reach = 0.82 if size < 20 else 0.58
@@ -145,7 +151,9 @@ def _numbers(painter: QPainter, line: Line, layout: Layout, y: float, height: in
             part = event.start - int(event.start)
             if part and event.start < line.length:
                 x = layout.x(event.start)
-                painter.drawText(QRectF(x + 4, y, 30, 18), Qt.AlignmentFlag.AlignVCenter, "&" if part == Fraction(1, 2) else "a")
+                painter.drawText(
+                    QRectF(x + 4, y, 30, 18), Qt.AlignmentFlag.AlignVCenter, "&" if part == Fraction(1, 2) else "a"
+                )
 
 
 def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, theme: Theme) -> None:
@@ -157,7 +165,7 @@ def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, th
     bars = max(1, int((x1 - x0) / 5))
     edges = np.linspace(0, len(data), bars + 1).astype(int)
     # Square roots, so that soft music still shows.
-    levels = np.sqrt(np.stack([data[a : max(a + 1, b)].max(axis=0) for a, b in zip(edges, edges[1:], strict=False)]))
+    levels = np.sqrt(np.stack([data[a : max(a + 1, b)].max(axis=0) for a, b in itertools.pairwise(edges)]))
     base = y + height - 4
     room = height - 6
     step = (x1 - x0) / bars
@@ -178,8 +186,12 @@ def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, th
             painter.fillRect(QRectF(x - 1, base - (0.66 + 0.34 * float(levels[k, 2])) * room, 3, 3), dot)
     for k in range(int(np.ceil(float(row.line.length)))):
         tall = k == 0
-        painter.fillRect(QRectF(layout.x(k) - 1, base - (room if tall else room * 0.6), 3 if tall else 2, room if tall else room * 0.6),
-                         QColor(theme.ink))
+        painter.fillRect(
+            QRectF(
+                layout.x(k) - 1, base - (room if tall else room * 0.6), 3 if tall else 2, room if tall else room * 0.6
+            ),
+            QColor(theme.ink),
+        )
 
 
 def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme) -> None:
@@ -191,7 +203,9 @@ def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme
             face = font(9.5, 600 if event.kind is not Kind.HOLD else 500)
             painter.setFont(face)
             painter.setPen(QColor(theme.soft if event.kind is Kind.HOLD else theme.ink))
-            painter.drawText(QRectF(x + 8, y, room + 4, 18), Qt.AlignmentFlag.AlignVCenter, fitted(event.short, face, room))
+            painter.drawText(
+                QRectF(x + 8, y, room + 4, 18), Qt.AlignmentFlag.AlignVCenter, fitted(event.short, face, room)
+            )
             if event.foot in (Foot.RIGHT, Foot.LEFT):
                 paint_foot(painter, QRectF(x + 8, y + 20, 17, 16), event.foot, event.kind is Kind.TOUCH, theme)
             if event.turn:

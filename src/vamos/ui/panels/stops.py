@@ -58,7 +58,10 @@ def dance(panel: Panel, window: Window) -> None:
     walls = [i for i in sheet.sequence if i.kind is ItemKind.WALL]
     wall_sections = [sheet.section(n) for n in walls[0].sections] if walls else list(sheet.sections)
     turns = [net_turn(s) for s in wall_sections]
-    panel.fact("Counts in a wall", "+".join(str(s.length) for s in wall_sections) + f" = {sum(s.length for s in wall_sections)}")
+    panel.fact(
+        "Counts in a wall",
+        "+".join(str(s.length) for s in wall_sections) + f" = {sum(s.length for s in wall_sections)}",
+    )
     known = None not in turns
     panel.fact("Walls faced", str(wall_count(sum(t or 0 for t in turns))) if known else "a turn has no direction yet")
     panel.fact("Repetitions", str(len(walls)))
@@ -143,7 +146,9 @@ def cut(panel: Panel, window: Window) -> None:
             panel.say("No take shows this line in this view. Press V for another view, or film it.")
         return
     panel.head(f"{clip.title}, {clip.view}")
-    panel.fact("Shown", f"{float(clip.shown.length):g} counts: run-up {float(clip.run_up):g}, run-out {float(clip.run_out):g}")
+    panel.fact(
+        "Shown", f"{float(clip.shown.length):g} counts: run-up {float(clip.run_up):g}, run-out {float(clip.run_out):g}"
+    )
     panel.fact("Label", clip.label)
     for reason in clip.reasons[:2]:
         panel.say(reason[0].upper() + reason[1:] + ".", "")
@@ -154,8 +159,13 @@ def cut(panel: Panel, window: Window) -> None:
         for name, number in clip.alternatives[:4]:
             panel.buttons((f"{name}, pass {number + 1}", _chooser(window, clip.key, name, number), ""))
     if window.session.project.choice(clip.key) is not None:
-        panel.buttons(("Let Vamos decide again", lambda: window.session.do(
-            "Decide again", lambda p: edits.forget_choice(p, clip.key)), ""))
+        panel.buttons(
+            (
+                "Let Vamos decide again",
+                lambda: window.session.do("Decide again", lambda p: edits.forget_choice(p, clip.key)),
+                "",
+            )
+        )
 
 
 def _chooser(window: Window, key: str, take: str, number: int) -> Callable[[], object]:
@@ -200,8 +210,11 @@ def pack(panel: Panel, window: Window) -> None:
     line.setContentsMargins(0, 0, 0, 0)
     line.addWidget(QLabel("Sound"))
     sound = _combo(["song", "none"], str(output.sound), "Sound of the clips")
-    sound.activated.connect(lambda: window.session.do("Sound of the clips", lambda p: replace(
-        p, output=replace(p.output, sound=Sound(sound.currentText())))))
+    sound.activated.connect(
+        lambda: window.session.do(
+            "Sound of the clips", lambda p: replace(p, output=replace(p.output, sound=Sound(sound.currentText())))
+        )
+    )
     line.addWidget(sound, 1)
     panel.column.addWidget(row)
     panel.say("The rights of the music are yours to clear. With “none”, clips carry counts and no song.")
@@ -218,7 +231,7 @@ def _speed_box(percent: int, window: Window) -> QCheckBox:
     box.setChecked(speed in window.session.project.output.speeds)
 
     def change(on: bool) -> None:
-        def edit(p):  # type: ignore[no-untyped-def]
+        def edit(p):
             speeds = {*p.output.speeds, speed} if on else {*p.output.speeds} - {speed}
             return replace(p, output=replace(p.output, speeds=tuple(sorted(speeds or {Fraction(1)}, reverse=True))))
 

@@ -1,0 +1,102 @@
+"""Edits change what they say, and undo takes them back."""
+
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+
+from tests.support import grid_at
+from vamos.core.document import edits
+from vamos.core.document.history import History
+from vamos.core.model.clip import Choice
+from vamos.core.model.project import Project
+from vamos.core.model.song import MediaRef, Song
+from vamos.core.model.take import Stretch, Take, View
+from vamos.errors import InputError
+
+
+def project() -> Project:
+    return Project("p", Song(MediaRef("s.wav"), "s", grid_at(120, 32, 0.5, 8)))
+
+
+class GridEditsTest(unittest.TestCase):
+    def test_moving_the_one(self):
+        """One count later: what was count 2 is the 1, and the lead-in is longer by one."""
+        grid = edits.move_the_one(project(), 1).song.grid
+        self.assertEqual(grid.lead_in, 9)
+        self.assertAlmostEqual(grid.time_map()(0), project().song.grid.time_map()(1))
+
+    def test_the_one_cannot_leave_the_song(self):
+        with self.assertRaisesRegex(InputError, "before the first beat"):
+            edits.move_the_one(project(), -9)
+
+    def test_halving_keeps_the_one(self):
+        """Half as many counts; the first danced count stays where it is."""
+        grid = edits.rescale_counts(project(), F(1, 2)).song.grid
+        self.assertAlmostEqual(grid.bpm(), 60)
+        self.assertAlmostEqual(grid.time_map()(0), 4.5)
+        back = edits.rescale_counts(replace(project(), song=replace(project().song, grid=grid)), F(2)).song.grid
+        self.assertEqual(back.anchors, project().song.grid.anchors)
+
+    def test_dragging_a_beat_moves_neighbours_up_to_the_next_fixed_one(self):
+        """Half-way to a fixed beat the neighbour moves half as far; the fixed one stays."""
+        first = edits.drag_beat(project(), F(0), 4.5)
+        second = edits.drag_beat(first, F(8), 8.7)
+        clock = second.song.grid.time_map()
+        self.assertAlmostEqual(clock(8), 8.7)
+        self.assertAlmostEqual(clock(4), 6.6)
+        self.assertAlmostEqual(clock(0), 4.5)
+        self.assertAlmostEqual(clock(12), 10.7)
+
+    def test_a_drag_over_a_fixed_beat_is_refused(self):
+        """The counts must stay in order."""
+        first = edits.drag_beat(project(), F(4), 6.5)
+        with self.assertRaises(InputError):
+            edits.drag_beat(first, F(2), 7.0)
+
+    def test_without_a_song_there_is_a_word_for_it(self):
+        with self.assertRaisesRegex(InputError, "no song yet"):
+            edits.move_the_one(Project(), 1)
+
+
+class TakeEditsTest(unittest.TestCase):
+    def test_names_stay_unique(self):
+        take = Take("front", MediaRef("a"))
+        self.assertEqual([t.name for t in edits.add_takes(Project(), (take, take, take)).takes],
+                         ["front", "front 2", "front 3"])
+
+    def test_a_stretch_holds_from_here_on(self):
+        """Back from second 10 on; the part before stays front."""
+        p = edits.add_takes(Project(), (Take("a", MediaRef("a")),))
+        take = edits.set_stretch(p, "a", Stretch(10.0, View.BACK)).take("a")
+        self.assertEqual([take.stretch_at(t).view for t in (0, 9.9, 10.0, 99)],
+                         [View.FRONT, View.FRONT, View.BACK, View.BACK])
+
+    def test_choices_add_up(self):
+        """Choosing a pass keeps the flip that was chosen before."""
+        p = edits.choose(Project(), Choice("k", flip=True))
+        p = edits.choose(p, Choice("k", take="a", pass_number=1))
+        self.assertEqual(p.choice("k"), Choice("k", "a", 1, True))
+        self.assertIsNone(edits.forget_choice(p, "k").choice("k"))
+
+
+class HistoryTest(unittest.TestCase):
+    def test_undo_and_redo(self):
+        h = History(project())
+        self.assertTrue(h.do("move", lambda p: edits.move_the_one(p, 1)))
+        self.assertEqual(h.undo(), "move")
+        self.assertEqual(h.now, project())
+        self.assertEqual(h.redo(), "move")
+        self.assertEqual(h.now.song.grid.lead_in, 9)
+        self.assertIsNone(h.redo())
+
+    def test_nothing_changed_is_not_a_step(self):
+        h = History(project())
+        self.assertFalse(h.do("same", lambda p: replace(p)))
+        self.assertIsNone(h.undo_name)
+
+    def test_a_new_edit_forgets_what_was_undone(self):
+        h = History(project())
+        h.do("a", lambda p: edits.move_the_one(p, 1))
+        h.undo()
+        h.do("b", lambda p: edits.move_the_one(p, 2))
+        self.assertIsNone(h.redo_name)

@@ -1,0 +1,82 @@
+"""Runs all tests in two processes and prints ``N passed, N failed`` last.
+
+``tests/run.py NAME …`` runs only modules whose path contains one of the names.
+"""
+
+from __future__ import annotations
+
+import os
+import subprocess
+import sys
+import tempfile
+import time
+import unittest
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+
+HERE = Path(__file__).resolve().parent
+ROOT = HERE.parent
+WORKERS = 2
+#: Modules known to take longest start first.
+SLOW = ("test_demo_pack", "test_window", "test_cli", "test_verify")
+
+
+def modules(names: list[str]) -> list[str]:
+    found = [p.relative_to(ROOT).with_suffix("") for p in sorted(HERE.rglob("test_*.py"))]
+    dotted = [".".join(p.parts) for p in found]
+    wanted = [m for m in dotted if not names or any(n in m for n in names)]
+    return sorted(wanted, key=lambda m: not m.endswith(SLOW))
+
+
+def run_module(name: str) -> tuple[str, int, int, int, str, float]:
+    """Run one module in a process of its own; its counts and what it printed."""
+    began = time.monotonic()
+    done = subprocess.run(
+        [sys.executable, "-W", "error", "-W", "ignore::DeprecationWarning", "-m", "tests.run", "--module", name],
+        cwd=ROOT, capture_output=True, text=True, env=os.environ | {"QT_QPA_PLATFORM": "offscreen"}, check=False,
+    )
+    last = done.stdout.strip().splitlines()[-1:] or [""]
+    try:
+        passed, failed, skipped = (int(x) for x in last[0].split())
+    except ValueError:
+        passed, failed, skipped = 0, 1, 0
+    if done.returncode not in (0, 1):
+        failed = max(failed, 1)
+    return name, passed, failed, skipped, done.stderr, time.monotonic() - began
+
+
+def run_here(name: str) -> int:
+    suite = unittest.defaultTestLoader.loadTestsFromName(name)
+    result = unittest.TextTestRunner(stream=sys.stderr, verbosity=0).run(suite)
+    bad = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
+    skipped = len(result.skipped)
+    print(result.testsRun - bad - skipped, bad, skipped)
+    return 1 if bad else 0
+
+
+def main(arguments: list[str]) -> int:
+    if arguments[:1] == ["--module"]:
+        return run_here(arguments[1])
+    passed = failed = skipped = 0
+    with tempfile.TemporaryDirectory(prefix="vamos-demo-") as folder:
+        os.environ["VAMOS_TEST_DEMO"] = str(Path(folder) / "demo")
+        passed, failed, skipped = run_all(arguments)
+    if not passed and not failed:
+        failed = 1
+    print(f"{passed} passed, {failed} failed" + (f", {skipped} skipped" if skipped else ""))
+    return 1 if failed else 0
+
+
+def run_all(names: list[str]) -> tuple[int, int, int]:
+    passed = failed = skipped = 0
+    with ThreadPoolExecutor(WORKERS) as pool:
+        for name, good, bad, left, words, seconds in pool.map(run_module, modules(names)):
+            passed, failed, skipped = passed + good, failed + bad, skipped + left
+            print(f"{name}: {good} passed, {bad} failed{f', {left} skipped' if left else ''} ({seconds:.0f} s)", flush=True)
+            if bad:
+                print(words, flush=True)
+    return passed, failed, skipped
+
+
+if __name__ == "__main__":
+    sys.exit(main(sys.argv[1:]))
