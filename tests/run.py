@@ -33,7 +33,11 @@ def run_module(name: str) -> tuple[str, int, int, int, str, float]:
     began = time.monotonic()
     done = subprocess.run(
         [sys.executable, "-W", "error", "-W", "ignore::DeprecationWarning", "-m", "tests.run", "--module", name],
-        cwd=ROOT, capture_output=True, text=True, env=os.environ | {"QT_QPA_PLATFORM": "offscreen"}, check=False,
+        cwd=ROOT,
+        capture_output=True,
+        text=True,
+        env=os.environ | {"QT_QPA_PLATFORM": "offscreen"},
+        check=False,
     )
     last = done.stdout.strip().splitlines()[-1:] or [""]
     try:
@@ -72,7 +76,10 @@ def run_all(names: list[str]) -> tuple[int, int, int]:
     with ThreadPoolExecutor(WORKERS) as pool:
         for name, good, bad, left, words, seconds in pool.map(run_module, modules(names)):
             passed, failed, skipped = passed + good, failed + bad, skipped + left
-            print(f"{name}: {good} passed, {bad} failed{f', {left} skipped' if left else ''} ({seconds:.0f} s)", flush=True)
+            print(
+                f"{name}: {good} passed, {bad} failed{f', {left} skipped' if left else ''} ({seconds:.0f} s)",
+                flush=True,
+            )
             if bad:
                 print(words, flush=True)
     return passed, failed, skipped

@@ -40,7 +40,9 @@ def grid_at(bpm: float = 120.0, counts: int = 64, start_s: float = 0.5, lead_in:
     return Grid(tuple(Anchor(Fraction(k - lead_in), start_s + k * beat) for k in range(counts)), lead_in)
 
 
-def clicks(bpm: float, seconds: float, rate: int = 22050, start_s: float = 0.5, accent: int = 4) -> tuple[Sound, np.ndarray]:
+def clicks(
+    bpm: float, seconds: float, rate: int = 22050, start_s: float = 0.5, accent: int = 4
+) -> tuple[Sound, np.ndarray]:
     """A click track with exact truth: short tones, higher on every ``accent``-th."""
     times = np.arange(start_s, seconds - 0.1, 60 / bpm)
     out = np.zeros(int(seconds * rate), dtype=np.float32)
@@ -61,8 +63,14 @@ def write_song(path: Path, bpm: float = 120.0, seconds: float = 20.0) -> np.ndar
 
 
 def film_of(
-    path: Path, seconds: float = 4.0, rate: Fraction = Fraction(30), size: tuple[int, int] = (320, 180),
-    sound: np.ndarray | None = None, codec: str = "libx264", times: np.ndarray | None = None, rotation: int = 0,
+    path: Path,
+    seconds: float = 4.0,
+    rate: Fraction = Fraction(30),
+    size: tuple[int, int] = (320, 180),
+    sound: np.ndarray | None = None,
+    codec: str = "libx264",
+    times: np.ndarray | None = None,
+    rotation: int = 0,
 ) -> Path:
     """A film with a white block that moves right by time, on a grey ground with a dark left edge.
 
@@ -130,7 +138,7 @@ def demo_folder() -> Path:
 
     shared = Path(os.environ.get("VAMOS_TEST_DEMO", Path(_HOME) / "demo"))
     with _locked(shared.with_suffix(".lock")):
-        make_demo(shared, specs=tuple(smaller(s, 384, 32.0) for s in SPECS))
+        make_demo(shared, specs=tuple(smaller(s, 320, 32.0) for s in SPECS))
     return shared
 
 

@@ -147,8 +147,8 @@ def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project, problems = make_project(arguments.song, arguments.takes, base, watch.part(0, 0.2))
     if arguments.project:
         save(project, arguments.project)
-    status = _write_pack(project, base, arguments.out, terminal, watch.part(0.2, 1.0))
-    return max(status, _listed(problems, terminal))
+    listed = _listed(problems, terminal)
+    return max(listed, _write_pack(project, base, arguments.out, terminal, watch.part(0.2, 1.0)))
 
 
 def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:

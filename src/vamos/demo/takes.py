@@ -146,8 +146,9 @@ SPECS: tuple[TakeSpec, ...] = (
 
 
 def smaller(spec: TakeSpec, width: int, duration_s: float) -> TakeSpec:
-    """The same take in a smaller picture and cut short, for tests."""
+    """The same take in a smaller picture, at a third of the frame rate and cut short, for tests."""
     camera = spec.camera
     scale = width / max(camera.width, camera.height)
     size = replace(camera, width=round(camera.width * scale / 2) * 2, height=round(camera.height * scale / 2) * 2)
-    return replace(spec, camera=size, duration_s=min(spec.duration_s, duration_s))
+    rate = FrameRate(spec.rate.per_second / 3)
+    return replace(spec, camera=size, rate=rate, duration_s=min(spec.duration_s, duration_s))

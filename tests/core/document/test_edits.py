@@ -61,15 +61,17 @@ class GridEditsTest(unittest.TestCase):
 class TakeEditsTest(unittest.TestCase):
     def test_names_stay_unique(self):
         take = Take("front", MediaRef("a"))
-        self.assertEqual([t.name for t in edits.add_takes(Project(), (take, take, take)).takes],
-                         ["front", "front 2", "front 3"])
+        self.assertEqual(
+            [t.name for t in edits.add_takes(Project(), (take, take, take)).takes], ["front", "front 2", "front 3"]
+        )
 
     def test_a_stretch_holds_from_here_on(self):
         """Back from second 10 on; the part before stays front."""
         p = edits.add_takes(Project(), (Take("a", MediaRef("a")),))
         take = edits.set_stretch(p, "a", Stretch(10.0, View.BACK)).take("a")
-        self.assertEqual([take.stretch_at(t).view for t in (0, 9.9, 10.0, 99)],
-                         [View.FRONT, View.FRONT, View.BACK, View.BACK])
+        self.assertEqual(
+            [take.stretch_at(t).view for t in (0, 9.9, 10.0, 99)], [View.FRONT, View.FRONT, View.BACK, View.BACK]
+        )
 
     def test_choices_add_up(self):
         """Choosing a pass keeps the flip that was chosen before."""

@@ -25,7 +25,9 @@ def full_project() -> Project:
     dance = Dance("Parade", (Section("A", 12, (event,)),), (Item(ItemKind.WALL, ("A",), restart_after=8),))
     the_pass = Pass(PassKind.SONG, TimeRange(1.0, 20.0), TimeMap((0.0, 1.0), (0.1, 1.1)), 0.9)
     take = Take("front", MediaRef("front.mp4", 10, 2.0, "ab"), (Stretch(view=View.BACK, trouble="noise"),), (the_pass,))
-    return Project("p", Song(MediaRef("song.wav"), "Song", grid_at()), dance, (take,), (Choice("A · front", flip=True),))
+    return Project(
+        "p", Song(MediaRef("song.wav"), "Song", grid_at()), dance, (take,), (Choice("A · front", flip=True),)
+    )
 
 
 class ProjectFileTest(FolderCase):
@@ -49,8 +51,10 @@ class ProjectFileTest(FolderCase):
         save(full_project(), good)
         text = good.read_text()
         cases = {
-            "empty": ("", "not a Vamos project"), "text": ("hello", "not a Vamos project"),
-            "list": ("[1]", "not a Vamos project"), "newer": ('{"vamos": 99, "project": {}}', "newer Vamos"),
+            "empty": ("", "not a Vamos project"),
+            "text": ("hello", "not a Vamos project"),
+            "list": ("[1]", "not a Vamos project"),
+            "newer": ('{"vamos": 99, "project": {}}', "newer Vamos"),
             "field": (text.replace('"7/2"', '"seven"'), "seven"),
             "type": (text.replace('"name": "p"', '"name": 5'), r"name"),
             "cut": (text[: len(text) // 2], "not a Vamos project"),

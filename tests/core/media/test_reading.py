@@ -85,8 +85,25 @@ class FramesTest(FolderCase):
                 ours, _, _ = yuv_planes(frame, width, height)
                 at = int(frame.pts)
             raw = subprocess.run(
-                ["ffmpeg", "-v", "error", "-i", path, "-vf", f"select=eq(pts\\,{at})", "-frames:v", "1",
-                 "-f", "rawvideo", "-pix_fmt", "gray", "-"], capture_output=True, check=True).stdout
+                [
+                    "ffmpeg",
+                    "-v",
+                    "error",
+                    "-i",
+                    path,
+                    "-vf",
+                    f"select=eq(pts\\,{at})",
+                    "-frames:v",
+                    "1",
+                    "-f",
+                    "rawvideo",
+                    "-pix_fmt",
+                    "gray",
+                    "-",
+                ],
+                capture_output=True,
+                check=True,
+            ).stdout
             theirs = np.frombuffer(raw, np.uint8).reshape(height, width)
             with self.subTest(degrees):
                 self.assertEqual((width, height), (180, 320) if degrees != 180 else (320, 180))
@@ -110,8 +127,24 @@ class SoundTest(FolderCase):
         write_wav(self.folder / "t.wav", Sound(tone[:, None], 48000))
         film_of(self.folder / "f.mp4", 2.0)
         subprocess.run(
-            ["ffmpeg", "-v", "error", "-i", self.folder / "f.mp4", "-itsoffset", "0.5", "-i", self.folder / "t.wav",
-             "-c:v", "copy", "-c:a", "aac", self.folder / "late.mp4"], check=True)
+            [
+                "ffmpeg",
+                "-v",
+                "error",
+                "-i",
+                self.folder / "f.mp4",
+                "-itsoffset",
+                "0.5",
+                "-i",
+                self.folder / "t.wav",
+                "-c:v",
+                "copy",
+                "-c:a",
+                "aac",
+                self.folder / "late.mp4",
+            ],
+            check=True,
+        )
         sound = read_sound(self.folder / "late.mp4", 8000).mono()
         self.assertLess(np.abs(sound[:3800]).max(), 0.05)
         self.assertGreater(np.abs(sound[4300:8000]).max(), 0.5)
@@ -135,8 +168,26 @@ class SoundTest(FolderCase):
         """NaN and infinity in a float wav do not spread."""
         data = np.zeros(8000, "<f4")
         data[100], data[200], data[300] = np.nan, np.inf, 0.5
-        subprocess.run(["ffmpeg", "-v", "error", "-f", "f32le", "-ar", "8000", "-ac", "1", "-i", "-", "-c:a", "pcm_f32le",
-                        self.folder / "n.wav"], input=data.tobytes(), check=True)
+        subprocess.run(
+            [
+                "ffmpeg",
+                "-v",
+                "error",
+                "-f",
+                "f32le",
+                "-ar",
+                "8000",
+                "-ac",
+                "1",
+                "-i",
+                "-",
+                "-c:a",
+                "pcm_f32le",
+                self.folder / "n.wav",
+            ],
+            input=data.tobytes(),
+            check=True,
+        )
         sound = read_sound(self.folder / "n.wav", 8000).mono()
         self.assertTrue(np.isfinite(sound).all())
         self.assertAlmostEqual(float(sound.max()), 0.5, places=3)

@@ -23,7 +23,9 @@ class CountTextTest(unittest.TestCase):
     def test_feel_moves_the_subdivisions(self):
         """& sits at ½ straight, ⅔ swung, ⅓ rolling; a at ¾, ⅚, ⅔ (common practice, no source)."""
         for feel, (amp, a) in {
-            Feel.STRAIGHT: (F(1, 2), F(3, 4)), Feel.SWUNG: (F(2, 3), F(5, 6)), Feel.ROLLING: (F(1, 3), F(2, 3)),
+            Feel.STRAIGHT: (F(1, 2), F(3, 4)),
+            Feel.SWUNG: (F(2, 3), F(5, 6)),
+            Feel.ROLLING: (F(1, 3), F(2, 3)),
         }.items():
             self.assertEqual((count_text(3 + amp, feel), count_text(3 + a, feel)), ("&", "a"))
 

@@ -36,8 +36,11 @@ class TimeMapTest(unittest.TestCase):
     def test_refuses_what_is_not_increasing(self):
         """Equal, falling, too few, unequal in number or infinite points are refused with the reason."""
         for x, y, word in (
-            ((0.0, 0.0), (0.0, 1.0), "increase"), ((0.0, 1.0), (1.0, 0.5), "increase"), ((0.0,), (0.0,), "two points"),
-            ((0.0, 1.0), (0.0,), "as many"), ((0.0, float("nan")), (0.0, 1.0), "finite"),
+            ((0.0, 0.0), (0.0, 1.0), "increase"),
+            ((0.0, 1.0), (1.0, 0.5), "increase"),
+            ((0.0,), (0.0,), "two points"),
+            ((0.0, 1.0), (0.0,), "as many"),
+            ((0.0, float("nan")), (0.0, 1.0), "finite"),
         ):
             with self.subTest(x=x, y=y), self.assertRaisesRegex(InputError, word):
                 TimeMap(x, y)

@@ -107,8 +107,16 @@ def _picture(path: Path, entry: ClipEntry) -> Iterator[Finding]:
 
 
 def _frames_wanted(entry: ClipEntry) -> set[int]:
-    edges = [entry.counts[0][0], entry.counts[-1][0]] if entry.counts else []
+    edges = [frame for _, (frame, _) in _edge_counts(entry)]
     return {f for e in edges for f in (e - 1, e)} | {entry.frames // 2}
+
+
+def _edge_counts(entry: ClipEntry) -> list[tuple[str, tuple[int, str]]]:
+    """The first count that begins inside the clip (frame 0 cannot show a change) and the last."""
+    if not entry.counts:
+        return []
+    first = next((count for count in entry.counts if count[0] > 0), entry.counts[0])
+    return [("first count", first), ("last count", entry.counts[-1])]
 
 
 def _counts(entry: ClipEntry, kept: dict[int, tuple[Pixels, Pixels, Pixels]]) -> Iterator[Finding]:
@@ -116,7 +124,7 @@ def _counts(entry: ClipEntry, kept: dict[int, tuple[Pixels, Pixels, Pixels]]) ->
     if not entry.counts:
         yield Finding(entry.file, "counts", False, "the manifest names no counts")
         return
-    for what, (frame, number) in (("first count", entry.counts[0]), ("last count", entry.counts[-1])):
+    for what, (frame, number) in _edge_counts(entry):
         if frame not in kept:
             yield Finding(entry.file, what, False, f"frame {frame} is missing")
             continue

@@ -207,13 +207,13 @@ def _percent(speed: Fraction) -> str:
 
 def plain_name(text: str) -> str:
     """A file name every system takes: ASCII letters, digits, spaces and dashes."""
-    plain = unicodedata.normalize("NFKD", text).encode("ascii", "ignore").decode()
-    kept = "".join(c if c.isalnum() or c in " -" else " " for c in plain)
+    plain = [c for c in unicodedata.normalize("NFKD", text) if not unicodedata.combining(c)]
+    kept = "".join(c if c.isascii() and (c.isalnum() or c == "-") else " " for c in plain)
     return " ".join(kept.split())[:60].strip().lower() or "clip"
 
 
 def check_place(out: Path) -> None:
-    """Only an empty folder, no folder, or an earlier pack may be written to."""
+    """Only an empty folder, no folder, or an earlier pack may be written to; said before long work."""
     try:
         if out.is_dir() and any(out.iterdir()) and not (out / mf.NAME).is_file():
             raise WriteError(
@@ -227,6 +227,11 @@ def check_place(out: Path) -> None:
                 "a file of this name exists.", file=out, safe="It was not touched.", todo="Choose another name."
             )
     except PermissionError as error:
+        raise write_error(error, out) from error
+    above = next(p for p in out.absolute().parents if p.exists())
+    try:
+        tempfile.TemporaryDirectory(prefix=".vamos-", dir=above).cleanup()
+    except OSError as error:
         raise write_error(error, out) from error
 
 

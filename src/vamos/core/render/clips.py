@@ -19,7 +19,7 @@ from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlays import Shown, Words, draw_on_yuv, schedule
-from vamos.core.render.sound import RATE, clip_sound, levelled, loudness
+from vamos.core.render.sound import RATE, clip_sound, levelled
 from vamos.core.render.timing import ClipTiming, clip_timing
 from vamos.core.time import FrameRate
 from vamos.core.time.timemap import Floats
@@ -192,6 +192,6 @@ def _sound(output: _Output, song: Sound | None) -> float | None:
     """Hand over the sound of a version; its loudness in LUFS, None without sound."""
     if song is None or output.job.version.sound is Heard.NONE:
         return None
-    samples = levelled(clip_sound(song, output.timing))
+    samples, level = levelled(clip_sound(song, output.timing))
     output.writer.sound(samples)
-    return round(loudness(samples), 2)
+    return round(level, 2)

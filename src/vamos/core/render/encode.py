@@ -72,6 +72,8 @@ class ClipWriter:
         self._video.gop_size = max(1, round(float(rate.per_second)))
         code = {"601": 6, "709": 1}[matrix]
         context = self._video.codec_context
+        # Clips are rendered side by side; threads inside each encoder would only get in the way.
+        context.thread_count = 1
         context.color_range = 1
         context.colorspace = context.color_primaries = context.color_trc = code
         self._video.options = {"crf": CRF, "preset": "veryfast", "profile": "high"}

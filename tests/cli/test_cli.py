@@ -1,0 +1,184 @@
+"""The command line: exit status 0, 1, 2; data on stdout, words on stderr; one clear message."""
+
+import contextlib
+import io
+import json
+import os
+import subprocess
+import sys
+import unittest
+from pathlib import Path
+
+import numpy as np
+
+from tests.support import FolderCase, demo_folder, film_of, write_song
+from vamos.cli.main import run
+from vamos.demo.build import PROJECT, SONG
+
+
+def vamos(*arguments: object) -> tuple[int, str, str]:
+    out, err = io.StringIO(), io.StringIO()
+    with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
+        status = run([str(a) for a in arguments])
+    return status, out.getvalue(), err.getvalue()
+
+
+class GridCommandTest(FolderCase):
+    def test_json_has_the_promised_fields(self):
+        """bpm, beats, eights, lead_in_counts, meter, confidence; all seconds of the song."""
+        truth = write_song(self.folder / "s.wav", 120, 20)
+        status, out, _ = vamos("--quiet", "grid", self.folder / "s.wav", "--json", "-")
+        data = json.loads(out)
+        self.assertEqual(status, 0)
+        self.assertLessEqual({"bpm", "beats", "eights", "lead_in_counts", "meter", "confidence"}, set(data))
+        self.assertAlmostEqual(data["bpm"], 120, delta=0.5)
+        self.assertLess(abs(np.array(data["beats"][:10]) - truth[:10]).max(), 0.01)
+        self.assertTrue(set(data["eights"]) <= set(data["beats"]))
+        self.assertIn(data["meter"], (3, 4))
+
+    def test_json_to_a_file_is_written_whole(self):
+        write_song(self.folder / "s.wav", 120, 12)
+        status, out, _ = vamos("--quiet", "grid", self.folder / "s.wav", "--json", self.folder / "g.json")
+        self.assertEqual((status, out), (0, ""))
+        self.assertIn("beats", json.loads((self.folder / "g.json").read_text()))
+
+    def test_without_json_a_sentence(self):
+        write_song(self.folder / "s.wav", 120, 12)
+        self.assertIn("120.", vamos("grid", self.folder / "s.wav")[1])
+
+
+class BadInputTest(FolderCase):
+    """Each gives status 2, one message that names the file, and leaves nothing behind."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.film = film_of(self.folder / "t.mp4", 3.0)
+        write_song(self.folder / "s.wav", 120, 8)
+
+    def assert_cannot(self, *arguments: object, words: str) -> None:
+        before = self.listing()
+        status, out, err = vamos("--quiet", *arguments)
+        self.assertEqual((status, out), (2, ""), err)
+        self.assertRegex(err, words)
+        self.assertEqual(len(err.strip().splitlines()), 1, err)
+        self.assertEqual(self.listing(), before)
+
+    def test_no_song(self):
+        self.assert_cannot("grid", self.folder / "none.wav", words="none.wav: there is no such file")
+        self.assert_cannot(
+            "make", self.folder / "none.wav", self.film, "--out", self.folder / "o", words="no such file"
+        )
+
+    def test_song_that_is_no_song(self):
+        for name, content, words in (
+            ("empty.wav", b"", "empty"),
+            ("text.wav", b"la la la\n" * 300, "text file"),
+            ("cut.mp4", self.film.read_bytes()[:2000], "cut off"),
+        ):
+            (self.folder / name).write_bytes(content)
+            with self.subTest(name):
+                self.assert_cannot("grid", self.folder / name, words=words)
+        self.assert_cannot("grid", self.film, words="no sound")
+
+    def test_takes_that_are_no_takes(self):
+        """A text file named .mp4, a cut and an empty one are named; with no take left it cannot go on."""
+        (self.folder / "text.mp4").write_text("hello\n" * 100)
+        (self.folder / "zero.mp4").write_bytes(b"")
+        (self.folder / "cut.mp4").write_bytes(self.film.read_bytes()[:5000])
+        before = self.listing()
+        status, _, err = vamos(
+            "--quiet",
+            "make",
+            self.folder / "s.wav",
+            *(self.folder / n for n in ("text.mp4", "zero.mp4", "cut.mp4")),
+            "--out",
+            self.folder / "o",
+        )
+        self.assertEqual(status, 2)
+        for words in ("text.mp4: this is a text file", "zero.mp4: the file is empty", "cut.mp4: the film is cut off"):
+            self.assertIn(words, err)
+        self.assertEqual(self.listing(), before)
+
+    def test_take_without_sound(self):
+        status, _, err = vamos("--quiet", "make", self.folder / "s.wav", self.film, "--out", self.folder / "o")
+        self.assertEqual(status, 2)
+        self.assertIn("t:", err)
+        self.assertIn("not placed", err)
+        self.assertFalse((self.folder / "o").exists())
+
+    def test_out_folder_in_use(self):
+        (self.folder / "o").mkdir()
+        (self.folder / "o" / "letter").write_text("dear")
+        self.assert_cannot("make", self.folder / "s.wav", self.film, "--out", self.folder / "o", words="other files")
+        self.assert_cannot("make", self.folder / "s.wav", self.film, "--out", self.film, words="a file of this name")
+
+    @unittest.skipIf(os.getuid() == 0, "root may write anywhere")
+    def test_unwritable_folder(self):
+        shut = self.folder / "shut"
+        shut.mkdir(mode=0o555)
+        self.assert_cannot("make", self.folder / "s.wav", self.film, "--out", shut / "o", words="not allowed")
+
+    def test_out_on_a_device_that_takes_no_folders(self):
+        """Even root cannot make folders in /proc; said before any long work is done."""
+        self.assert_cannot("make", self.folder / "s.wav", self.film, "--out", "/proc/vamos/o", words="/proc/vamos/o")
+
+    def test_no_project_and_no_pack(self):
+        self.assert_cannot("pack", self.folder / "p.vamos", "--out", self.folder / "o", words="no such project")
+        self.assert_cannot("verify", self.folder, words="no Vamos pack")
+        self.assert_cannot("clips", self.film, words="not a Vamos project")
+
+    def test_unknown_words_give_usage(self):
+        with self.assertRaises(SystemExit) as caught, contextlib.redirect_stderr(io.StringIO()):
+            run(["dance-for-me"])
+        self.assertEqual(caught.exception.code, 2)
+
+    def test_a_window_without_a_screen_is_refused_in_words(self):
+        env = {k: v for k, v in os.environ.items() if k not in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")}
+        done = subprocess.run([sys.executable, "-m", "vamos.cli"], env=env, capture_output=True, text=True, check=False)
+        self.assertEqual(done.returncode, 2)
+        self.assertIn("no screen", done.stderr)
+
+
+class PlaceCommandTest(unittest.TestCase):
+    def test_json_of_takes(self):
+        """kind, segments, confidence, counts per take, in the order asked."""
+        folder = demo_folder()
+        names = ("back.mp4", "slow counted.mp4")
+        status, out, err = vamos(
+            "--quiet", "place", *(folder / n for n in names), "--song", folder / SONG, "--json", "-"
+        )
+        self.assertEqual(status, 0, err)
+        rows = json.loads(out)
+        self.assertEqual([r["kind"] for r in rows], ["song", "counted"])
+        segment = rows[0]["segments"][0]
+        self.assertLessEqual({"take_start", "take_end", "song_at_take_start", "rate"}, set(segment))
+        counts = np.array(rows[0]["counts"])
+        self.assertTrue(((counts >= segment["take_start"]) & (counts < segment["take_end"])).all())
+        self.assertGreater(len(rows[1]["counts"]), 30)
+
+    def test_one_bad_take_is_told_and_the_rest_done(self):
+        folder = demo_folder()
+        status, out, err = vamos(
+            "--quiet", "place", "/none.mp4", folder / "back.mp4", "--song", folder / SONG, "--json", "-"
+        )
+        self.assertEqual(status, 1)
+        self.assertEqual([r["kind"] for r in json.loads(out)], ["none", "song"])
+        self.assertIn("/none.mp4: there is no such file", err)
+
+
+class ProjectCommandsTest(unittest.TestCase):
+    def test_clips_of_the_demo(self):
+        status, out, _ = vamos("clips", demo_folder() / PROJECT, "--json", "-")
+        clips = json.loads(out)
+        self.assertIn(status, (0, 1))
+        self.assertEqual({c["view"] for c in clips}, {"front", "back", "feet"})
+        self.assertTrue(all(c["reasons"] for c in clips))
+
+    def test_demo_without_a_window(self):
+        status, _, err = vamos("demo", demo_folder(), "--no-window")
+        self.assertEqual(status, 0)
+        self.assertIn(str(Path(demo_folder()) / PROJECT), err)
+
+
+if __name__ == "__main__":
+    unittest.main()

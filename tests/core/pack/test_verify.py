@@ -1,0 +1,212 @@
+"""Packs: written whole or not at all, and verify sees when something is wrong."""
+
+import json
+import os
+import shutil
+import subprocess
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+from pathlib import Path
+from unittest import mock
+
+import numpy as np
+
+from tests.support import FolderCase, film_of, grid_at
+from vamos.core.jobs import Watch
+from vamos.core.media.sound import Sound, write_wav
+from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.project import Output, Project
+from vamos.core.model.song import MediaRef, Song
+from vamos.core.model.take import Pass, PassKind, Take, View
+from vamos.core.pack.chapters import clock, ffmetadata, plain_list
+from vamos.core.pack.manifest import NAME, read_manifest
+from vamos.core.pack.verify import verify_pack
+from vamos.core.pack.write import plain_name, write_pack
+from vamos.core.time import TimeMap, TimeRange
+from vamos.errors import InputError, MissingError, ProjectError, Stopped, WriteError
+
+
+def small_project(folder: Path) -> Project:
+    """One take of 12 s over a song of 12 s at 120 a minute, two speeds."""
+    rng = np.random.default_rng(0)
+    write_wav(folder / "s.wav", Sound((0.1 * rng.standard_normal((48000 * 12, 2))).astype(np.float32), 48000))
+    film_of(folder / "t.mp4", 12.0)
+    the_pass = Pass(PassKind.SONG, TimeRange(0, 12), TimeMap.line(), 0.9)
+    take = Take("t", MediaRef("t.mp4"), passes=(the_pass,), looked_for_passes=True)
+    output = Output(longest_side=320, speeds=(F(1), F(1, 2)))
+    return Project("p", Song(MediaRef("s.wav"), "s", grid_at(120, 23, 0.5, 4)), takes=(take,), output=output)
+
+
+class PackTest(FolderCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.project = small_project(self.folder)
+        self.out = self.folder / "pack"
+
+    def write(self, **changes) -> None:
+        write_pack(replace(self.project, **changes), self.folder, self.out)
+
+    def bad(self) -> set[str]:
+        return {f.what for f in verify_pack(self.out) if not f.good}
+
+    def test_a_fresh_pack_holds(self):
+        """Everything in the manifest is there and decodes to what it says; ffprobe agrees."""
+        self.write()
+        self.assertEqual(self.bad(), set())
+        for entry in read_manifest(self.out).clips:
+            told = json.loads(
+                subprocess.run(
+                    ["ffprobe", "-v", "error", "-count_frames", "-show_streams", "-of", "json", self.out / entry.file],
+                    capture_output=True,
+                    check=True,
+                ).stdout
+            )["streams"]
+            video = next(s for s in told if s["codec_type"] == "video")
+            self.assertEqual(int(video["nb_read_frames"]), entry.frames)
+            self.assertAlmostEqual(float(video["duration"]), entry.duration_s, delta=0.001)
+            self.assertEqual((video["codec_name"], video["pix_fmt"]), ("h264", "yuv420p"))
+
+    def test_verify_sees_what_is_wrong(self):
+        """A missing, changed, cut, flipped, silent or shifted file is named, with what does not hold."""
+        self.write()
+        first = self.out / read_manifest(self.out).clips[0].file
+        whole = first.read_bytes()
+        change = {
+            "flip": ["-vf", "hflip", "-c:a", "copy"],
+            "frames": ["-t", "2", "-c:a", "copy"],
+            "first count": ["-vf", "setpts=PTS,tpad=start=3:start_mode=clone", "-c:a", "copy"],
+            "loudness": ["-c:v", "copy", "-af", "volume=-12dB"],
+            "size": ["-vf", "scale=160:90", "-c:a", "copy"],
+        }
+        for what, arguments in change.items():
+            changed = self.folder / "changed.mp4"
+            source = self.folder / "source.mp4"
+            source.write_bytes(whole)
+            subprocess.run(["ffmpeg", "-y", "-v", "error", "-i", source, *arguments, changed], check=True)
+            shutil.copy(changed, first)
+            with self.subTest(what):
+                self.assertIn(what, self.bad())
+                self.assertIn("checksum", self.bad())
+        first.write_bytes(whole[: len(whole) // 2])
+        self.assertIn("frames", self.bad())
+        first.unlink()
+        self.assertEqual(self.bad(), {"file"})
+
+    def test_without_sound(self):
+        self.write(output=replace(self.project.output, sound=Heard.NONE))
+        self.assertEqual(self.bad(), set())
+        self.assertIsNone(read_manifest(self.out).clips[0].loudness_lufs)
+
+    def test_stopping_leaves_nothing(self):
+        reports: list[float] = []
+        before = self.listing()
+        with self.assertRaises(Stopped):
+            write_pack(
+                self.project, self.folder, self.out, Watch(lambda d, w: reports.append(d), lambda: len(reports) > 40)
+            )
+        self.assertEqual(self.listing(), before)
+
+    def test_an_earlier_pack_is_replaced_and_kept_on_failure(self):
+        self.write()
+        before = {p: (self.out / p).read_bytes() for p in ("chapters.txt", NAME)}
+        with (
+            mock.patch("vamos.core.render.encode.ClipWriter.picture", side_effect=OSError(28, "full")),
+            self.assertRaisesRegex(WriteError, "no space left"),
+        ):
+            self.write()
+        self.assertEqual({p: (self.out / p).read_bytes() for p in before}, before)
+        self.assertEqual([p for p in self.listing() if p.startswith(".")], [])
+        self.write(name="second")
+        self.assertEqual(read_manifest(self.out).project, "second")
+
+    def test_other_peoples_folders_are_not_touched(self):
+        self.out.mkdir()
+        (self.out / "letter.txt").write_text("dear")
+        with self.assertRaisesRegex(WriteError, "other files"):
+            self.write()
+        self.assertEqual((self.out / "letter.txt").read_text(), "dear")
+
+    @unittest.skipIf(os.getuid() == 0, "root may write anywhere")
+    def test_a_folder_that_cannot_be_written(self):
+        self.folder.chmod(0o555)
+        self.addCleanup(self.folder.chmod, 0o755)
+        with self.assertRaisesRegex(WriteError, "not allowed"):
+            self.write()
+
+    def test_a_missing_take_is_told_and_the_rest_written(self):
+        other = replace(
+            self.project.takes[0],
+            name="gone",
+            media=MediaRef("gone.mp4"),
+            stretches=(replace(self.project.takes[0].stretches[0], view=View.BACK),),
+        )
+        outcome = write_pack(replace(self.project, takes=(*self.project.takes, other)), self.folder, self.out)
+        self.assertTrue(any("gone.mp4" in p for p in outcome.problems))
+        self.assertEqual(self.bad(), set())
+
+    def test_nothing_to_cut_is_said(self):
+        with self.assertRaisesRegex(InputError, "nothing to cut"):
+            write_pack(Project(), None, self.out)
+        self.assertFalse(self.out.exists())
+
+    def test_manifests_are_read_with_care(self):
+        with self.assertRaises(MissingError):
+            read_manifest(self.folder / "nowhere")
+        with self.assertRaisesRegex(MissingError, "no Vamos pack"):
+            read_manifest(self.folder)
+        self.write()
+        good = (self.out / NAME).read_text()
+        (self.out / NAME).write_text(good.replace("chapters.txt", "../s.wav"))
+        with self.assertRaisesRegex(ProjectError, "outside the pack"):
+            read_manifest(self.out)
+        (self.out / NAME).write_text("{")
+        with self.assertRaises(ProjectError):
+            read_manifest(self.out)
+
+
+class ChaptersTest(FolderCase):
+    CHAPTERS = ((0.0, 4.5, "lead-in"), (4.5, 3700.0, "A = B; #1"))
+
+    def test_plain_list(self):
+        self.assertEqual(plain_list(self.CHAPTERS), "0:00 lead-in\n0:04 A = B; #1\n")
+        self.assertEqual(clock(3661), "1:01:01")
+
+    def test_ffmetadata_is_read_by_ffmpeg(self):
+        """The ffmpeg command line puts these chapters on a file as they were meant."""
+        (self.folder / "m").write_text(ffmetadata(self.CHAPTERS))
+        film_of(self.folder / "a.mp4", 6.0)
+        subprocess.run(
+            [
+                "ffmpeg",
+                "-v",
+                "error",
+                "-i",
+                self.folder / "a.mp4",
+                "-i",
+                self.folder / "m",
+                "-map_metadata",
+                "1",
+                "-codec",
+                "copy",
+                self.folder / "b.mkv",
+            ],
+            check=True,
+        )
+        told = json.loads(
+            subprocess.run(
+                ["ffprobe", "-v", "error", "-show_chapters", "-of", "json", self.folder / "b.mkv"],
+                capture_output=True,
+                check=True,
+            ).stdout
+        )
+        self.assertEqual([c["tags"]["title"] for c in told["chapters"]], ["lead-in", "A = B; #1"])
+        self.assertAlmostEqual(float(told["chapters"][1]["start_time"]), 4.5, places=2)
+
+    def test_file_names_are_plain(self):
+        self.assertEqual(plain_name("Fächer/..: schwung ½"), "facher schwung 1 2")
+        self.assertEqual(plain_name("扇"), "clip")
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,103 @@
+"""A real window, offscreen: clicks, keys, drags and drops go through Qt."""
+
+from __future__ import annotations
+
+import sys
+import time
+import unittest
+from collections.abc import Callable
+from pathlib import Path
+
+from PyQt6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QtMsgType, QUrl, qInstallMessageHandler
+from PyQt6.QtGui import QDragEnterEvent, QDropEvent
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QApplication, QWidget
+
+import tests.support  # noqa: F401 -- sets the folders tests may write to
+from vamos.ui import theme
+from vamos.ui.window import Window
+
+#: Said by Qt's offscreen platform or its multimedia part, whatever the program does.
+EXPECTED = ("propagateSizeHints", "pipewire", "PipeWire", "pulse", "Multimedia", "ALSA")
+
+
+def application() -> QApplication:
+    app = QApplication.instance()
+    if app is None:
+        app = QApplication(["vamos"])
+        theme.load_fonts()
+        theme.apply(app, theme.DAY)
+    return app
+
+
+class WindowCase(unittest.TestCase):
+    """A window of its own; exceptions in slots and unexpected Qt messages fail the test."""
+
+    def setUp(self) -> None:
+        self.app = application()
+        self.problems: list[str] = []
+        hook = sys.excepthook
+        sys.excepthook = lambda kind, error, trace: self.problems.append(f"{kind.__name__}: {error}")
+        self.addCleanup(setattr, sys, "excepthook", hook)
+        before = qInstallMessageHandler(self._message)
+        self.addCleanup(qInstallMessageHandler, before)
+        self.window = Window()
+        self.window.show()
+        self.window.activateWindow()
+        QTest.qWaitForWindowActive(self.window)
+
+    def _message(self, kind: QtMsgType, _context: object, words: str) -> None:
+        if not any(e in words for e in EXPECTED):
+            self.problems.append(words)
+
+    def tearDown(self) -> None:
+        self.window.close()
+        self.window.deleteLater()
+        self.app.processEvents()
+        self.assertEqual(self.problems, [])
+
+    def until(self, condition: Callable[[], object], what: str, seconds: float = 90.0) -> None:
+        """Let the window live until something is so."""
+        end = time.monotonic() + seconds
+        while not condition():
+            self.app.processEvents()
+            time.sleep(0.005)
+            if time.monotonic() > end:
+                self.fail(f"did not happen: {what}. Status: {self.window.status.words.text()!r}")
+
+    def idle(self) -> None:
+        self.until(lambda: not self.window.busy, "job ends")
+        self.app.processEvents()
+
+    def key(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier) -> None:
+        QTest.keyClick(self.window, key, modifier)
+        self.app.processEvents()
+
+    def click(self, widget: QWidget, x: float | None = None, y: float | None = None) -> None:
+        point = QPoint(int(x), int(y)) if x is not None and y is not None else QPoint()
+        QTest.mouseClick(widget, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, point)
+        self.app.processEvents()
+
+    def drop(self, *paths: Path) -> None:
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(str(p)) for p in paths])
+        where, action, button = QPointF(400, 300), Qt.DropAction.CopyAction, Qt.MouseButton.LeftButton
+        plain = Qt.KeyboardModifier.NoModifier
+        # To the native window, as the desktop does; Qt finds the widget under the mouse itself.
+        handle = self.window.windowHandle()
+        self.app.sendEvent(handle, QDragEnterEvent(where.toPoint(), action, data, button, plain))
+        self.app.sendEvent(handle, QDropEvent(where, action, data, button, plain, QEvent.Type.Drop))
+        self.app.processEvents()
+
+    def panel_text(self) -> str:
+        from PyQt6.QtWidgets import QLabel, QPushButton
+
+        labels = [w.text() for w in self.window.panel.findChildren(QLabel) if w.isVisible()]
+        return " | ".join(labels + [b.text() for b in self.window.panel.findChildren(QPushButton) if b.isVisible()])
+
+    def panel_button(self, text: str) -> QWidget:
+        from PyQt6.QtWidgets import QPushButton
+
+        return next(
+            b for b in self.window.panel.findChildren(QPushButton) if b.isVisible() and b.text().startswith(text)
+        )

@@ -1,0 +1,301 @@
+"""The window as its users use it."""
+
+import unittest
+from fractions import Fraction as F
+from pathlib import Path
+
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QComboBox, QLabel
+
+from tests.support import FolderCase, demo_folder, write_song
+from tests.ui.qt import WindowCase
+from vamos.core.document.files import load
+from vamos.core.model.take import View
+from vamos.core.pack.manifest import NAME
+from vamos.demo.build import PROJECT
+from vamos.ui.actions import ACTIONS, STOPS
+from vamos.ui.page.layout import MARGIN
+
+Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
+
+
+class EmptyWindowTest(WindowCase, FolderCase):
+    def setUp(self) -> None:
+        FolderCase.setUp(self)
+        WindowCase.setUp(self)
+
+    def test_the_empty_page_says_what_to_do(self):
+        """Three things and the demo; nothing else is offered that cannot work."""
+        self.assertIs(self.window.stack.currentWidget(), self.window.start)
+        words = " ".join(w.text() for w in self.window.start.findChildren(QLabel))
+        for part in ("Drop the song here", "Drop your takes here", "write the pack"):
+            self.assertIn(part, words)
+
+    def test_dropping_a_song_finds_its_beat_and_saves_itself(self):
+        """One drop: the page appears with lines, the project has a file, undo takes it back."""
+        write_song(self.folder / "click.wav", 120, 20)
+        self.drop(self.folder / "click.wav")
+        self.until(lambda: self.window.session.lines, "lines")
+        self.idle()
+        self.assertIs(self.window.stack.currentWidget(), self.window.page)
+        self.assertIn("at 120", self.window.route.states["Song"])
+        self.window.session.save_now()
+        self.assertEqual(load(self.window.session.path).song.title, "click")
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(self.window.session.lines, ())
+
+    def test_a_file_that_cannot_be_used_is_told(self):
+        """Nothing changes, the status line says which file and why."""
+        bad = self.folder / "song.wav"
+        bad.write_text("not a song\n" * 50)
+        self.drop(bad)
+        self.idle()
+        self.until(lambda: "text file" in self.window.status.words.text(), "message")
+        self.assertIn("song.wav", self.window.status.words.text())
+        self.assertIsNone(self.window.session.project.song)
+        (self.folder / "letter.doc").write_text("x")
+        self.drop(self.folder / "letter.doc")
+        self.assertIn("letter.doc", self.window.status.words.text())
+
+    def test_a_long_job_can_be_stopped(self):
+        """Stop ends it at once, says so, and leaves the project as it was."""
+        write_song(self.folder / "long.wav", 120, 240)
+        self.drop(self.folder / "long.wav")
+        self.assertTrue(self.window.status.stop.isVisible())
+        self.click(self.window.status.stop)
+        self.idle()
+        self.assertIn("stopped", self.window.status.words.text())
+        self.assertIsNone(self.window.session.project.song)
+
+    def test_every_action_has_hands(self):
+        """Each declared action has a method; no key is given twice."""
+        for action in ACTIONS:
+            self.assertTrue(callable(getattr(self.window.hands, action.name)), action.name)
+        keys = [a.keys for a in ACTIONS if a.keys]
+        self.assertEqual(len(keys), len(set(keys)))
+
+    def test_keys_without_a_project_do_no_harm(self):
+        """Every key may be pressed on the empty page."""
+        for key in (
+            Qt.Key.Key_Space,
+            Qt.Key.Key_L,
+            Qt.Key.Key_M,
+            Qt.Key.Key_S,
+            Qt.Key.Key_V,
+            Qt.Key.Key_A,
+            Qt.Key.Key_Up,
+            Qt.Key.Key_Down,
+            Qt.Key.Key_Period,
+            Qt.Key.Key_3,
+            Qt.Key.Key_Home,
+        ):
+            self.key(key)
+        for key in (Qt.Key.Key_Left, Qt.Key.Key_Right):
+            self.key(key, Shift)
+
+    def test_keys_page(self):
+        self.key(Qt.Key.Key_F1)
+        words = " ".join(w.text() for w in self.window._keys.findChildren(QLabel))
+        self.assertIn("Play or stop", words)
+        self.window._keys.close()
+
+
+class DemoWindowTest(WindowCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.window.session.open(demo_folder() / PROJECT)
+        self.original = (demo_folder() / PROJECT).read_bytes()
+        self.addCleanup((demo_folder() / PROJECT).write_bytes, self.original)
+        self.first = next(k for k, line in enumerate(self.window.session.lines) if line.title == "Gate walk")
+        self.app.processEvents()
+
+    def test_stops_by_key_and_click_keep_the_line(self):
+        """Ctrl+1 … Ctrl+6 go to the stops; the eight under the eyes stays."""
+        self.window.page.go_to(4)
+        for number, stop in enumerate(STOPS):
+            self.key(Qt.Key(Qt.Key.Key_1 + number), Ctrl)
+            self.assertEqual((self.window.route.stop, self.window.page.current), (stop, 4))
+            self.assertGreater(len(self.panel_text()), 20)
+        box = self.window.route._box(2)
+        self.click(self.window.route, box.center().x(), box.center().y())
+        self.assertEqual(self.window.route.stop, "Film")
+
+    def test_click_and_number_go_to_a_count(self):
+        """A click on a cell stands on its count; so do the keys 1 to 8."""
+        page = self.window.page
+        layout = page._layout
+        y = layout.tops[2] - page.verticalScrollBar().value() + 30
+        self.click(page.viewport(), layout.x(5) + 10, y)
+        self.assertEqual(page.position, self.window.session.lines[2].start + 5)
+        self.key(Qt.Key.Key_3)
+        self.assertEqual(page.position, self.window.session.lines[2].start + 2)
+        self.key(Qt.Key.Key_Down)
+        self.assertEqual(page.current, 3)
+
+    def test_the_mirror_shows_the_line(self):
+        """A picture comes for a danced line; the count below it is the cell's."""
+        self.window.route.go("Cut")
+        self.window.page.go_to(self.first, F(4))
+        self.until(lambda: self.window.mirror.image is not None, "picture")
+        self.assertEqual(self.window.floor.accessibleName(), "Count 5")
+
+    def test_mirrored_key_flips_the_clip_and_undo_flips_it_back(self):
+        self.window.route.go("Cut")
+        self.window.page.go_to(self.first)
+        self.assertTrue(self.window.current_clip().flip)
+        self.key(Qt.Key.Key_M)
+        self.assertFalse(self.window.current_clip().flip)
+        self.assertIn("as filmed", self.panel_text())
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertTrue(self.window.current_clip().flip)
+
+    def test_another_pass_and_back(self):
+        self.window.route.go("Cut")
+        self.window.page.go_to(self.first)
+        before = self.window.current_clip()
+        self.key(Qt.Key.Key_A)
+        self.assertNotEqual(
+            (self.window.current_clip().take, self.window.current_clip().pass_number), (before.take, before.pass_number)
+        )
+        self.click(self.panel_button("Let Vamos decide again"))
+        self.assertEqual(self.window.current_clip().take, before.take)
+
+    def test_next_view(self):
+        self.window.route.go("Cut")
+        self.window.page.go_to(self.first)
+        seen = []
+        for _ in range(3):
+            seen.append(self.window.current_clip().view)
+            self.key(Qt.Key.Key_V)
+        self.assertEqual(set(seen), {View.FRONT, View.BACK, View.FEET})
+
+    def test_playing_moves_the_playhead_and_stops_on_a_count(self):
+        """Space plays without a sound card too; at half speed half as far."""
+        self.window.page.go_to(self.first)
+        start = self.window.watching.playback.song_s
+        self.key(Qt.Key.Key_Space)
+        self.until(lambda: self.window.watching.playback.song_s > start + 0.4, "playing")
+        self.assertTrue(self.window.watching.playback.playing)
+        self.key(Qt.Key.Key_Space)
+        self.assertFalse(self.window.watching.playback.playing)
+        self.assertEqual(self.window.page.position.denominator, 1)
+
+    def test_loop_stays_in_the_line(self):
+        line = self.window.session.lines[self.first]
+        clock = self.window.session.project.song.grid.time_map()
+        self.window.page.go_to(self.first, F(7))
+        self.key(Qt.Key.Key_L)
+        self.key(Qt.Key.Key_Space)
+        self.until(lambda: self.window.watching.playback.song_s < clock(line.start + 2), "jump back to 1", 10)
+        self.assertGreaterEqual(self.window.watching.playback.song_s, clock(line.start) - 0.01)
+        self.key(Qt.Key.Key_Space)
+
+    def test_speed_key_goes_round(self):
+        speeds = []
+        for _ in range(4):
+            speeds.append(self.window.watching.playback.speed)
+            self.key(Qt.Key.Key_S)
+        self.assertEqual(speeds, [F(1), F(3, 4), F(1, 2), F(1)])
+
+    def test_moving_the_one_by_key_is_undoable(self):
+        grid = self.window.session.project.song.grid
+        self.key(Qt.Key.Key_Right, Shift)
+        self.assertEqual(self.window.session.project.song.grid.lead_in, grid.lead_in + 1)
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(self.window.session.project.song.grid, grid)
+
+    def test_dragging_a_beat(self):
+        """On the Song stop a beat mark follows the mouse; the counts beside it follow too."""
+        self.key(Qt.Key.Key_1, Ctrl)
+        page = self.window.page
+        page.go_to(2)
+        before = self.window.session.project.song.grid.time_map()
+        layout = page._layout
+        y = layout.tops[2] - page.verticalScrollBar().value() + 50
+        from_point, to_point = QPoint(round(layout.x(4)), y), QPoint(round(layout.x(4)) + 12, y)
+        QTest.mousePress(page.viewport(), Qt.MouseButton.LeftButton, pos=from_point)
+        QTest.mouseMove(page.viewport(), to_point)
+        QTest.mouseRelease(page.viewport(), Qt.MouseButton.LeftButton, pos=to_point)
+        self.app.processEvents()
+        position = self.window.session.lines[2].start + 4
+        moved = self.window.session.project.song.grid.time_map()(position) - before(position)
+        beat = before(position + 1) - before(position)
+        self.assertAlmostEqual(moved, 12 / layout.count_width * beat, delta=beat * 0.02)
+        self.assertTrue(any(a.fixed for a in self.window.session.project.song.grid.anchors))
+
+    def test_what_a_take_shows_can_be_said(self):
+        """The view chosen at Film changes the clips; undo brings them back."""
+        self.window.route.go("Film")
+        combo = next(c for c in self.window.panel.findChildren(QComboBox) if c.accessibleName() == "View of back")
+        combo.setCurrentText("left side")
+        combo.activated.emit(combo.currentIndex())
+        self.app.processEvents()
+        self.assertNotIn(View.BACK, {c.view for c in self.window.content.clips})
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertIn(View.BACK, {c.view for c in self.window.content.clips})
+
+    def test_cells_can_be_read_as_a_table(self):
+        """Names, feet and lines stand in a table model for assistive technology."""
+        model = self.window.model
+        row = self.first
+        self.assertIn("Gate walk, wall 1", model.data(model.index(row, 0)))
+        self.assertEqual(model.data(model.index(row, 1)), "1 walk R")
+        self.assertEqual(model.columnCount(), 9)
+
+    def test_thumbnails_arrive(self):
+        self.until(lambda: self.window.thumbs.at("front", 5.0) is not None, "thumbnails")
+        image = self.window.thumbs.at("front mirrored", 5.0)
+        self.until(lambda: self.window.thumbs.at("front mirrored", 5.0) is not None, "upright thumbnails")
+        image = self.window.thumbs.at("front mirrored", 5.0)
+        self.assertGreater(image.height(), image.width())
+
+    def test_evening_light(self):
+        before = self.window.grab().toImage().pixelColor(400, 700).lightness()
+        self.key(Qt.Key.Key_F9)
+        self.assertLess(self.window.grab().toImage().pixelColor(400, 700).lightness(), before - 80)
+        self.key(Qt.Key.Key_F9)
+
+    def test_a_missing_take_leaves_everything_else_working(self):
+        film = demo_folder() / "back.mp4"
+        away = film.rename(Path(self._outside()) / "back.mp4")
+        self.addCleanup(away.rename, film)
+        self.window.session.open(demo_folder() / PROJECT)
+        self.window.route.go("Cut")
+        self.window.page.go_to(self.first)
+        self.until(lambda: self.window.mirror.image is not None, "front picture")
+
+    def _outside(self) -> str:
+        import tempfile
+
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        return folder.name
+
+    def test_writing_a_pack_from_the_window(self):
+        """One button: progress, the pack, and what was verified, in words."""
+        from dataclasses import replace
+
+        from vamos.core.document.edits import choose
+        from vamos.core.model.clip import Choice
+
+        def few(project):
+            for clip in self.window.content.clips[1:]:
+                project = choose(project, Choice(clip.key, left_out=True))
+            return replace(project, output=replace(project.output, speeds=(F(1),)))
+
+        self.window.session.do("few", few)
+        out = Path(self._outside()) / "pack"
+        self.window.hands.write_pack_to(out)
+        self.assertTrue(self.window.status.bar.isVisible())
+        self.idle()
+        self.assertTrue((out / NAME).is_file())
+        self.assertEqual(self.window.route.stop, "Pack")
+        self.assertIn("all hold", self.panel_text())
+
+    def test_page_margin_is_where_it_is_painted(self):
+        self.assertEqual(round(self.window.page._layout.x(0)), MARGIN)
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,63 @@
+"""Takes the pictures in docs/screenshots from the demo, offscreen, at 1280 × 800.
+
+.venv/bin/python tools/screenshots.py [stop …]
+"""
+
+from __future__ import annotations
+
+import os
+import sys
+import time
+from fractions import Fraction
+from pathlib import Path
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+
+OUT = Path(__file__).resolve().parent.parent / "docs" / "screenshots"
+
+
+def main(wanted: list[str]) -> None:
+    from PyQt6.QtWidgets import QApplication
+
+    from vamos.demo.build import default_folder, make_demo
+    from vamos.ui import theme
+    from vamos.ui.actions import STOPS
+    from vamos.ui.window import Window
+
+    project = make_demo(default_folder())
+    app = QApplication([])
+    theme.load_fonts()
+    theme.apply(app, theme.DAY)
+    window = Window()
+    window.show()
+
+    def live(seconds: float) -> None:
+        end = time.monotonic() + seconds
+        while time.monotonic() < end:
+            app.processEvents()
+            time.sleep(0.01)
+
+    def take(name: str) -> None:
+        if not wanted or name in wanted:
+            window.grab().save(str(OUT / f"{name}.png"))
+
+    live(0.3)
+    take("start")
+    window.session.open(project)
+    live(1.0)
+    while len(window.thumbs._images) < len(window.session.project.takes):
+        live(0.2)
+    for stop in STOPS:
+        window.route.go(stop)
+        window.page.go_to(4, Fraction(3))
+        live(1.2)
+        take(stop.lower())
+    window.toggle_theme()
+    window.route.go("Cut")
+    live(1.0)
+    take("evening")
+    window.close()
+
+
+if __name__ == "__main__":
+    main(sys.argv[1:])
