@@ -1,5 +1,6 @@
 """The whole way on the small demo, checked by decoding what came out."""
 
+import itertools
 import tempfile
 import unittest
 from fractions import Fraction as F
@@ -91,7 +92,7 @@ class DemoPackTest(unittest.TestCase):
             plate = plates(entry.states[0][1], entry.width, entry.height)[0]
             h, w = plate.pixels.shape[:2]
             area = [p[plate.y : plate.y + h, plate.x : plate.x + w].astype(int) for p in pictures]
-            jumps = np.array([np.abs(a - b).mean() for a, b in zip(area, area[1:], strict=False)])
+            jumps = np.array([np.abs(a - b).mean() for a, b in itertools.pairwise(area)])
             changes = np.flatnonzero(jumps > 4) + 1
             first = self.first_count(entry)
             start = clock(first) / speed

@@ -8,7 +8,7 @@ dancer are both read from them, so what is filmed is what is written.
 from __future__ import annotations
 
 from dataclasses import dataclass
-from fractions import Fraction as F  # noqa: N817 -- counts read better as F(1, 2)
+from fractions import Fraction as F
 
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 

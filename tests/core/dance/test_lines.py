@@ -1,5 +1,6 @@
 """The song written out in lines, and facing."""
 
+import itertools
 import unittest
 from fractions import Fraction as F
 from math import gcd
@@ -62,7 +63,7 @@ class LinesTest(unittest.TestCase):
             ),
         )
         lines = lines_of(grid_at(120, 100, 0.5, 16), dance)
-        for before, after in zip(lines, lines[1:], strict=False):
+        for before, after in itertools.pairwise(lines):
             self.assertEqual(before.counts.end, after.start)
         self.assertEqual([line.length for line in lines[2:10]], [12, 6, 4, 12, 2, 2, 12, 6])
         self.assertEqual([line.wall for line in lines[2:10]], [1, 1, None, 2, 2, None, 3, 3])

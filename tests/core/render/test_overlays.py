@@ -1,5 +1,6 @@
 """What stands over the picture: right words, readable over anything, no flashing."""
 
+import itertools
 import unittest
 from fractions import Fraction as F
 
@@ -136,7 +137,7 @@ class ReadableTest(unittest.TestCase):
                 picture[plate.y : plate.y + h, plate.x : plate.x + w] = plate.pixels
             frames.append(luminance(picture))
         changing = np.zeros((height, width), bool)
-        for a, b in zip(frames, frames[1:], strict=False):
+        for a, b in itertools.pairwise(frames):
             changing |= np.abs(a - b) >= 0.1
         self.assertLess(changing.sum(), 341 * 256 / 4)
 

@@ -1,5 +1,6 @@
 """Clip times tile without drift; sound keeps pitch, length and level."""
 
+import itertools
 import unittest
 from fractions import Fraction as F
 
@@ -24,7 +25,7 @@ class TilingTest(unittest.TestCase):
         """Each clip starts on the frame after the one before; a hundred of them do not drift."""
         grid, f = grid_at(bpm, 110, 0.5, 0), FrameRate(rate)
         timings = [clip_timing(grid, CountRange(F(k), F(k + 1)), speed, f) for k in range(100)]
-        for a, b in zip(timings, timings[1:], strict=False):
+        for a, b in itertools.pairwise(timings):
             self.assertEqual(a.first_frame + a.frames, b.first_frame)
         whole = clip_timing(grid, CountRange(F(0), F(100)), speed, f)
         self.assertEqual(sum(t.frames for t in timings), whole.frames)

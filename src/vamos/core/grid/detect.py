@@ -73,12 +73,12 @@ def _build(beats: Floats, support: Floats, bars: Bars, tempo_strength: float) ->
     anchors = tuple(Anchor(Fraction(k - bars.lead_in), float(at)) for k, at in enumerate(beats))
     gaps = np.diff(beats)
     steady = float(np.clip(1 - 4 * np.median(np.abs(np.diff(gaps))) / np.median(gaps), 0, 1))
-    overall = tempo_strength * steady * (0.4 + 0.6 * bars.confidence)
     start = bars.lead_in % bars.line
     edges = [0, *range(start, len(beats), bars.line)] if start else [*range(0, len(beats), bars.line)]
     sureness = tuple(
-        float(np.clip(support[a : a + bars.line].mean() * 1.6, 0, 1)) * (0.4 + 0.6 * bars.confidence) for a in edges
+        bars.confidence * float(np.clip(support[a : a + bars.line].mean() * 1.6, 0, 1)) ** 0.5 for a in edges
     )
+    overall = tempo_strength**0.5 * steady * bars.confidence
     return Grid(
         anchors,
         lead_in=bars.lead_in,
