@@ -19,9 +19,10 @@ from vamos.core.grid.tempo import PERIODS, Floats, Tempogram, preference
 _TEMPO_WEIGHT = 1.6
 #: Cost of a beat that lies on nothing, in spreads of the onset strength.
 _EMPTY_COST = 0.55
-#: Changes of the period from one beat to the next, in frames, and what they cost.
-_CHANGES = np.arange(-3, 4)
-_CHANGE_COST = np.array([1.6, 0.8, 0.18, 0.0, 0.18, 0.8, 1.6])
+#: Changes of the period from one beat to the next, in frames.
+_CHANGES = np.arange(-6, 7)
+#: In the last seconds the tempogram counts for little: songs slow down at their end.
+_ENDING_S, _ENDING_SHARE = 9.0, 0.3
 #: Taken off each beat. The fine onset strength stands between 0.6 ms before the attack of a click
 #: and 3.6 ms after the nominal time of a sampled drum, which takes that long to sound.
 FINE_LATE_S = 0.0012
@@ -54,6 +55,7 @@ def track(score: Row, tempi: Tempogram, wish: Floats | None = None) -> Floats:
     count = len(PERIODS)
     rows = np.arange(count)
     sources = np.clip(rows[None, :] - _CHANGES[:, None], 0, count - 1)
+    cost = _change_costs()
     best = np.zeros((frames, count), dtype=np.float32)
     came = np.zeros((frames, count), dtype=np.int8)
     window = np.minimum(
@@ -71,7 +73,7 @@ def track(score: Row, tempi: Tempogram, wish: Floats | None = None) -> Floats:
         if not live.any():
             best[at] = gain[at]
             continue
-        options = best[np.maximum(back, 0)[None, :], sources] - _CHANGE_COST[:, None]
+        options = best[np.maximum(back, 0)[None, :], sources] - cost
         pick = options.argmax(axis=0)
         reached = np.where(live, options[pick, rows], 0.0)
         best[at] = gain[at] + value[window[at]] + reached
@@ -84,9 +86,15 @@ def _period_values(tempi: Tempogram, wish: Floats) -> npt.NDArray[np.float32]:
     local = np.maximum(tempi.support, 0)
     mixed = 0.5 * local + 0.5 * tempi.overall()
     top = mixed.max(axis=1, keepdims=True) + 1e-6
-    # A beat is worth its period's length, so that twice as many beats are not worth twice as much.
-    worth = _TEMPO_WEIGHT * np.log(0.03 + mixed / top) + 1.2 * np.log(0.02 + wish)
-    return np.asarray(worth * (PERIODS / 55.0) ** 0.0, dtype=np.float32)
+    heard = _TEMPO_WEIGHT * np.log(0.03 + mixed / top)
+    heard[tempi.times_s > tempi.times_s[-1] - _ENDING_S] *= _ENDING_SHARE
+    return np.asarray(heard + 1.2 * np.log(0.02 + wish), dtype=np.float32)
+
+
+def _change_costs() -> npt.NDArray[np.float32]:
+    """What each change of each period costs, ``(changes, periods)``: little below 2 %, then by its size."""
+    share = np.abs(_CHANGES[:, None]) / PERIODS[None, :]
+    return np.asarray(30 * share * (1 - np.exp(-((share / 0.02) ** 2))), dtype=np.float32)
 
 
 def _read_back(best: npt.NDArray[np.float32], came: npt.NDArray[np.int8], shortest: int, longest: int) -> Floats:

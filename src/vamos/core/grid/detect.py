@@ -10,7 +10,7 @@ import numpy as np
 from vamos.core.grid.beats import onset_score, refine, track
 from vamos.core.grid.eights import Bars, find_bars
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
-from vamos.core.grid.tempo import Floats, tempogram
+from vamos.core.grid.tempo import Floats, preference, preferred_bpm, tempogram
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe
 from vamos.core.model.song import Anchor, Grid
@@ -18,6 +18,8 @@ from vamos.errors import MediaError
 
 #: Below this root mean square a song counts as silent (−66 dB full scale).
 SILENT = 5e-4
+#: Onsets below this share of the strongest do not carry a beat at the song's ends.
+_TRACE = 0.15
 
 
 def detect_grid(path: Path, watch: Watch | None = None) -> Grid:
@@ -48,7 +50,7 @@ def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
         )
     tempi = tempogram(spectra.flux)
     watch(0.2, "Finding the beat")
-    beats, support = refine(track(onset_score(spectra), tempi), spectra.fine)
+    beats, support = refine(track(onset_score(spectra), tempi, preference(preferred_bpm(spectra.flux))), spectra.fine)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:
         raise MediaError("no beat was found in it.", file=path, todo="Set the beat by tapping.")
@@ -58,9 +60,9 @@ def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
 
 
 def _sounding(beats: Floats, support: Floats, spectra: Spectra) -> tuple[Floats, Floats]:
-    """Leave out beats before the first and after the last sound."""
-    loud = spectra.loud > max(SILENT, 0.01 * float(spectra.loud.max()))
-    where = np.flatnonzero(loud)
+    """Leave out beats before the first and after the last onset that is more than a trace."""
+    struck = spectra.flux > _TRACE * float(np.percentile(spectra.flux, 99))
+    where = np.flatnonzero(struck & (spectra.loud > SILENT))
     if not len(where):
         return beats, support
     first, last = where[0] / FRAME_RATE - 0.1, where[-1] / FRAME_RATE + 0.1

@@ -20,6 +20,10 @@ WINDOW_S = 8.0
 STEP_S = 1.0
 SLOWEST, FASTEST = 46.0, 216.0
 PREFERRED = 116.0
+#: Music without struck sounds is counted slower.
+PREFERRED_SOFT = 84.0
+#: Music counts as soft when the usual onset strength is more than this share of the strongest.
+_SOFT = 0.08
 SPREAD_OCTAVES = 0.7
 
 #: Beat periods looked at, in frames: every whole number between the fastest and the slowest.
@@ -46,6 +50,12 @@ def preference(centre_bpm: float = PREFERRED, spread_octaves: float = SPREAD_OCT
     """How gladly people step at each period, 0 to 1."""
     bpm = 60 * FRAME_RATE / PERIODS
     return np.asarray(np.exp(-0.5 * (np.log2(bpm / centre_bpm) / spread_octaves) ** 2))
+
+
+def preferred_bpm(onsets: Row) -> float:
+    """The tempo people would rather count this music at: struck sounds stand out of their ground."""
+    soft = float(np.median(onsets)) > _SOFT * float(np.percentile(onsets, 98))
+    return PREFERRED_SOFT if soft else PREFERRED
 
 
 def tempogram(onsets: Row) -> Tempogram:
