@@ -193,7 +193,7 @@ def _drums(mix: _Mix, clock: TimeMap, part: Part, kick: Samples, snare: Samples,
         mix.add(clock(part.start), crash, 0.45, 0.2)
     for k in range(part.counts):
         at = part.start + k
-        full = part.kind in ("verse", "chorus", "ending") or (part.kind == "lead-in" and k >= 8)
+        full = part.kind in ("verse", "chorus", "ending")
         if k % 2 == 0:
             mix.add(clock(at), kick, 0.9 if k % 8 == 0 else 0.75)
         elif full:
@@ -214,7 +214,7 @@ def _harmony(mix: _Mix, clock: TimeMap, part: Part) -> None:
         bass, notes = chords[(k // 4) % 4]
         start, end = clock(part.start + k), clock(part.start + min(k + 4, part.counts))
         mix.add(start, _pad(notes, end - start), 0.035 if part.kind != "chorus" else 0.05, -0.3)
-        if part.kind == "lead-in" and k < 8:
+        if part.kind == "lead-in":
             continue
         for step, rise, length in ((0, 0, 1.4), (1.5, 0, 0.5), (2, 7, 1.0), (3, 12, 0.9)):
             at = part.start + k + step

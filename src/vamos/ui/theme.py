@@ -128,7 +128,9 @@ def _sheet(t: Theme) -> str:
     QCheckBox::indicator {{ width: 16px; height: 16px; border: 2px solid {t.ink}; background: {t.paper}; }}
     QCheckBox::indicator:checked {{ background: {t.ink}; }}
     QComboBox {{ border: 2px solid {t.line}; padding: 4px 8px; background: {t.paper}; }}
-    QComboBox::drop-down {{ border: none; width: 20px; }}
+    QComboBox::drop-down {{ border: none; width: 22px; }}
+    QComboBox::down-arrow {{ width: 0; height: 0; margin-right: 6px; border-left: 5px solid {t.paper};
+        border-right: 5px solid {t.paper}; border-top: 6px solid {t.ink}; }}
     QComboBox QAbstractItemView {{ background: {t.paper}; color: {t.ink}; selection-background-color: {t.floor};
         selection-color: {t.ink}; border: 2px solid {t.ink}; }}
     QLineEdit {{ border: 2px solid {t.line}; padding: 5px 8px; background: {t.paper}; }}

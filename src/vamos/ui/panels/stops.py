@@ -4,15 +4,17 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from fractions import Fraction
 from typing import TYPE_CHECKING
 
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QHBoxLayout, QLabel, QWidget
+from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QWidget
 
 from vamos.core.dance.facing import net_turn, wall_count
 from vamos.core.dance.lines import LineKind
 from vamos.core.document import edits
 from vamos.core.model.clip import Sound
 from vamos.core.model.dance import ItemKind
+from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Take, View
 from vamos.core.pack.chapters import clock
 from vamos.core.plan.clips import plan_clips
@@ -203,8 +205,8 @@ def pack(panel: Panel, window: Window) -> None:
     panel.head("What students get")
     panel.fact("Clips", f"{len(clips)} in {len(output.speeds)} speeds, {files} files")
     panel.fact("Also", "the run-through with chapters")
-    for percent in (100, 75, 60, 50):
-        panel.column.addWidget(_speed_box(percent, window))
+    panel.say("Speeds", "")
+    panel.column.addWidget(_speeds(window))
     row = QWidget()
     line = QHBoxLayout(row)
     line.setContentsMargins(0, 0, 0, 0)
@@ -223,22 +225,28 @@ def pack(panel: Panel, window: Window) -> None:
         panel.say(window.pack_words, "")
 
 
-def _speed_box(percent: int, window: Window) -> QCheckBox:
-    from fractions import Fraction
+def _speeds(window: Window) -> QWidget:
+    """A button for each speed, pressed when it is wanted."""
+    row = QWidget()
+    line = QHBoxLayout(row)
+    line.setContentsMargins(0, 0, 0, 0)
+    for percent in (100, 75, 60, 50):
+        speed = Fraction(percent, 100)
+        button = QPushButton(f"{percent} %")
+        button.setCheckable(True)
+        button.setChecked(speed in window.session.project.output.speeds)
+        button.setAccessibleName(f"Speed {percent} %")
+        button.toggled.connect(lambda on, s=speed: window.session.do("Speeds", lambda p: with_speed(p, s, on)))
+        line.addWidget(button)
+    line.addStretch(1)
+    return row
 
-    speed = Fraction(percent, 100)
-    box = QCheckBox(f"{percent} %")
-    box.setChecked(speed in window.session.project.output.speeds)
 
-    def change(on: bool) -> None:
-        def edit(p):
-            speeds = {*p.output.speeds, speed} if on else {*p.output.speeds} - {speed}
-            return replace(p, output=replace(p.output, speeds=tuple(sorted(speeds or {Fraction(1)}, reverse=True))))
-
-        window.session.do(f"Speed {percent} %", edit)
-
-    box.toggled.connect(change)
-    return box
+def with_speed(project: Project, speed: Fraction, on: bool) -> Project:
+    """The project with a speed wanted or not; one speed always stays."""
+    speeds = {*project.output.speeds, speed} if on else {*project.output.speeds} - {speed}
+    kept = tuple(sorted(speeds or {Fraction(1)}, reverse=True))
+    return replace(project, output=replace(project.output, speeds=kept))
 
 
 FILL = {"Song": song, "Dance": dance, "Film": film, "Cut": cut, "Lesson": lesson, "Pack": pack}
