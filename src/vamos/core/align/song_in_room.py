@@ -17,6 +17,10 @@ from vamos.core.media.sound import Samples
 
 #: A block's best place must stand this far over the noise to vote.
 VOTE_HEIGHT = 6.5
+#: Near a line, a block's peak over the median around it.
+GUIDED_HEIGHT = 6.0
+#: Blocks this far beyond the votes are looked at again, too.
+GUIDED_AROUND_S = 30.0
 #: Votes on one line agree within this.
 AGREE_S = 0.012
 #: The mean room response of a true line stands at least this far over its median; lines through
@@ -59,8 +63,10 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
         line = _best_line(left)
         if line is None:
             break
-        segment = _segment(song, take, *line)
-        used = set(line[0])
+        group, lag, slope = line
+        guided = _guided(song, take, group, lag, slope)
+        segment = _segment(song, take, guided or group, *(_fit(guided) if len(guided) >= 3 else (lag, slope)))
+        used = set(group)
         left = [h for h in left if h not in used]
         if segment.clarity < CLEAR_RESPONSE or segment.take_end_s - segment.take_start_s < SHORTEST_S:
             continue
@@ -123,6 +129,30 @@ def _fit(hits: list[Hit]) -> tuple[float, float]:
     return lag, slope
 
 
+def _guided(song: SongIndex, take: Samples, group: list[Hit], lag: float, slope: float) -> list[Hit]:
+    """Blocks looked at again only near a line: there a faint peak is enough.
+
+    Voice and steps drown the song in many blocks; within ±60 ms of a line that two of them
+    suggest, most others agree with it. Heights are peaks over the median around them.
+    """
+    block, reach = int(BLOCK_S * RATE), int(0.06 * RATE)
+    found: list[Hit] = []
+    at = max(0.0, -lag, group[0].take_s - BLOCK_S / 2 - GUIDED_AROUND_S)
+    last = min(len(take) / RATE, song.length / RATE - lag, group[-1].take_s + BLOCK_S / 2 + GUIDED_AROUND_S)
+    while at + BLOCK_S / 2 <= last:
+        centre = at + lag + slope * at
+        row = np.abs(response(song.samples, take, np.array([centre * RATE]), np.array([at * RATE]), block, reach))
+        top = int(np.argmax(row))
+        height = float(row[top]) / (float(np.median(row)) + 1e-12)
+        if height >= GUIDED_HEIGHT:
+            # Later in the take means a smaller lag.
+            rounded = round(centre * RATE) - round(at * RATE)
+            hit_lag = (rounded - (top + vertex(row, top) - reach)) / RATE
+            found.append(Hit(at + BLOCK_S / 2, hit_lag, height))
+        at += STEP_S / 2
+    return found
+
+
 def _segment(song: SongIndex, take: Samples, hits: list[Hit], lag: float, slope: float) -> Segment:
     """Ends, reflections and confidence of a line."""
     start, end = hits[0].take_s - BLOCK_S / 2, hits[-1].take_s + BLOCK_S / 2
@@ -131,7 +161,8 @@ def _segment(song: SongIndex, take: Samples, hits: list[Hit], lag: float, slope:
     lag -= late
     residuals = np.array([h.lag_s - lag - slope * h.take_s for h in hits])
     residual = float(np.median(np.abs(residuals - np.median(residuals))))
-    asked = max(1.0, (end - start - BLOCK_S) / STEP_S + 1)
+    gap = float(np.median(np.diff([h.take_s for h in hits]))) if len(hits) > 1 else STEP_S
+    asked = max(1.0, (end - start - BLOCK_S) / gap + 1)
     share = min(1.0, len(hits) / asked)
     clear = 1 - np.exp(-max(0.0, clarity - 0.8 * CLEAR_RESPONSE) / 6)
     tight = 1 / (1 + (residual / 0.004) ** 2)

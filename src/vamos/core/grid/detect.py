@@ -80,7 +80,7 @@ def _build(beats: Floats, support: Floats, bars: Bars, tempo_strength: float) ->
     sureness = tuple(
         bars.confidence * float(np.clip(support[a : a + bars.line].mean() * 1.6, 0, 1)) ** 0.5 for a in edges
     )
-    overall = tempo_strength**0.5 * steady * bars.confidence
+    overall = min(1.0, 1.5 * tempo_strength) * steady * bars.confidence
     return Grid(
         anchors,
         lead_in=bars.lead_in,

@@ -109,6 +109,8 @@ def probe(path: Path) -> Probe:
     with opened(path) as container:
         video = next((s for s in container.streams.video if not _is_cover(s)), None)
         audio = next(iter(container.streams.audio), None)
+        if not len(container.streams):
+            raise _unreadable(path, ValueError("it holds no tracks"))
         if video is None and audio is None:
             raise MediaError("there is neither sound nor picture in it.", file=path)
         duration = (container.duration or 0) / av.time_base
