@@ -42,6 +42,17 @@ class GridCommandTest(FolderCase):
         self.assertEqual((status, out), (0, ""))
         self.assertIn("beats", json.loads((self.folder / "g.json").read_text()))
 
+    def test_beats_in_other_formats(self):
+        """--to writes CSV, MIDI and OpenTimelineIO; another ending is refused in words."""
+        write_song(self.folder / "s.wav", 120, 12)
+        files = [self.folder / n for n in ("g.csv", "g.mid", "g.otio")]
+        arguments = [x for f in files for x in ("--to", f)]
+        self.assertEqual(vamos("--quiet", "grid", self.folder / "s.wav", *arguments)[0], 0)
+        self.assertTrue(all(f.stat().st_size > 100 for f in files))
+        status, _, err = vamos("--quiet", "grid", self.folder / "s.wav", "--to", self.folder / "g.xls")
+        self.assertEqual(status, 2)
+        self.assertIn("g.xls", err)
+
     def test_without_json_a_sentence(self):
         write_song(self.folder / "s.wav", 120, 12)
         self.assertIn("120.", vamos("grid", self.folder / "s.wav")[1])

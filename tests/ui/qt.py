@@ -18,7 +18,7 @@ from vamos.ui import theme
 from vamos.ui.window import Window
 
 #: Said by Qt's offscreen platform or its multimedia part, whatever the program does.
-EXPECTED = ("propagateSizeHints", "pipewire", "PipeWire", "pulse", "Multimedia", "ALSA")
+EXPECTED = ("propagateSizeHints", "pipewire", "PipeWire", "pulse", "Multimedia", "multimedia", "ALSA")
 
 
 def application() -> QApplication:

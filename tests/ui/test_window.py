@@ -224,6 +224,56 @@ class DemoWindowTest(WindowCase):
         self.assertAlmostEqual(moved, 12 / layout.count_width * beat, delta=beat * 0.02)
         self.assertTrue(any(a.fixed for a in self.window.session.project.song.grid.anchors))
 
+    def test_tapping_along_makes_the_beat(self):
+        """T starts the song; taps at half the tempo, all 50 ms late, count it half as fast; undo."""
+        before = self.window.session.project.song.grid
+        clock = before.time_map()
+        self.key(Qt.Key.Key_T)
+        self.assertTrue(self.window.watching.playback.playing)
+        self.key(Qt.Key.Key_T)
+        self.assertEqual(len(self.window.tapping.taps), 1)
+        self.window.tapping.taps = [clock(k) + 0.05 for k in range(0, 16, 2)]
+        self.window.tapping.finish()
+        self.idle()
+        self.assertAlmostEqual(self.window.session.project.song.grid.bpm(), before.bpm() / 2, delta=1)
+        self.assertIn("late", self.window.status.words.text())
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(self.window.session.project.song.grid, before)
+
+    def test_too_few_taps_change_nothing(self):
+        before = self.window.session.project
+        self.window.tapping.taps = [1.0, 2.0]
+        self.window.tapping.finish()
+        self.assertIn("too few", self.window.status.words.text())
+        self.assertEqual(self.window.session.project, before)
+
+    def test_a_stop_of_the_music_by_key(self):
+        """Ctrl+H marks four counts from here; again takes them away."""
+        self.window.page.go_to(self.first, F(4))
+        self.key(Qt.Key.Key_H, Ctrl)
+        stops = self.window.session.project.song.grid.stops
+        self.assertEqual([(s.position, s.counts) for s in stops], [(self.window.page.position, 4)])
+        self.assertEqual(self.window.content.row(self.first).stops, ((4.0, 8.0),))
+        self.key(Qt.Key.Key_H, Ctrl)
+        self.assertEqual(self.window.session.project.song.grid.stops, ())
+
+    def test_beats_go_out_and_come_back(self):
+        """Written as CSV, moved by a gesture, read again: as before."""
+        path = Path(self._outside()) / "g.csv"
+        before = self.window.session.project.song.grid
+        self.window.hands.save_grid_to(path)
+        self.key(Qt.Key.Key_Right, Shift)
+        self.window.hands.read_grid_from(path)
+        self.assertEqual(self.window.session.project.song.grid.anchors, before.anchors)
+        self.window.hands.read_grid_from(path.with_suffix(".mid"))
+        self.assertIn("no such file", self.window.status.words.text())
+
+    def test_clicks_by_key(self):
+        self.key(Qt.Key.Key_K)
+        self.assertTrue(self.window.watching.playback.clicks.counts[0][1])
+        self.key(Qt.Key.Key_K)
+        self.assertIsNone(self.window.watching.playback.clicks)
+
     def test_what_a_take_shows_can_be_said(self):
         """The view chosen at Film changes the clips; undo brings them back."""
         self.window.route.go("Film")

@@ -44,9 +44,13 @@ def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.grid.detect import detect_grid
+    from vamos.core.grid.exchange import write_grid
+    from vamos.core.media.probe import probe
 
     found = detect_grid(arguments.song, terminal.watch())
     data = grid_data(found)
+    for path in arguments.to:
+        write_grid(found, path, probe(arguments.song).duration_s, arguments.song.stem)
     if arguments.json:
         _write_json(arguments.json, data)
     else:

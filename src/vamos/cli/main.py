@@ -46,6 +46,14 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("--pack", type=Path, metavar="DIR", help="write the demo's pack there as well, and verify it")
     sub = add("grid", commands.grid, "find the beat grid of a song")
     sub.add_argument("song", type=Path)
+    sub.add_argument(
+        "--to",
+        type=Path,
+        action="append",
+        default=[],
+        metavar="FILE",
+        help="write the beats as well, as .csv, .mid or .otio",
+    )
     _json(sub)
     sub = add("place", commands.place, "place takes on a song by their sound")
     sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")

@@ -66,6 +66,33 @@ ACTIONS: tuple[Action, ...] = (
     ),
     Action("halve", "Count half as fast", "Ctrl+Shift+H", "Song", "Every second count becomes a count."),
     Action("double", "Count twice as fast", "Ctrl+Shift+D", "Song", "Two counts where there was one."),
+    Action(
+        "two_thirds",
+        "Count two thirds as fast",
+        "",
+        "Song",
+        "Three counts become two: for a grid that is half again too fast.",
+    ),
+    Action(
+        "three_halves",
+        "Count half again as fast",
+        "",
+        "Song",
+        "Two counts become three: for a grid that is a third too slow.",
+    ),
+    Action("tap", "Tap along", "T", "Song", "Tap on each count while it plays; from four taps on they make the beat."),
+    Action(
+        "mark_stop",
+        "The music stops here",
+        "Ctrl+H",
+        "Song",
+        "From this count on the music pauses for four counts; again takes it away.",
+    ),
+    Action("clicks", "Clicks on the counts", "K", "Watch", "Hear a click on each count, higher on 1."),
+    Action("read_grid", "Read beats…", "", "Song", "Take the beats from a CSV or MIDI file."),
+    Action(
+        "save_grid", "Write beats…", "", "Song", "Write the beats as CSV, MIDI or OpenTimelineIO, by the file's ending."
+    ),
     Action("find_grid", "Find the beat again", "", "Song", "Listen to the song again; corrections of yours are kept."),
     Action("place_takes", "Place takes", "Ctrl+P", "Film", "Find each take's place on the song by its sound."),
     Action(

@@ -7,17 +7,22 @@ from fractions import Fraction
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+import numpy as np
 from PyQt6.QtCore import QObject
 from PyQt6.QtWidgets import QFileDialog
 
 from vamos.core.document import edits
 from vamos.core.document.files import SUFFIX
 from vamos.core.document.paths import locate
+from vamos.core.grid.detect import grid_from_taps
+from vamos.core.grid.exchange import read_csv, read_midi, write_grid
+from vamos.core.grid.tap import Taps
 from vamos.core.jobs import Watch
 from vamos.core.make import open_song, open_take, place_all
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES
 from vamos.core.model.clip import Choice
 from vamos.core.model.project import Project
+from vamos.core.model.song import Grid
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.errors import VamosError
@@ -142,6 +147,82 @@ class Hands(QObject):
     def double(self) -> None:
         self._w.session.do("Count twice as fast", lambda p: edits.rescale_counts(p, Fraction(2)))
 
+    def two_thirds(self) -> None:
+        self._w.session.do("Count two thirds as fast", lambda p: edits.rescale_counts(p, Fraction(2, 3)))
+
+    def three_halves(self) -> None:
+        self._w.session.do("Count half again as fast", lambda p: edits.rescale_counts(p, Fraction(3, 2)))
+
+    def set_lead_in(self, counts: int) -> None:
+        self._w.session.do("Lead-in", lambda p: edits.set_lead_in(p, counts))
+
+    def mark_stop(self) -> None:
+        """A stop of four counts from the current count on, or none if there is one."""
+        song = self._w.session.project.song
+        if song is None or song.grid is None:
+            return
+        at = self._w.page.position
+        there = any(s.position == at for s in song.grid.stops)
+        self._w.session.do(
+            "Stop of the music", lambda p: edits.clear_stop(p, at) if there else edits.mark_stop(p, at, 4)
+        )
+
+    def tap(self) -> None:
+        self._w.tapping.tap()
+
+    def use_taps(self, taps: list[float]) -> None:
+        """Fit the beat to taps (song seconds) beside the window."""
+        song, base = self._w.session.project.song, self._w.session.base
+        if song is None:
+            return
+
+        def fitted(result: tuple[Grid, Taps]) -> None:
+            grid, line = result
+            self._w.session.do("Tap along", lambda p: edits.set_grid(p, grid))
+            late = round(line.late_s * 1000)
+            hand = (
+                f"your hand was {abs(late)} ms {'late' if late > 0 else 'early'}, which was taken off"
+                if late
+                else "your hand was right on"
+            )
+            self._w.tell(f"{len(taps)} taps at {60 / line.period_s:.1f} a minute; {hand}.")
+
+        self._w.run_job(
+            "Fitting your taps", lambda watch: grid_from_taps(locate(song.media, base), np.array(taps), watch), fitted
+        )
+
+    def read_grid(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self._w, "Read beats", "", "Beats (*.csv *.mid *.midi)")
+        if name:
+            self.read_grid_from(Path(name))
+
+    def read_grid_from(self, path: Path) -> None:
+        try:
+            grid = read_csv(path) if path.suffix.lower() == ".csv" else read_midi(path)
+        except VamosError as error:
+            self._w.tell(str(error))
+            return
+        self._w.session.do("Read beats", lambda p: edits.set_grid(p, grid))
+
+    def save_grid(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(
+            self._w, "Write beats", "", "CSV (*.csv);;MIDI (*.mid);;OpenTimelineIO (*.otio)"
+        )
+        if name:
+            self.save_grid_to(Path(name))
+
+    def save_grid_to(self, path: Path) -> None:
+        song = self._w.session.project.song
+        if song is None or song.grid is None:
+            self._w.tell("There is no beat to write yet.")
+            return
+        try:
+            write_grid(song.grid, path, song.media.duration_s, song.title)
+        except VamosError as error:
+            self._w.tell(str(error))
+        else:
+            self._w.tell(f"The beats are in {path}.")
+
     def find_grid(self) -> None:
         song = self._w.session.project.song
         if song is None:
@@ -150,7 +231,7 @@ class Hands(QObject):
         self._w.run_job(
             "Finding the beat",
             lambda watch: open_song(locate(song.media, base), base, watch),
-            lambda found: self._w.session.do("Find the beat", lambda p: edits.set_grid(p, found.grid)),
+            lambda found: self._w.session.do("Find the beat", lambda p: edits.renew_grid(p, found.grid)),
         )
 
     def drag_beat(self, position: Fraction, columns: float) -> None:
@@ -197,6 +278,9 @@ class Hands(QObject):
 
     def next_speed(self) -> None:
         self._w.watching.next_speed()
+
+    def clicks(self) -> None:
+        self._w.watching.toggle_clicks()
 
     def next_view(self) -> None:
         self._w.watching.next_view()

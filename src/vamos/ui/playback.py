@@ -6,18 +6,43 @@ Without a card the system's steady clock drives the picture; the interface is th
 from __future__ import annotations
 
 import time
+from dataclasses import dataclass
 from fractions import Fraction
 
 import numpy as np
 from PyQt6.QtCore import QBuffer, QByteArray, QIODevice, QObject, QTimer, pyqtSignal
 
-from vamos.core.media.sound import Sound
+from vamos.core.media.sound import Samples, Sound
+from vamos.core.render.clicks import add_clicks
 from vamos.core.render.sound import stretched
+from vamos.core.time import TimeMap
 
 TICK_MS = 16
 SPEEDS = (Fraction(1), Fraction(3, 4), Fraction(1, 2))
 #: Sound is prepared this far ahead of the playhead at most.
 _LONGEST_S = 90.0
+
+
+@dataclass(frozen=True, slots=True)
+class ClickPlan:
+    """Counts to be clicked (with whether each is a 1) and where they lie in the song."""
+
+    counts: tuple[tuple[Fraction, bool], ...]
+    counts_to_song: TimeMap
+
+
+def prepared(samples: Samples, rate: int, speed: Fraction, start_song_s: float, clicks: ClickPlan | None) -> Samples:
+    """What is heard: the song from a second on, slowed with its pitch kept, clicks on top.
+
+    Clicks are mixed in after slowing, so that they stay sharp and lie on the sample.
+    """
+    out = stretched(samples, rate, speed)
+    if clicks is None:
+        return out
+    out = 0.7 * out
+    to_out = clicks.counts_to_song.then(TimeMap.line(start_song_s, 0.0, 1 / float(speed)))
+    add_clicks(out, rate, clicks.counts, to_out)
+    return out
 
 
 class Playback(QObject):
@@ -33,6 +58,7 @@ class Playback(QObject):
         self.loop: tuple[float, float] | None = None
         self.end_s = 0.0
         self.sound: Sound | None = None
+        self.clicks: ClickPlan | None = None
         self._from = (0.0, 0.0)
         self._timer = QTimer(self)
         self._timer.setInterval(TICK_MS)
@@ -64,9 +90,13 @@ class Playback(QObject):
         if self.playing:
             self.play(self.song_s)
 
-    def _tick(self) -> None:
+    def now(self) -> float:
+        """The song second at this very moment."""
         started, base = self._from
-        self.song_s = base + (time.perf_counter() - started) * float(self.speed)
+        return base + (time.perf_counter() - started) * float(self.speed) if self.playing else self.song_s
+
+    def _tick(self) -> None:
+        self.song_s = self.now()
         if self.loop is not None and self.song_s >= self.loop[1]:
             over = (self.song_s - self.loop[1]) % max(0.05, self.loop[1] - self.loop[0])
             self.play(self.loop[0] + over)
@@ -90,7 +120,8 @@ class Playback(QObject):
         samples = self.sound.samples[max(0, first) : first + int(length * self.sound.rate)]
         if not len(samples):
             return
-        pcm = (np.clip(stretched(samples, self.sound.rate, self.speed), -1, 1) * 32767).astype("<i2")
+        heard = prepared(samples, self.sound.rate, self.speed, max(0.0, self.song_s), self.clicks)
+        pcm = (np.clip(heard, -1, 1) * 32767).astype("<i2")
         form = QAudioFormat()
         form.setSampleRate(self.sound.rate)
         form.setChannelCount(pcm.shape[1])

@@ -16,11 +16,12 @@ from vamos.core.model.clip import Clip
 from vamos.core.model.take import View
 from vamos.core.plan.clips import counts_to_take
 from vamos.core.plan.sources import Watched, views_of, watched
+from vamos.core.render.clicks import counts_between
 from vamos.core.render.overlays import Words, shown_at
 from vamos.core.time import CountRange, count_text
 from vamos.errors import VamosError
 from vamos.ui.pictures import MirrorThread, Wanted
-from vamos.ui.playback import SPEEDS, Playback
+from vamos.ui.playback import SPEEDS, ClickPlan, Playback
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
@@ -36,6 +37,7 @@ class Watching(QObject):
         self.pictures = MirrorThread()
         self.view: View | None = None
         self.looping = False
+        self.clicking = False
         self._words = Words(())
         self._found: dict[int, Watched | None] = {}
         self._starts: list[Fraction] = []
@@ -48,6 +50,7 @@ class Watching(QObject):
         lines = self._window.session.lines
         self._words = Words(lines)
         self._starts = [line.start for line in lines]
+        self._set_clicks()
         self._found.clear()
         grid = self._grid()
         if grid is not None:
@@ -121,6 +124,23 @@ class Watching(QObject):
         self.looping = not self.looping
         self._set_loop()
         self._window.refresh_buttons()
+
+    def toggle_clicks(self) -> None:
+        """Clicks on the counts, or none; heard at once when playing."""
+        self.clicking = not self.clicking
+        self._set_clicks()
+        if self.playback.playing:
+            self.playback.play(self.playback.now())
+        self._window.tell("Clicks on the counts." if self.clicking else "No clicks.")
+
+    def _set_clicks(self) -> None:
+        grid = self._grid()
+        if not self.clicking or grid is None:
+            self.playback.clicks = None
+            return
+        lines = self._window.session.lines
+        counts = counts_between(lines, lines[0].start, lines[-1].counts.end) if lines else []
+        self.playback.clicks = ClickPlan(tuple(counts), grid.time_map())
 
     def _set_loop(self) -> None:
         grid, line = self._grid(), self._window.current_line()

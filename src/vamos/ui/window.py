@@ -46,6 +46,7 @@ from vamos.ui.session import Session
 from vamos.ui.start import StartPage
 from vamos.ui.states import route_states
 from vamos.ui.status import StatusLine
+from vamos.ui.tapping import Tapping
 from vamos.ui.watching import Watching
 
 SIDE = 386
@@ -69,6 +70,7 @@ class Window(QMainWindow):
         self._peaks_of = ""
         self._build()
         self.watching = Watching(self)
+        self.tapping = Tapping(self)
         self._actions()
         self.session.changed.connect(self._project_changed)
         self.session.saved.connect(self.status.saved)
@@ -365,6 +367,8 @@ class Window(QMainWindow):
             if job is not None:
                 job.stop()
                 job.wait(5)
+                # What it still has to say would reach a window that is gone.
+                job.blockSignals(True)
         self.watching.close()
         self.thumbs.close()
         self.session.save_now()

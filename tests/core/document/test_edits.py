@@ -11,6 +11,7 @@ from vamos.core.model.clip import Choice
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song
 from vamos.core.model.take import Stretch, Take, View
+from vamos.core.time import CountRange
 from vamos.errors import InputError
 
 
@@ -102,3 +103,41 @@ class HistoryTest(unittest.TestCase):
         h.undo()
         h.do("b", lambda p: edits.move_the_one(p, 2))
         self.assertIsNone(h.redo_name)
+
+
+class StopAndRateTest(unittest.TestCase):
+    def test_a_stop_keeps_its_counts(self):
+        """Four counts from 8 on: they lie evenly between the beats around the pause."""
+        grid = edits.mark_stop(project(), F(8), 4).song.grid
+        self.assertEqual([(s.position, s.counts) for s in grid.stops], [(8, 4)])
+        self.assertNotIn(F(10), {a.position for a in grid.anchors})
+        self.assertAlmostEqual(grid.time_map()(10), project().song.grid.time_map()(10))
+
+    def test_a_pause_counted_otherwise_renumbers_what_follows(self):
+        """Where the grid heard three beats four are agreed: later counts move up by one."""
+        grid = edits.mark_stop(project(), F(8), 4, heard=3).song.grid
+        before = project().song.grid.time_map()
+        self.assertAlmostEqual(grid.time_map()(12), before(11))
+        self.assertAlmostEqual(grid.time_map()(8), before(8))
+
+    def test_half_time_over_a_stretch(self):
+        """From 0 to 8 every second count; after it counts go on as before, renumbered."""
+        grid = edits.set_count_rate(project(), CountRange(F(0), F(8)), F(1, 2)).song.grid
+        before, after = project().song.grid.time_map(), grid.time_map()
+        for new, old in ((-3, -3), (0, 0), (2, 4), (4, 8), (6, 10)):
+            self.assertAlmostEqual(after(new), before(old))
+
+    def test_lead_in_is_set(self):
+        self.assertEqual(edits.set_lead_in(project(), 16).song.grid.lead_in, 16)
+        with self.assertRaises(InputError):
+            edits.set_lead_in(project(), -1)
+
+    def test_detecting_again_keeps_what_was_fixed(self):
+        """A beat fixed by hand stays to the microsecond, and so does its number."""
+        fixed = edits.drag_beat(edits.move_the_one(project(), 2), F(4), 7.6)
+        found = grid_at(120.4, 40, 0.48, 8)
+        grid = edits.renew_grid(fixed, found).song.grid
+        self.assertEqual(grid.time_map()(4), 7.6)
+        self.assertTrue(any(a.fixed for a in grid.anchors))
+        self.assertAlmostEqual(grid.bpm(), 120.4, delta=0.5)
+        self.assertEqual(edits.renew_grid(project(), found).song.grid, found)

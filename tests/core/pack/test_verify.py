@@ -31,10 +31,10 @@ def small_project(folder: Path) -> Project:
     """One take of 12 s over a song of 12 s at 120 a minute, two speeds."""
     rng = np.random.default_rng(0)
     write_wav(folder / "s.wav", Sound((0.1 * rng.standard_normal((48000 * 12, 2))).astype(np.float32), 48000))
-    film_of(folder / "t.mp4", 12.0)
+    film_of(folder / "t.mp4", 12.0, size=(160, 90))
     the_pass = Pass(PassKind.SONG, TimeRange(0, 12), TimeMap.line(), 0.9)
     take = Take("t", MediaRef("t.mp4"), passes=(the_pass,), looked_for_passes=True)
-    output = Output(longest_side=320, speeds=(F(1), F(1, 2)))
+    output = Output(longest_side=160, speeds=(F(1),))
     return Project("p", Song(MediaRef("s.wav"), "s", grid_at(120, 23, 0.5, 4)), takes=(take,), output=output)
 
 
@@ -52,7 +52,7 @@ class PackTest(FolderCase):
 
     def test_a_fresh_pack_holds(self):
         """Everything in the manifest is there and decodes to what it says; ffprobe agrees."""
-        self.write()
+        self.write(output=replace(self.project.output, speeds=(F(1), F(1, 2))))
         self.assertEqual(self.bad(), set())
         for entry in read_manifest(self.out).clips:
             told = json.loads(
@@ -77,7 +77,7 @@ class PackTest(FolderCase):
             "frames": ["-t", "2", "-c:a", "copy"],
             "first count": ["-vf", "setpts=PTS,tpad=start=3:start_mode=clone", "-c:a", "copy"],
             "loudness": ["-c:v", "copy", "-af", "volume=-12dB"],
-            "size": ["-vf", "scale=160:90", "-c:a", "copy"],
+            "size": ["-vf", "scale=80:46", "-c:a", "copy"],
         }
         for what, arguments in change.items():
             changed = self.folder / "changed.mp4"
@@ -97,6 +97,16 @@ class PackTest(FolderCase):
         self.write(output=replace(self.project.output, sound=Heard.NONE))
         self.assertEqual(self.bad(), set())
         self.assertIsNone(read_manifest(self.out).clips[0].loudness_lufs)
+
+    def test_with_clicks_instead_of_the_song(self):
+        """The same clip with clicks: count 1 at the same frame, the loudness as with the song."""
+        self.write()
+        with_song = read_manifest(self.out).clips[0]
+        self.write(output=replace(self.project.output, sound=Heard.CLICKS))
+        with_clicks = read_manifest(self.out).clips[0]
+        self.assertEqual(self.bad(), set())
+        self.assertEqual(with_clicks.counts, with_song.counts)
+        self.assertEqual(with_clicks.sound, "clicks")
 
     def test_stopping_leaves_nothing(self):
         reports: list[float] = []

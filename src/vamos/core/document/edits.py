@@ -9,8 +9,9 @@ from fractions import Fraction
 from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance
 from vamos.core.model.project import Project
-from vamos.core.model.song import Anchor, Grid, Song
+from vamos.core.model.song import Anchor, Grid, Song, Stop
 from vamos.core.model.take import Stretch, Take
+from vamos.core.time import CountRange
 from vamos.errors import InputError
 
 Edit = Callable[[Project], Project]
@@ -95,6 +96,79 @@ def rescale_counts(project: Project, factor: Fraction) -> Project:
     anchors = tuple(replace(a, position=a.position * factor) for a in grid.anchors)
     lead_in = int(Fraction(grid.lead_in) * factor)
     return set_grid(project, replace(grid, anchors=anchors, lead_in=lead_in))
+
+
+def set_lead_in(project: Project, counts: int) -> Project:
+    """Say after how many counts of music the dancing starts."""
+    if counts < 0:
+        raise InputError(f"A lead-in cannot have {counts} counts.")
+    return move_the_one(project, counts - _grid(project).lead_in)
+
+
+def mark_stop(project: Project, position: Fraction, counts: int, heard: int | None = None) -> Project:
+    """The music pauses from a count on for so many counts, kept by agreement.
+
+    ``heard`` is how many counts the grid has there now; later counts are renumbered by the
+    difference, and the counts of the stop lie evenly in the pause.
+    """
+    grid = _grid(project)
+    heard = counts if heard is None else heard
+    if counts < 1 or heard < 1:
+        raise InputError(f"A stop of {counts} counts over {heard} cannot be.")
+    end = position + heard
+    kept = [a for a in grid.anchors if not position < a.position < end]
+    moved = [a if a.position <= position else replace(a, position=a.position + counts - heard) for a in kept]
+    stops = [s for s in grid.stops if s.position != position]
+    stops.append(Stop(position, Fraction(counts)))
+    changed = replace(grid, anchors=tuple(moved), stops=tuple(sorted(stops, key=lambda s: s.position)))
+    changed.time_map()
+    return set_grid(project, changed)
+
+
+def clear_stop(project: Project, position: Fraction) -> Project:
+    """Take the mark of a stop away; the counts stay as they are."""
+    grid = _grid(project)
+    return set_grid(project, replace(grid, stops=tuple(s for s in grid.stops if s.position != position)))
+
+
+def set_count_rate(project: Project, counts: CountRange, factor: Fraction) -> Project:
+    """Count faster (2) or slower (½) over a stretch only; later counts are renumbered."""
+    grid = _grid(project)
+    if factor <= 0:
+        raise InputError(f"Counts cannot be scaled by {factor}.")
+    clock = grid.time_map()
+    gained = counts.length * (factor - 1)
+
+    def moved(position: Fraction) -> Fraction:
+        if position <= counts.start:
+            return position
+        if position >= counts.end:
+            return position + gained
+        return counts.start + (position - counts.start) * factor
+
+    edges = [Anchor(p, clock(p)) for p in (counts.start, counts.end)]
+    inside = {a.position: a for a in (*edges, *grid.anchors)}
+    anchors = tuple(replace(a, position=moved(p)) for p, a in sorted(inside.items()))
+    return set_grid(project, replace(grid, anchors=anchors))
+
+
+def renew_grid(project: Project, found: Grid) -> Project:
+    """Take a newly detected grid; beats fixed by hand, and their numbers, stay."""
+    song = _song(project)
+    fixed = [a for a in song.grid.anchors if a.fixed] if song.grid is not None else []
+    if song.grid is None or not fixed:
+        return set_grid(project, found)
+    to_new = found.time_map().inverse()
+    shifts = [round(float(a.position) - to_new(a.song_s)) for a in fixed]
+    shift = max(set(shifts), key=shifts.count)
+    period = 60 / found.bpm()
+    renumbered = [replace(a, position=a.position + shift) for a in found.anchors]
+    free = [a for a in renumbered if all(abs(a.song_s - f.song_s) > 0.6 * period for f in fixed)]
+    anchors = tuple(sorted([*free, *fixed], key=lambda a: a.position))
+    lead_in = max(0, -int(anchors[0].position))
+    changed = replace(found, anchors=anchors, lead_in=lead_in, stops=song.grid.stops)
+    changed.time_map()
+    return set_grid(project, changed)
 
 
 def drag_beat(project: Project, position: Fraction, song_s: float) -> Project:

@@ -10,6 +10,7 @@ import numpy as np
 from vamos.core.grid.beats import onset_score, refine, track
 from vamos.core.grid.eights import Bars, find_bars
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
+from vamos.core.grid.tap import Taps, beats_from_taps, fit_taps
 from vamos.core.grid.tempo import Floats, preference, preferred_bpm, tempogram
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe
@@ -57,6 +58,18 @@ def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
     watch(0.7, "Finding the eights")
     bars = find_bars(spectra, beats)
     return _build(beats, support, bars, tempi.strength())
+
+
+def grid_from_taps(path: Path, taps_song_s: Floats, watch: Watch | None = None) -> tuple[Grid, Taps]:
+    """The grid of a song at the tempo and phase somebody tapped; raises as :func:`detect_grid` and InputError."""
+    watch = watch or quiet()
+    line = fit_taps(taps_song_s)
+    spectra = analyse(path, watch, probe(path).duration_s)
+    beats, support, line = beats_from_taps(taps_song_s, spectra)
+    beats, support = _sounding(beats, support, spectra)
+    if len(beats) < 4:
+        raise MediaError("no beat was found in it.", file=path)
+    return _build(beats, support, find_bars(spectra, beats), 1.0), line
 
 
 def _sounding(beats: Floats, support: Floats, spectra: Spectra) -> tuple[Floats, Floats]:

@@ -15,7 +15,6 @@ class Sound(StrEnum):
 
     SONG = "song"
     CLICKS = "clicks"
-    ROOM = "room"
     NONE = "none"
 
 

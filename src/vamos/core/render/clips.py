@@ -17,6 +17,7 @@ from vamos.core.model.clip import Clip, Version
 from vamos.core.model.clip import Sound as Heard
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass
+from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlays import Shown, Words, draw_on_yuv, schedule
 from vamos.core.render.sound import RATE, clip_sound, levelled
@@ -111,12 +112,12 @@ def render_clip(
         matrix = _matrix(first)
         outputs = []
         for job, timing in zip(jobs, timings, strict=True):
-            heard = song is not None and job.version.sound is not Heard.NONE
+            heard = job.version.sound is Heard.CLICKS or (song is not None and job.version.sound is not Heard.NONE)
             writer = stack.enter_context(
                 ClipWriter(job.path, width, height, rate, matrix, RATE if heard else None, chapters)
             )
             outputs.append(_Output(job, timing, timing.take_times(the_pass), schedule(words, clip, timing), writer))
-        levels = [_sound(output, song) for output in outputs]
+        levels = [_sound(output, song, lines) for output in outputs]
         _pictures(reader, outputs, start, width, height, matrix, watch)
     watch(1.0, f"Wrote {clip.title}")
     return [
@@ -188,10 +189,17 @@ def _matrix(frame: object) -> str:
     return "709" if min(frame.width, frame.height) >= 720 else "601"  # type: ignore[attr-defined]
 
 
-def _sound(output: _Output, song: Sound | None) -> float | None:
+def _sound(output: _Output, song: Sound | None, lines: Sequence[Line]) -> float | None:
     """Hand over the sound of a version; its loudness in LUFS, None without sound."""
-    if song is None or output.job.version.sound is Heard.NONE:
+    heard = output.job.version.sound
+    if heard is Heard.NONE or (heard is Heard.SONG and song is None):
         return None
-    samples, level = levelled(clip_sound(song, output.timing))
+    if heard is Heard.SONG and song is not None:
+        raw = clip_sound(song, output.timing)
+    else:
+        raw = np.zeros((round(output.timing.duration_s * RATE), 2), dtype=np.float32)
+        shown = output.job.clip.shown
+        add_clicks(raw, RATE, counts_between(lines, shown.start, shown.end), output.timing.counts_to_out())
+    samples, level = levelled(raw)
     output.writer.sound(samples)
     return round(level, 2)

@@ -52,6 +52,10 @@ class ClipTiming:
         """Exact seconds from the clip's first frame to a count."""
         return self.counts_to_slow(position) - self.rate.seconds(self.first_frame)
 
+    def counts_to_out(self) -> TimeMap:
+        """Counts → seconds from the clip's first frame."""
+        return self.counts_to_slow.shifted(-self.rate.seconds(self.first_frame))
+
     def take_times(self, the_pass: Pass) -> Floats:
         """The take second each output frame shows, ``(frames,)``."""
         slow = (self.first_frame + np.arange(self.frames)) / float(self.rate.per_second)

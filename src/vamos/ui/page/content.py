@@ -80,7 +80,19 @@ class Content:
             self._strips(line),
             self.clips_of(line),
             self._tempo(number),
+            self._stops(line),
         )
+
+    def _stops(self, line: Line) -> tuple[tuple[float, float], ...]:
+        """Stops of the music on a line, in columns of it."""
+        grid = self.project.song.grid if self.project.song else None
+        found = []
+        for stop in grid.stops if grid else ():
+            start = max(stop.position, line.start)
+            end = min(stop.position + stop.counts, line.counts.end)
+            if start < end:
+                found.append((float(start - line.start), float(end - line.start)))
+        return tuple(found)
 
     def clips_of(self, line: Line) -> tuple[Clip, ...]:
         """Clips cut from what this line dances."""

@@ -43,6 +43,7 @@ class Row:
     strips: tuple[Strip, ...] = ()
     clips: tuple[Clip, ...] = ()
     tempo: str = ""
+    stops: tuple[tuple[float, float], ...] = ()
 
 
 def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height: int, theme: Theme) -> None:
@@ -50,6 +51,8 @@ def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height:
     line = row.line
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
     _ground(painter, row, layout, height, theme)
+    for start, end in row.stops:
+        _stop(painter, layout.x(start), layout.x(end), height, theme)
     _margin(painter, row, height, theme)
     y = 6.0
     _numbers(painter, line, layout, y, height, theme)
@@ -82,6 +85,14 @@ def _ground(painter: QPainter, row: Row, layout: Layout, height: int, theme: The
         hatch_from = end if line.kind in (LineKind.TAG, LineKind.ENDING, LineKind.DANCE) else MARGIN
         painter.fillRect(QRectF(hatch_from, 0, layout.width - hatch_from, height), brush)
     painter.fillRect(QRectF(MARGIN - 3, 0, 3, height), QColor(theme.ink))
+
+
+def _stop(painter: QPainter, x0: float, x1: float, height: int, theme: Theme) -> None:
+    """Counts kept while the music pauses: dotted ground, and the word."""
+    painter.fillRect(QRectF(x0, 0, x1 - x0, height), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense6Pattern))
+    painter.setPen(QColor(theme.ink))
+    painter.setFont(font(8, 700))
+    painter.drawText(QRectF(x0 + 28, 6, x1 - x0 - 28, 18), Qt.AlignmentFlag.AlignVCenter, "the music stops")
 
 
 def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:

@@ -46,6 +46,11 @@ def song(panel: Panel, window: Window) -> None:
     panel.buttons(("1 earlier", hands.one_earlier, ""), ("1 later", hands.one_later, ""))
     panel.buttons(("A line earlier", hands.one_eight_earlier, ""), ("A line later", hands.one_eight_later, ""))
     panel.buttons(("Half as fast", hands.halve, ""), ("Twice as fast", hands.double, ""))
+    panel.buttons(("Two thirds", hands.two_thirds, ""), ("Half again", hands.three_halves, ""))
+    panel.say(
+        "Or tap T along while it plays: from four taps on they make the beat. A hand that is always late is put right."
+    )
+    panel.buttons(("The music stops here", hands.mark_stop, ""))
     panel.say("Drag a beat mark to move it; its neighbours follow to the next one fixed by hand.")
 
 
@@ -211,7 +216,7 @@ def pack(panel: Panel, window: Window) -> None:
     line = QHBoxLayout(row)
     line.setContentsMargins(0, 0, 0, 0)
     line.addWidget(QLabel("Sound"))
-    sound = _combo(["song", "none"], str(output.sound), "Sound of the clips")
+    sound = _combo([str(s) for s in Sound], str(output.sound), "Sound of the clips")
     sound.activated.connect(
         lambda: window.session.do(
             "Sound of the clips", lambda p: replace(p, output=replace(p.output, sound=Sound(sound.currentText())))
