@@ -59,10 +59,12 @@ def fit_taps(taps_song_s: Floats) -> Taps:
                 break
             p = float(np.sum(weight * x * y) / spread)
             start = float(np.average(taps - index * p, weights=weight))
-        agree = float(np.mean(off < 0.12))
+        # Taps without a tempo agree with some line by chance; with a tight one they do not.
+        agree = float(np.mean(off < 0.12)) - 2 * max(0.0, float(np.median(off)) - 0.06)
         if agree > best[0]:
             best = (agree, start, p)
-    if best[0] < 0.75 or best[2] <= 0.15:
+    counts = len(np.unique(np.round((taps - best[1]) / best[2])))
+    if best[0] < 0.75 or best[2] <= 0.15 or counts <= 0.75 * len(taps):
         raise InputError("The taps are too uneven to tell a tempo. Tap once on each count.")
     return Taps(best[1] + np.round((taps[0] - best[1]) / best[2]) * best[2], best[2])
 

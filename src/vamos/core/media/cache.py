@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 import tempfile
+import zipfile
 from pathlib import Path
 
 import numpy as np
@@ -22,10 +23,10 @@ def load(kind: str, key: str) -> dict[str, npt.NDArray[np.generic]] | None:
     """Arrays kept under a key, or None; a damaged file counts as none."""
     path = folder() / kind / f"{key}.npz"
     try:
-        with np.load(path, allow_pickle=False) as found:
+        with path.open("rb") as file, np.load(file, allow_pickle=False) as found:
             arrays = {name: found[name] for name in found.files}
         os.utime(path)
-    except (OSError, ValueError, EOFError, KeyError):
+    except (OSError, ValueError, EOFError, KeyError, zipfile.BadZipFile):
         return None
     return arrays
 
