@@ -224,7 +224,9 @@ def pack(panel: Panel, window: Window) -> None:
     )
     line.addWidget(sound, 1)
     panel.column.addWidget(row)
-    panel.say("The rights of the music are yours to clear. With “none”, clips carry counts and no song.")
+    panel.say(
+        "The rights of the music are yours to clear. With “clicks” or “none”, clips carry the counts and no song."
+    )
     panel.buttons(("Write the pack", window.hands.write_pack, "go"))
     if window.pack_words:
         panel.say(window.pack_words, "")
