@@ -110,6 +110,12 @@ class DemoWindowTest(WindowCase):
         self.first = next(k for k, line in enumerate(self.window.session.lines) if line.title == "Gate walk")
         self.app.processEvents()
 
+    def test_a_project_opens_on_the_first_danced_count(self):
+        """Page, floor clock and mirror agree on where they stand."""
+        line = self.window.current_line()
+        self.assertEqual((line.title, self.window.page.position), ("Gate walk", line.start))
+        self.assertEqual(self.window.floor.accessibleName(), "Count 1")
+
     def test_stops_by_key_and_click_keep_the_line(self):
         """Ctrl+1 … Ctrl+6 go to the stops; the eight under the eyes stays."""
         self.window.page.go_to(4)

@@ -181,6 +181,7 @@ class Window(QMainWindow):
         self.model.show(self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
         self.stack.setCurrentWidget(self.page if self.session.lines else self.start)
         self._set_bands()
+        self.page.stand_on_position()
         self._ask_for_media(after)
         self.route.show_states(*route_states(after, self.session.lines, self.content, self.pack_words))
         self.watching.project_changed()

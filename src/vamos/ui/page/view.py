@@ -173,6 +173,14 @@ class PageView(QAbstractScrollArea):
         self.viewport().update()
         self.moved.emit(self.position)
 
+    def stand_on_position(self) -> None:
+        """After lines changed: stand on the line that now holds the position."""
+        place = self._place(self.position)
+        if place is not None and place[0] != self.current:
+            self.current = place[0]
+            self.ensure_visible(self.current)
+            self.viewport().update()
+
     def mousePressEvent(self, event: QMouseEvent) -> None:
         point = event.position().toPoint()
         row = self._layout.row_at(point.y() + self.verticalScrollBar().value())
