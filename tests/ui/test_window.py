@@ -211,6 +211,19 @@ class DemoWindowTest(WindowCase):
         self.key(Qt.Key.Key_Z, Ctrl)
         self.assertEqual(self.window.session.project.song.grid, grid)
 
+    def test_this_count_is_a_one(self):
+        """Two gestures for any wrong 1: stand on the right count, press Return; by the short way."""
+        clock = self.window.session.project.song.grid.time_map()
+        for column in (3, 6):
+            start = self.window.session.lines[self.first].start
+            self.window.page.go_to(self.first, F(column))
+            wanted = clock(start + column)
+            self.key(Qt.Key.Key_Return)
+            now = self.window.session.project.song.grid.time_map()
+            starts = [now(line.start) for line in self.window.session.lines]
+            self.assertLess(min(abs(s - wanted) for s in starts), 1e-6)
+            self.key(Qt.Key.Key_Z, Ctrl)
+
     def test_dragging_a_beat(self):
         """On the Song stop a beat mark follows the mouse; the counts beside it follow too."""
         self.key(Qt.Key.Key_1, Ctrl)

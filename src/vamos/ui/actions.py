@@ -54,6 +54,7 @@ ACTIONS: tuple[Action, ...] = (
     Action("frame_on", "One frame on", ".", "Page", "A thirtieth of a second later."),
     Action("one_earlier", "The 1 a count earlier", "Shift+Left", "Song", "Count 1 falls one count earlier."),
     Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
+    Action("one_here", "This count is a 1", "Return", "Song", "The count you stand on becomes count 1 of a line."),
     Action(
         "one_eight_earlier",
         "Dance starts a line earlier",

@@ -128,6 +128,15 @@ class Hands(QObject):
     def one_later(self) -> None:
         self._move(1)
 
+    def one_here(self) -> None:
+        """The count the page stands on becomes a 1; lines move by as little as that takes."""
+        line = self._w.current_line()
+        if line is None:
+            return
+        length = self._line_length()
+        shift = int(self._w.page.position - line.start) % length
+        self._move(shift if shift <= length // 2 else shift - length)
+
     def one_eight_earlier(self) -> None:
         self._move(-self._line_length())
 

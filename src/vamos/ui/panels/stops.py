@@ -43,7 +43,9 @@ def song(panel: Panel, window: Window) -> None:
     panel.fact("Sure", f"{grid.confidence:.0%} over all, {len(window.content.weak)} lines weak")
     panel.head("If the 1 is wrong")
     hands = window.hands
-    panel.buttons(("1 earlier", hands.one_earlier, ""), ("1 later", hands.one_later, ""))
+    panel.buttons(
+        ("1 earlier", hands.one_earlier, ""), ("1 later", hands.one_later, ""), ("1 is here", hands.one_here, "")
+    )
     panel.buttons(("A line earlier", hands.one_eight_earlier, ""), ("A line later", hands.one_eight_later, ""))
     panel.buttons(("Half as fast", hands.halve, ""), ("Twice as fast", hands.double, ""))
     panel.buttons(("Two thirds", hands.two_thirds, ""), ("Half again", hands.three_halves, ""))
