@@ -42,7 +42,14 @@ class Tapping(QObject):
         )
         self._rest.start()
 
+    def close(self) -> None:
+        """Forget the taps; the window is going."""
+        self._rest.stop()
+        self.taps = []
+
     def finish(self) -> None:
+        """Use the taps, if there are enough."""
+        self._rest.stop()
         taps, self.taps = self.taps, []
         self._window.watching.playback.stop()
         if len(taps) < FEWEST:

@@ -370,6 +370,7 @@ class Window(QMainWindow):
                 job.wait(5)
                 # What it still has to say would reach a window that is gone.
                 job.blockSignals(True)
+        self.tapping.close()
         self.watching.close()
         self.thumbs.close()
         self.session.save_now()
