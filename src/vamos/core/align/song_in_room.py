@@ -7,7 +7,7 @@ response: the first clear arrival counts, not the strongest.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -19,6 +19,8 @@ from vamos.core.media.sound import Samples
 VOTE_HEIGHT = 6.5
 #: Near a line, a block's peak over the median around it.
 GUIDED_HEIGHT = 6.0
+#: Such blocks count when they lie this near to the line through them.
+ON_LINE_S = 0.003
 #: Blocks this far beyond the votes are looked at again, too.
 GUIDED_AROUND_S = 30.0
 #: Votes on one line agree within this.
@@ -57,7 +59,7 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
     for number, start in enumerate(starts):
         watch(number / len(starts), "Placing by its sound")
         hits.append(song.hits(take[start : start + block], start))
-    segments = []
+    segments: list[Segment] = []
     left = [h for block_hits in hits for h in block_hits if h.height >= VOTE_HEIGHT]
     while True:
         line = _best_line(left)
@@ -65,7 +67,10 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
             break
         group, lag, slope = line
         guided = _guided(song, take, group, lag, slope)
-        segment = _segment(song, take, guided or group, *(_fit(guided) if len(guided) >= 3 else (lag, slope)))
+        if len(guided) >= 3:
+            lag, slope = _fit(guided)
+            guided = [h for h in guided if abs(h.lag_s - lag - slope * h.take_s) < ON_LINE_S]
+        segment = _outside(_segment(song, take, guided or group, lag, slope), segments)
         used = set(group)
         left = [h for h in left if h not in used]
         if segment.clarity < CLEAR_RESPONSE or segment.take_end_s - segment.take_start_s < SHORTEST_S:
@@ -74,6 +79,18 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
         a, b = segment.take_start_s, segment.take_end_s
         left = [h for h in left if not a - 0.1 <= h.take_s <= b + 0.1]
     return sorted(segments, key=lambda s: s.take_start_s)
+
+
+def _outside(segment: Segment, others: list[Segment]) -> Segment:
+    """A segment without what stronger ones, found before it, already cover."""
+    start, end = segment.take_start_s, segment.take_end_s
+    for other in others:
+        if other.take_start_s <= start < other.take_end_s:
+            start = min(end, other.take_end_s)
+        elif start < other.take_start_s < end:
+            end = other.take_start_s
+    at_start = segment.song_at_start_s + segment.rate * (start - segment.take_start_s)
+    return replace(segment, take_start_s=start, take_end_s=end, song_at_start_s=at_start)
 
 
 def _best_line(hits: list[Hit]) -> tuple[list[Hit], float, float] | None:
@@ -156,6 +173,7 @@ def _guided(song: SongIndex, take: Samples, group: list[Hit], lag: float, slope:
 def _segment(song: SongIndex, take: Samples, hits: list[Hit], lag: float, slope: float) -> Segment:
     """Ends, reflections and confidence of a line."""
     start, end = hits[0].take_s - BLOCK_S / 2, hits[-1].take_s + BLOCK_S / 2
+    start, end = _trimmed(song, take, max(0.0, start), min(end, len(take) / RATE), lag, slope)
     start, end = _grow(song, take, start, end, lag, slope)
     late, clarity = _first_arrival(song, take, start, end, lag, slope)
     lag -= late
@@ -170,6 +188,17 @@ def _segment(song: SongIndex, take: Samples, hits: list[Hit], lag: float, slope:
     return Segment(
         start, end, start + lag + slope * start, 1 + slope, float(share**0.25 * clear * tight * many), residual, clarity
     )
+
+
+def _trimmed(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> tuple[float, float]:
+    """Take off seconds at the ends that do not sound like the song: outer blocks hold only a part of it.
+
+    Where no second of an outer block agrees, talk lies over it and the end stays.
+    """
+    room = int(min(BLOCK_S, (end - start) / 2))
+    first = next((k for k in range(room) if _agrees(song, take, start + k, 1.0, lag, slope)), 0)
+    last = next((k for k in range(room) if _agrees(song, take, end - 1.0 - k, 1.0, lag, slope)), 0)
+    return start + first, end - last
 
 
 def _grow(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> tuple[float, float]:

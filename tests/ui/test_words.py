@@ -1,0 +1,163 @@
+"""The words of the window: lines, turns, strips, states of the stops, geometry of the page."""
+
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+
+from tests.core.plan.test_plan import TWO_WALLS, project, take
+from tests.support import FolderCase, grid_at
+from tests.ui.qt import application
+from vamos.core.dance.lines import lines_of
+from vamos.core.document.files import load
+from vamos.core.model.dance import Dance, Item, ItemKind, Section
+from vamos.core.model.project import Project
+from vamos.core.model.take import Danced, PassKind, Stretch, View
+from vamos.ui.page.content import Content, strip_text
+from vamos.ui.page.layout import MARGIN, Layout
+from vamos.ui.page.model import kind_words, line_label
+from vamos.ui.page.paint import turn_text
+from vamos.ui.panels.stops import take_state, with_speed
+from vamos.ui.states import plural, route_states
+
+TAGGED = Dance(
+    "d",
+    (Section("A", 8), Section("T", 4), Section("E", 8)),
+    (
+        Item(ItemKind.WALL, ("A",)),
+        Item(ItemKind.TAG, ("T",)),
+        Item(ItemKind.HOLD, counts=2),
+        Item(ItemKind.ENDING, ("E",)),
+    ),
+)
+
+
+class LineWordsTest(unittest.TestCase):
+    def test_each_kind_of_line_has_its_words(self):
+        lines = lines_of(grid_at(120, 50, 0.5, 8), TAGGED)
+        self.assertEqual(
+            [kind_words(line) for line in lines[:5]],
+            ["before the dance", "wall 1", "tag, 4 counts", "hold, 2 counts", "ending"],
+        )
+        self.assertEqual([line_label(line) for line in lines[:5]], ["1", "2", "T", "4", "E"])
+        self.assertEqual(kind_words(lines[-1]), "after the dance")
+
+    def test_turns(self):
+        self.assertEqual(
+            [turn_text(t) for t in (2, -4, 6, -1, 8, 12)],
+            ["¼ right", "½ left", "¾ right", "⅛ left", "1 right", "12/8 right"],
+        )
+
+    def test_strips(self):
+        mirrored = Stretch(danced=Danced.MIRRORED)
+        self.assertEqual(strip_text(take("front"), PassKind.SONG, Stretch()), "front")
+        self.assertEqual(
+            strip_text(take("t1"), PassKind.COUNTED, mirrored), "t1 · front · danced mirrored · counted aloud"
+        )
+
+    def test_takes(self):
+        self.assertEqual(take_state(replace(take("a"), looked_for_passes=False)), "not placed yet")
+        self.assertIn("neither the song", take_state(replace(take("a"), passes=())))
+        self.assertIn("please check", take_state(take("a", confidence=0.3)))
+        self.assertIn("trouble: noise", take_state(take("a", trouble="noise")))
+
+    def test_plural(self):
+        self.assertEqual((plural(1, "wall"), plural(2, "wall"), plural(0, "tag")), ("1 wall", "2 walls", "0 tags"))
+
+
+class StatesTest(unittest.TestCase):
+    def states(self, p: Project) -> tuple[dict, set]:
+        lines = lines_of(p.song.grid, p.dance) if p.song else ()
+        content = Content(lambda _t, _s: None)
+        content.show(p, lines)
+        return route_states(p, lines, content, "")
+
+    def test_empty(self):
+        words, done = self.states(Project())
+        self.assertEqual(words["Song"], "no song yet")
+        self.assertEqual(words["Film"], "no takes yet")
+        self.assertEqual(done, set())
+
+    def test_everything_in_place(self):
+        words, done = self.states(project(take("front"), take("back", view=View.BACK), dance=TWO_WALLS))
+        self.assertEqual((words["Dance"], words["Film"], words["Cut"]), ("2 walls", "2 of 2 takes placed", "4 clips"))
+        self.assertEqual(done, {"Song", "Dance", "Film", "Cut"})
+
+    def test_what_must_be_looked_at_is_counted(self):
+        words, done = self.states(project(take("front", confidence=0.3), dance=TWO_WALLS))
+        self.assertEqual(words["Cut"], "2 clips, 2 to check")
+        self.assertNotIn("Cut", done)
+
+    def test_weak_lines_are_said(self):
+        p = project(take("front"))
+        grid = replace(p.song.grid, sureness=(0.9, 0.1, 0.2, 0.9))
+        words, done = self.states(replace(p, song=replace(p.song, grid=grid)))
+        self.assertIn("2 weak", words["Song"])
+        self.assertNotIn("Song", done)
+
+    def test_one_speed_always_stays(self):
+        p = Project()
+        for speed in p.output.speeds:
+            p = with_speed(p, speed, False)
+        self.assertEqual(p.output.speeds, (F(1),))
+        self.assertEqual(with_speed(p, F(1, 2), True).output.speeds, (F(1), F(1, 2)))
+
+
+class LayoutTest(unittest.TestCase):
+    def test_there_and_back(self):
+        """What is painted at a place is what a click there means."""
+        layout = Layout.of(932, 8, [100, 120, 90])
+        self.assertEqual(layout.x(0), MARGIN)
+        self.assertAlmostEqual(layout.column_at(int(layout.x(F(5, 2)))), 2.5, delta=0.02)
+        self.assertEqual([layout.row_at(y) for y in (0, 99, 103, 224, 400)], [0, 0, 1, 2, None])
+
+    def test_an_empty_page_has_no_height(self):
+        self.assertEqual(Layout.of(800, 8, []).total, 0)
+
+
+class SessionTest(FolderCase):
+    def setUp(self) -> None:
+        super().setUp()
+        application()
+        from vamos.ui.session import Session
+
+        self.session = Session()
+        self.told: list[str] = []
+        self.session.trouble.connect(self.told.append)
+
+    def test_a_new_project_gets_a_file_once_something_is_in_it(self):
+        self.assertIsNone(self.session.path)
+        self.session.do("name", lambda p: replace(p, name="x"))
+        self.session.save_now()
+        self.assertEqual(load(self.session.path).name, "x")
+
+    def test_save_as_moves_the_project(self):
+        self.session.do("name", lambda p: replace(p, name="x"))
+        self.session.save_as(self.folder / "mine")
+        self.assertEqual(self.session.path, self.folder / "mine.vamos")
+        self.assertEqual(load(self.folder / "mine.vamos").name, "mine")
+
+    def test_save_as_with_a_missing_take_says_so_and_stays(self):
+        self.session.do("take", lambda p: replace(p, takes=(take("gone"),)))
+        before = self.session.path
+        self.session.save_as(self.folder / "mine")
+        self.assertIn("not where it was", self.told[0])
+        self.assertEqual(self.session.path, before)
+        self.assertEqual(self.listing(), [])
+
+    def test_a_refused_edit_is_told_and_changes_nothing(self):
+        from vamos.core.document.edits import move_the_one
+
+        self.assertFalse(self.session.do("move", lambda p: move_the_one(p, 1)))
+        self.assertIn("no song yet", self.told[0])
+
+    def test_a_file_that_cannot_be_opened_leaves_all_as_it_was(self):
+        from vamos.errors import MissingError
+
+        self.session.do("name", lambda p: replace(p, name="x"))
+        with self.assertRaises(MissingError):
+            self.session.open(self.folder / "none.vamos")
+        self.assertEqual(self.session.project.name, "x")
+
+
+if __name__ == "__main__":
+    unittest.main()
