@@ -118,7 +118,7 @@ class DemoPackTest(unittest.TestCase):
 
 
 def _lines(project):
-    from vamos.core.pack.write import lines_for
+    from vamos.core.dance.lines import lines_for
 
     return lines_for(project)
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import replace
 from pathlib import Path
 
 from vamos.core.align.place import place_take, song_index
@@ -15,7 +14,7 @@ from vamos.core.media.probe import probe, view_words
 from vamos.core.model.project import Project
 from vamos.core.model.song import Song
 from vamos.core.model.take import Danced, Stretch, Take, View
-from vamos.errors import InputError, MediaError, VamosError
+from vamos.errors import InputError, MediaError, MissingError
 
 #: Words in a file name that say what it shows.
 _VIEW_WORDS = {
@@ -69,9 +68,7 @@ def place_all(project: Project, base: Path | None, watch: Watch | None = None) -
             part = watch.part(0.05 + number * share, 0.05 + (number + 1) * share)
             try:
                 placed = place_take(take, locate(take.media, base), index, part)
-            except (FileNotFoundError, ValueError) as error:
-                if not isinstance(error, VamosError):
-                    raise
+            except (MissingError, MediaError) as error:
                 problems.append(str(error))
                 continue
             project = replace_take(project, placed)
@@ -101,10 +98,8 @@ def make_project(
     for path in takes:
         try:
             opened.append(open_take(path, base))
-        except (FileNotFoundError, ValueError) as error:
-            if not isinstance(error, VamosError):
-                raise
+        except (MissingError, MediaError) as error:
             problems.append(str(error))
-    project = replace(add_takes(project, tuple(opened)))
+    project = add_takes(project, tuple(opened))
     project, more = place_all(project, base, watch.part(0.4, 1.0))
     return project, (*problems, *more)

@@ -25,7 +25,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
-from vamos.errors import VamosError
+from vamos.errors import MediaError, MissingError, VamosError
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
@@ -377,16 +377,12 @@ def _read(songs: list[Path], takes: list[Path], base: Path | None, watch: Watch)
     for path in songs:
         try:
             song = open_song(path, base, watch.part(0, 0.9))
-        except (FileNotFoundError, ValueError) as error:
-            if not isinstance(error, VamosError):
-                raise
+        except (MissingError, MediaError) as error:
             problems.append(str(error))
     for number, path in enumerate(takes):
         watch(0.9 + 0.1 * number / len(takes), f"Looking at {path.name}")
         try:
             found.append(open_take(path, base))
-        except (FileNotFoundError, ValueError) as error:
-            if not isinstance(error, VamosError):
-                raise
+        except (MissingError, MediaError) as error:
             problems.append(str(error))
     return song, tuple(found), problems

@@ -8,11 +8,10 @@ from pathlib import Path
 import platformdirs
 from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
 
-from vamos.core.dance.lines import Line
+from vamos.core.dance.lines import Line, lines_for
 from vamos.core.document.files import SUFFIX, load, save
 from vamos.core.document.history import History
 from vamos.core.model.project import Project
-from vamos.core.pack.write import lines_for
 from vamos.errors import VamosError
 
 SAVE_AFTER_MS = 800

@@ -13,6 +13,7 @@ from fractions import Fraction
 
 from vamos.core.dance.facing import net_turn
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
+from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.time import CountRange, Feel
 
@@ -73,6 +74,12 @@ def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
         lines.append(Line(len(lines), at, length, kind, heading=heading))
         at += length
     return tuple(lines)
+
+
+def lines_for(project: Project) -> tuple[Line, ...]:
+    """The lines of a project's page; empty before there is a grid."""
+    grid = project.song.grid if project.song else None
+    return lines_of(grid, project.dance) if grid is not None else ()
 
 
 def _lead_in(grid: Grid) -> Iterator[Line]:

@@ -16,7 +16,7 @@ from pathlib import Path
 import msgspec
 
 from vamos import __version__
-from vamos.core.dance.lines import Line, lines_of
+from vamos.core.dance.lines import lines_of
 from vamos.core.document.paths import locate
 from vamos.core.jobs import Watch, quiet, side_by_side
 from vamos.core.media.sound import Sound
@@ -260,9 +260,3 @@ def _put_in_place(work: Path, out: Path) -> None:
         raise
     if old is not None:
         shutil.rmtree(old, ignore_errors=True)
-
-
-def lines_for(project: Project) -> tuple[Line, ...]:
-    """The lines of a project's page; empty before there is a grid."""
-    grid = project.song.grid if project.song else None
-    return lines_of(grid, project.dance) if grid is not None else ()
