@@ -23,7 +23,7 @@ DONE, PROBLEMS, CANNOT = 0, 1, 2
 
 
 def parser() -> argparse.ArgumentParser:
-    """All subcommands with their help; docs/command-line.md follows from it."""
+    """All subcommands with their help."""
     top = argparse.ArgumentParser(
         prog="vamos",
         description="Dance tutorials from a song and phone footage.",

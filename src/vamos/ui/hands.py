@@ -162,9 +162,6 @@ class Hands(QObject):
     def three_halves(self) -> None:
         self._w.session.do("Count half again as fast", lambda p: edits.rescale_counts(p, Fraction(3, 2)))
 
-    def set_lead_in(self, counts: int) -> None:
-        self._w.session.do("Lead-in", lambda p: edits.set_lead_in(p, counts))
-
     def mark_stop(self) -> None:
         """A stop of four counts from the current count on, or none if there is one."""
         song = self._w.session.project.song

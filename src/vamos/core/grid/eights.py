@@ -30,26 +30,24 @@ _LONGEST_LEAD_IN = 72
 
 @dataclass(frozen=True, slots=True)
 class Bars:
-    """The meter, the index of a beat that starts a line, the lead-in, and how sure both are (0 to 1)."""
+    """The meter, the index of a beat that starts a line, the lead-in, and how sure the phase is (0 to 1)."""
 
     meter: int
     line: int
     first: int
     lead_in: int
     confidence: float
-    start_confidence: float
 
 
 def find_bars(spectra: Spectra, beats_s: Floats) -> Bars:
     """Meter, phase of the line and lead-in from beats."""
     if len(beats_s) < 12:
-        return Bars(4, 8, 0, 0, 0.1, 0.1)
+        return Bars(4, 8, 0, 0, 0.1)
     heard = _Heard(spectra, beats_s)
     meter = _meter(heard)
     line = 6 if meter == 3 else 8
     first, sure = _phase(heard, line)
-    lead_in, start_sure = _start(heard, first, line)
-    return Bars(meter, line, first, lead_in, sure, start_sure)
+    return Bars(meter, line, first, _start(heard, first, line), sure)
 
 
 class _Heard:
@@ -176,11 +174,11 @@ def _start_evidence(heard: _Heard, starts: list[int], first: int, line: int) -> 
     return np.array(rows)
 
 
-def _start(heard: _Heard, first: int, line: int) -> tuple[int, float]:
+def _start(heard: _Heard, first: int, line: int) -> int:
     """Beats of music before the dancing starts: the line on which the music becomes full."""
     starts = list(range(first, min(heard.count - line, _LONGEST_LEAD_IN + 1), line)) or [first]
-    index, sure = _pick(_start_evidence(heard, starts, first, line) @ _START_WEIGHTS)
-    return starts[index], sure
+    index, _ = _pick(_start_evidence(heard, starts, first, line) @ _START_WEIGHTS)
+    return starts[index]
 
 
 def _pick(scores: Floats) -> tuple[int, float]:

@@ -44,7 +44,6 @@ class Event:
     foot: Foot = Foot.NONE
     kind: Kind = Kind.FREE
     turn: int | None = 0
-    turn_size: int = 0
     angle: int = 0
     lyric: str = ""
     note: str = ""

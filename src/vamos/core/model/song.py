@@ -7,7 +7,7 @@ the first eight that is danced, the lead-in lies at negative positions. One unit
 from __future__ import annotations
 
 import itertools
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.core.time import CountRange, TimeMap
@@ -103,5 +103,3 @@ class Song:
     title: str = ""
     grid: Grid | None = None
     rights: str = ""
-    loudness_lufs: float | None = None
-    notes: tuple[str, ...] = field(default=())

@@ -5,7 +5,6 @@ Rows are lines, column 0 is the margin, columns 1 … n the counts.
 
 from __future__ import annotations
 
-from fractions import Fraction
 from math import floor
 
 from PyQt6.QtCore import QAbstractTableModel, QModelIndex, Qt
@@ -96,7 +95,3 @@ def kind_words(line: Line) -> str:
         LineKind.AFTER: "after the dance",
     }
     return words[line.kind]
-
-
-def column_of(line: Line, position: Fraction) -> Fraction:
-    return position - line.start
