@@ -43,6 +43,9 @@ class PageView(QAbstractScrollArea):
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setAccessibleName("The page of eights")
         self.verticalScrollBar().setSingleStep(24)
+        # Every pixel is painted here: without this the window paints its ground below each frame.
+        self.viewport().setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
+        self.viewport().setAutoFillBackground(False)
         model.modelReset.connect(self.rebuild)
 
     # --- what is shown -------------------------------------------------------------------
