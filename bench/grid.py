@@ -1,9 +1,9 @@
 """How right the beat grid is, on rendered scores with exact truth, beside librosa's tracker.
 
-    .venv/bin/python -m bench.grid [tuning|unseen] [--folder DIR] [--no-librosa]
+    .venv/bin/python -m bench.grid [tuning|unseen|odd] [--folder DIR] [--no-librosa]
 
 Judged by mir_eval: F-measure (70 ms), CMLt, AMLt; error in ms of matched beats; starts of eights
-within 70 ms with the meter not given; pieces with nothing to correct; CPU against
+within 70 ms with the meter not given; pieces with nothing to correct; parts offered; CPU against
 librosa.beat.beat_track in the same run. Quote the unseen set only.
 """
 
@@ -12,12 +12,14 @@ from __future__ import annotations
 import argparse
 import time
 from concurrent.futures import ProcessPoolExecutor
+from fractions import Fraction
 from pathlib import Path
 
 import mir_eval
 import numpy as np
 
 from bench.scores import Piece, Truth, pieces, render
+from vamos.core.model.song import Grid
 
 DEFAULT = Path("/tmp/vamos-bench-grid")
 
@@ -46,6 +48,26 @@ def eights_f(found: list[float], truth: Truth) -> float:
     return float(mir_eval.beat.f_measure(np.array(truth.eights), np.array(sorted(found))))
 
 
+def parts_pairs(grid: Grid, truth: Truth) -> tuple[int, int, int]:
+    """Pairs of lines offered as the same place of the same part: right, wrong, and missed."""
+    clock = grid.time_map().inverse()
+    places = []
+    for at, _ in truth.lines:
+        position = round(clock(at))
+        part = grid.part_at(Fraction(position))
+        places.append((part.name, position - part.position) if part else None)
+    right = wrong = missed = 0
+    for i, (_, music) in enumerate(truth.lines):
+        for j in range(i):
+            same, offered = music == truth.lines[j][1], places[i] is not None and places[i] == places[j]
+            right, wrong, missed = (
+                right + (same and offered),
+                wrong + (offered and not same),
+                missed + (same and not offered),
+            )
+    return right, wrong, missed
+
+
 def one(task: tuple[Piece, Path, bool]) -> dict[str, object]:
     from vamos.cli.commands import grid_data
     from vamos.core.grid.detect import detect_grid
@@ -71,6 +93,7 @@ def one(task: tuple[Piece, Path, bool]) -> dict[str, object]:
         (s, any(abs(e - t) < 0.07 for t in truth.eights))
         for s, e in zip(data["sureness"], data["eights"], strict=False)
     ]
+    row["parts"] = parts_pairs(grid, truth)
     row["cpu"] = cpu
     if with_librosa:
         import librosa
@@ -86,7 +109,7 @@ def one(task: tuple[Piece, Path, bool]) -> dict[str, object]:
 
 def main() -> None:
     parser = argparse.ArgumentParser()
-    parser.add_argument("part", nargs="?", default="unseen", choices=("tuning", "unseen"))
+    parser.add_argument("part", nargs="?", default="unseen", choices=("tuning", "unseen", "odd"))
     parser.add_argument("--folder", type=Path, default=DEFAULT)
     parser.add_argument("--no-librosa", action="store_true")
     arguments = parser.parse_args()
@@ -114,6 +137,8 @@ def main() -> None:
         inside = [good for s, good in sure if low <= s < high]
         if inside:
             print(f"eights with sureness {low:.2f}–{high:.2f}: {len(inside):4d}, right {np.mean(inside):.2f}")
+    right, wrong, missed = np.sum([r["parts"] for r in rows if r["perfect"]], axis=0)
+    print(f"lines offered as alike: right {right / (right + wrong):.2f}, found {right / (right + missed):.2f}")
     if not arguments.no_librosa:
         for key in ("F", "CMLt", "AMLt", "error"):
             print(f"librosa {key:6s} {np.nanmean([r['librosa'][key] for r in rows]):.3f}")  # type: ignore[index]

@@ -4,17 +4,21 @@ Tunes: fiddle tunes of the Ryan collection (19th century; reels, jigs, polkas, w
 strathspeys), taken by their place in the sorted list, so the set is the same everywhere. Each is
 given a bass, chords and, in most, drums in the manner of its kind, a tempo with drift, maybe a
 ritardando, a stop, a pickup and a lead-in, all drawn from a seed, and is rendered by fluidsynth
-with the TimGM6mb sound font. The truth is exact, except for the sound font's own attack times.
+with the TimGM6mb sound font. The truth is where a struck sound is heard: the note-on plus the
+renderer's own delay, measured on a closed hi-hat (:func:`renderer_late_s`); slow attacks are later.
 """
 
 from __future__ import annotations
 
 import subprocess
+import tempfile
 from dataclasses import dataclass, field
+from functools import lru_cache
 from pathlib import Path
 
 import mido
 import numpy as np
+import scipy.io.wavfile
 
 FONT = "/usr/share/sounds/sf2/TimGM6mb.sf2"
 TICKS = 480
@@ -48,6 +52,7 @@ class Piece:
     ritardando: bool = False
     stop_beats: int = 0
     lead_in: int = 16
+    odd: bool = False
     pickup: bool = False
     seed: int = 0
 
@@ -58,11 +63,16 @@ class Truth:
     eights: list[float] = field(default_factory=list)
     meter: int = 4
     lead_in: int = 0
+    #: (seconds, which music) of each line danced; lines of the same number have the same melody.
+    lines: list[tuple[float, int]] = field(default_factory=list)
 
 
 def pieces(part: str) -> list[Piece]:
-    """The tuning set or the unseen set; no tune is in both."""
-    offset, count = {"tuning": (0, 28), "unseen": (1, 36)}[part]
+    """The tuning set, the unseen set, or a second unseen set with half a line more of lead-in.
+
+    No tune is in two sets.
+    """
+    offset, count = {"tuning": (0, 28), "unseen": (1, 36), "odd": (73, 20)}[part]
     rng = np.random.default_rng(100 + offset)
     kinds = list(KINDS)
     out = []
@@ -93,6 +103,7 @@ def pieces(part: str) -> list[Piece]:
                 stop_beats=int(rng.choice([0, 0, 0, 2, 4])),
                 lead_in=int(rng.choice([0, 8, 16, 16, 32])),
                 pickup=bool(rng.uniform() < 0.3),
+                odd=part == "odd",
                 seed=1000 * offset + k,
             )
         )
@@ -191,11 +202,37 @@ def _beat_seconds(piece: Piece, beats: int, rng: np.random.Generator) -> np.ndar
     return 0.3 + np.concatenate([[0], np.cumsum(gaps)])
 
 
+@lru_cache(maxsize=1)
+def renderer_late_s() -> float:
+    """How much later than its note-on fluidsynth lets a closed hi-hat sound (a tenth of its peak)."""
+    with tempfile.TemporaryDirectory() as folder:
+        track = _Track(lambda quarters: quarters)
+        ons = [0.5 + 0.613 * k for k in range(12)]
+        for on in ons:
+            track.note(on, 0.1, 42, 100, 9)
+        midi, wav = Path(folder) / "hat.mid", Path(folder) / "hat.wav"
+        track.save(midi, {})
+        _fluidsynth(midi, wav)
+        rate, samples = scipy.io.wavfile.read(wav)
+    loud = np.abs(samples.astype(np.float64)).max(axis=1)
+    late = []
+    for on in ons:
+        part = loud[int((on - 0.02) * rate) : int((on + 0.2) * rate)]
+        late.append((int((on - 0.02) * rate) + int(np.argmax(part > 0.1 * part.max()))) / rate - on)
+    return float(np.median(late))
+
+
+def _fluidsynth(midi: Path, wav: Path) -> None:
+    subprocess.run(
+        ["fluidsynth", "-ni", "-q", "-F", wav, "-r", "44100", "-g", "0.5", FONT, midi], check=True, capture_output=True
+    )
+
+
 def render(piece: Piece, folder: Path) -> tuple[Path, Truth]:
     """The piece as wav in ``folder`` (kept there) and its truth."""
     rng = np.random.default_rng(piece.seed)
     meter, unit, line = KINDS[piece.kind]
-    lead = piece.lead_in // line * line
+    lead = piece.lead_in // line * line + (line // 2 if piece.odd else 0)
     body = min(BARS * meter, int(70 * piece.bpm / 60)) // line * line
     beats = lead + body
     times = _beat_seconds(piece, beats, rng)
@@ -220,18 +257,29 @@ def render(piece: Piece, folder: Path) -> tuple[Path, Truth]:
     midi, wav = folder / f"{piece.name}.mid", folder / f"{piece.name}.wav"
     track.save(midi, _programs(piece, rng))
     if not wav.exists():
-        subprocess.run(
-            ["fluidsynth", "-ni", "-q", "-F", wav, "-r", "44100", "-g", "0.5", FONT, midi],
-            check=True,
-            capture_output=True,
-        )
+        _fluidsynth(midi, wav)
+    late = renderer_late_s()
     truth = Truth(
-        [float(t) for t in times[:beats]],
-        [float(times[k]) for k in range(0, beats, line)],
+        [float(t) + late for t in times[:beats]],
+        [float(times[k]) + late for k in range(lead % line, beats, line)],
         3 if meter == 3 else 4,
         lead,
+        _lines(piece, times, lead, body, line, unit, late),
     )
     return wav, truth
+
+
+def _lines(
+    piece: Piece, times: np.ndarray, lead: int, body: int, line: int, unit: float, late: float
+) -> list[tuple[float, int]]:
+    notes = melody(piece.tune, body * unit)
+    seen: dict[tuple[tuple[float, float, int], ...], int] = {}
+    out = []
+    for k in range(0, body, line):
+        start, end = k * unit, (k + line) * unit
+        inside = tuple(sorted((round(s - start, 3), round(d, 3), p) for s, d, p in notes if start <= s < end))
+        out.append((float(times[lead + k]) + late, seen.setdefault(inside, len(seen))))
+    return out
 
 
 def _programs(piece: Piece, rng: np.random.Generator) -> dict[int, int]:
@@ -270,7 +318,8 @@ def _arrange(
         track.note(offset - unit, unit / 2, first - 2, 85, 0)
         track.note(offset - unit / 2, unit / 2, first - 1, 85, 0)
     for index, (at, _) in enumerate(chords):
-        root = chords[index % len(chords)][1]
+        # The harmony is the tune's own; the lead-in takes the bars before it comes round again.
+        root = chords[(index - lead // meter) % len(chords)][1]
         if at >= beats * unit:
             break
         _bar(piece, track, rng, at, root, meter, unit, sounds)

@@ -177,7 +177,18 @@ class PlaceCommandTest(unittest.TestCase):
         self.assertIn("/none.mp4: there is no such file", err)
 
 
-class ProjectCommandsTest(unittest.TestCase):
+class ProjectCommandsTest(FolderCase):
+    def test_fit_of_another_song(self):
+        """A click track at 100 is compared with the demo's dance; what does not fit is said, exit 1."""
+        write_song(self.folder / "o.wav", 100, 20)
+        status, out, _ = vamos("fit", demo_folder() / PROJECT, self.folder / "o.wav")
+        self.assertEqual(status, 1)
+        self.assertIn("too short", out)
+        status, out, _ = vamos("fit", demo_folder() / PROJECT, self.folder / "o.wav", "--json", "-")
+        data = json.loads(out)
+        self.assertAlmostEqual(data["bpm"], 100, delta=0.5)
+        self.assertEqual(len(data["notes"]), len(set(data["notes"])))
+
     def test_clips_of_the_demo(self):
         status, out, _ = vamos("clips", demo_folder() / PROJECT, "--json", "-")
         clips = json.loads(out)

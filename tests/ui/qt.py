@@ -96,8 +96,9 @@ class WindowCase(unittest.TestCase):
         return " | ".join(labels + [b.text() for b in self.window.panel.findChildren(QPushButton) if b.isVisible()])
 
     def panel_button(self, text: str) -> QWidget:
+        return self.panel_buttons(text)[0]
+
+    def panel_buttons(self, text: str) -> list[QWidget]:
         from PyQt6.QtWidgets import QPushButton
 
-        return next(
-            b for b in self.window.panel.findChildren(QPushButton) if b.isVisible() and b.text().startswith(text)
-        )
+        return [b for b in self.window.panel.findChildren(QPushButton) if b.isVisible() and b.text().startswith(text)]

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLabel
+from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit
 
 from tests.support import FolderCase, demo_folder, write_song
 from tests.ui.qt import WindowCase
@@ -223,6 +223,64 @@ class DemoWindowTest(WindowCase):
             starts = [now(line.start) for line in self.window.session.lines]
             self.assertLess(min(abs(s - wanted) for s in starts), 1e-6)
             self.key(Qt.Key.Key_Z, Ctrl)
+
+    def test_the_dance_starts_here(self):
+        """One gesture sets the lead-in: the count stood on is the first danced, and is stood on still."""
+        clock = self.window.session.project.song.grid.time_map()
+        line = self.window.session.lines[self.first]
+        self.window.page.go_to(self.first, F(5))
+        self.key(Qt.Key.Key_Return, Shift)
+        grid = self.window.session.project.song.grid
+        self.assertAlmostEqual(grid.time_map()(0), clock(line.start + 5))
+        self.assertEqual(self.window.page.position, 0)
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(self.window.session.project.song.grid.time_map(), clock)
+
+    def test_counting_twice_as_fast_from_here(self):
+        """The counts before stay, those after last half as long."""
+        self.key(Qt.Key.Key_1, Ctrl)
+        clock = self.window.session.project.song.grid.time_map()
+        self.window.page.go_to(self.first + 1)
+        at = self.window.page.position
+        self.click(self.panel_buttons("Twice as fast")[1])
+        now = self.window.session.project.song.grid.time_map()
+        self.assertAlmostEqual(now(at - 2), clock(at - 2))
+        self.assertAlmostEqual(now(at + 2), clock(at + 1))
+
+    def test_a_part_is_begun_named_and_joined(self):
+        """P begins a part; its name and the length of its lines are set beside the page."""
+        self.key(Qt.Key.Key_1, Ctrl)
+        self.window.page.go_to(self.first + 2)
+        self.key(Qt.Key.Key_P)
+        name = next(w for w in self.window.panel.findChildren(QLineEdit) if w.accessibleName() == "Name of this part")
+        name.selectAll()
+        QTest.keyClicks(name, "chorus")
+        QTest.keyClick(name, Qt.Key.Key_Return)
+        self.app.processEvents()
+        part = self.window.session.project.song.grid.part_at(self.window.page.position)
+        self.assertEqual((part.name, part.fixed), ("chorus", True))
+        self.assertEqual(self.window.content.row(self.first + 2).parts, ((0.0, "chorus", True),))
+        self.click(self.panel_button("Join to the one before"))
+        self.assertNotIn("chorus", [p.name for p in self.window.session.project.song.grid.parts])
+
+    def test_another_song_is_compared_and_used(self):
+        """A second song dropped is kept beside the first, with how it fits; it can be danced to and back."""
+        write_song(Path(self._outside()) / "other.wav", 104, 30)
+        title = self.window.session.project.song.title
+        self.key(Qt.Key.Key_1, Ctrl)
+        self.drop(Path(self._outside()) / "other.wav")
+        self.idle()
+        self.assertEqual(self.window.session.project.song.title, title)
+        self.assertIn("too short", self.panel_text())
+        self.assertIn("of this song", self.panel_text())
+        self.click(self.panel_button("Dance to this one"))
+        self.window._stop_job()
+        self.idle()
+        self.assertEqual(self.window.session.project.song.title, "other")
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(self.window.session.project.song.title, title)
+        self.click(self.panel_button("Take it away"))
+        self.assertEqual(self.window.session.project.other_songs, ())
 
     def test_dragging_a_beat(self):
         """On the Song stop a beat mark follows the mouse; the counts beside it follow too."""

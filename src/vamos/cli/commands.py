@@ -15,6 +15,7 @@ from vamos.core.jobs import Watch
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import PassKind, Take
+from vamos.errors import InputError
 
 
 def window(project: Path | None) -> int:
@@ -76,6 +77,32 @@ def grid_data(grid: Grid) -> dict[str, Any]:
         "first_count": int(first),
         "sureness": list(grid.sureness),
     }
+
+
+def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.dance.facing import clock_text
+    from vamos.core.dance.fit import fit_song
+    from vamos.core.grid.detect import detect_grid
+
+    project = load(arguments.project)
+    if project.song is None or project.song.grid is None:
+        raise InputError("the project has no song with a beat grid to compare with.", file=arguments.project)
+    found = fit_song(project.song.grid, project.dance, detect_grid(arguments.song, terminal.watch()))
+    if arguments.json:
+        _write_json(arguments.json, to_builtins(found))
+    else:
+        print(
+            f"{found.bpm:.1f} a minute, {found.tempo_ratio:.0%} of the song of the project; "
+            f"lead-in {found.lead_in} counts, {found.lead_in_s:.1f} s"
+        )
+        print(
+            f"{float(found.counts_there):g} counts for {float(found.counts_needed):g} danced; "
+            f"the dance ends at {found.ends_at_s:.1f} s of {found.song_ends_at_s:.1f} s, facing "
+            + (clock_text(found.heading) if found.heading is not None else "unknown")
+        )
+        for note in found.notes or ("It fits.",):
+            print(note)
+    return 1 if found.notes else 0
 
 
 def place(arguments: argparse.Namespace, terminal: Terminal) -> int:

@@ -55,6 +55,10 @@ def parser() -> argparse.ArgumentParser:
         help="write the beats as well, as .csv, .mid or .otio",
     )
     _json(sub)
+    sub = add("fit", commands.fit, "see how another song fits the dance of a project")
+    sub.add_argument("project", type=Path)
+    sub.add_argument("song", type=Path)
+    _json(sub)
     sub = add("place", commands.place, "place takes on a song by their sound")
     sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
     sub.add_argument("--song", type=Path, required=True)

@@ -56,6 +56,13 @@ ACTIONS: tuple[Action, ...] = (
     Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
     Action("one_here", "This count is a 1", "Return", "Song", "The count you stand on becomes count 1 of a line."),
     Action(
+        "dance_starts_here",
+        "The dance starts here",
+        "Shift+Return",
+        "Song",
+        "The count you stand on becomes the first count danced; what is before it is the lead-in.",
+    ),
+    Action(
         "one_eight_earlier",
         "Dance starts a line earlier",
         "Ctrl+Shift+Left",
@@ -80,6 +87,29 @@ ACTIONS: tuple[Action, ...] = (
         "",
         "Song",
         "Two counts become three: for a grid that is a third too slow.",
+    ),
+    Action(
+        "halve_from_here",
+        "Half as fast from here",
+        "",
+        "Song",
+        "From the count you stand on, every second count becomes a count.",
+    ),
+    Action(
+        "double_from_here",
+        "Twice as fast from here",
+        "",
+        "Song",
+        "From the count you stand on, two counts where there was one.",
+    ),
+    Action("part_here", "A part of the song begins here", "P", "Song", "A part with a name and lines of its own."),
+    Action("join_part", "Join this part to the one before", "", "Song", "Take the beginning of this part away."),
+    Action(
+        "add_other_song",
+        "Another song for this dance…",
+        "",
+        "Song",
+        "Keep a second song beside this one and see how it fits.",
     ),
     Action("tap", "Tap along", "T", "Song", "Tap on each count while it plays; from four taps on they make the beat."),
     Action(

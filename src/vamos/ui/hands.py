@@ -16,15 +16,17 @@ from vamos.core.document.files import SUFFIX
 from vamos.core.document.paths import locate
 from vamos.core.grid.detect import grid_from_taps
 from vamos.core.grid.exchange import read_csv, read_midi, write_grid
+from vamos.core.grid.parts import part_letter
 from vamos.core.grid.tap import Taps
 from vamos.core.jobs import Watch
 from vamos.core.make import open_song, open_take, place_all
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES
 from vamos.core.model.clip import Choice
 from vamos.core.model.project import Project
-from vamos.core.model.song import Grid
+from vamos.core.model.song import Grid, Song
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
+from vamos.core.time import CountRange
 from vamos.errors import MediaError, MissingError, VamosError
 
 if TYPE_CHECKING:
@@ -100,6 +102,11 @@ class Hands(QObject):
         base = self._w.session.base
         known = {str(locate_or_none(t.media, base)) for t in self._w.session.project.takes}
         takes = [t for t in takes if str(t) not in known]
+        if songs and self._w.session.project.song is not None:
+            self.take_other_song(songs[0])
+            songs = []
+            if not takes:
+                return
         self._w.run_job("Adding files", lambda watch: _read(songs[:1], takes, base, watch), self._read)
 
     def _read(self, result: tuple[object, tuple, list[str]]) -> None:
@@ -107,8 +114,7 @@ class Hands(QObject):
 
         def edit(project: Project) -> Project:
             if song is not None:
-                again = tuple(replace(t, passes=(), looked_for_passes=False) for t in project.takes)
-                project = replace(edits.set_song(project, song), takes=again)
+                project = edits.set_song(project, song)
                 if project.name == "Untitled":
                     project = replace(project, name=song.title)
             return edits.add_takes(project, takes) if takes else project
@@ -137,6 +143,13 @@ class Hands(QObject):
         shift = int(self._w.page.position - line.start) % length
         self._move(shift if shift <= length // 2 else shift - length)
 
+    def dance_starts_here(self) -> None:
+        """The count the page stands on becomes the first count danced."""
+        at = self._w.page.position
+        if at.denominator == 1:
+            self._move(int(at))
+            self._w.page.go_to_position(Fraction(0))
+
     def one_eight_earlier(self) -> None:
         self._move(-self._line_length())
 
@@ -161,6 +174,59 @@ class Hands(QObject):
 
     def three_halves(self) -> None:
         self._w.session.do("Count half again as fast", lambda p: edits.rescale_counts(p, Fraction(3, 2)))
+
+    def halve_from_here(self) -> None:
+        self._rate_from_here("Half as fast from here", Fraction(1, 2))
+
+    def double_from_here(self) -> None:
+        self._rate_from_here("Twice as fast from here", Fraction(2))
+
+    def _rate_from_here(self, name: str, factor: Fraction) -> None:
+        song = self._w.session.project.song
+        if song is None or song.grid is None:
+            return
+        at, end = self._w.page.position, song.grid.range().end
+        if at < end:
+            self._w.session.do(name, lambda p: edits.set_count_rate(p, CountRange(at, end), factor))
+
+    def part_here(self) -> None:
+        """A part begins at the count the page stands on, under the next free letter."""
+        song = self._w.session.project.song
+        if song is None or song.grid is None:
+            return
+        used = {p.name for p in song.grid.parts}
+        name = next(letter for k in range(len(used) + 1) if (letter := part_letter(k)) not in used)
+        at = self._w.page.position
+        self._w.session.do("A part begins", lambda p: edits.name_part(p, at, name))
+
+    def join_part(self) -> None:
+        at = self._w.page.position
+        self._w.session.do("Join parts", lambda p: edits.clear_part(p, at))
+
+    def add_other_song(self) -> None:
+        kinds = " ".join(f"*{s}" for s in SONG_SUFFIXES)
+        name, _ = QFileDialog.getOpenFileName(self._w, "Another song for this dance", "", f"Songs ({kinds})")
+        if name:
+            self.take_other_song(Path(name))
+
+    def take_other_song(self, path: Path) -> None:
+        """Listen to another song and keep it beside the one danced to."""
+        base = self._w.session.base
+
+        def found(song: Song) -> None:
+            if self._w.session.do("Another song", lambda p: edits.add_other_song(p, song)):
+                self._w.tell(f"{song.title} is kept beside this song; how it fits stands at Song, below.")
+
+        self._w.run_job("Listening to another song", lambda watch: open_song(path, base, watch), found)
+
+    def use_other_song(self, number: int) -> None:
+        if self._w.session.do("Dance to another song", lambda p: edits.use_other_song(p, number)):
+            project = self._w.session.project
+            if project.takes:
+                self.place_takes()
+
+    def remove_other_song(self, number: int) -> None:
+        self._w.session.do("Take a song away", lambda p: edits.remove_other_song(p, number))
 
     def mark_stop(self) -> None:
         """A stop of four counts from the current count on, or none if there is one."""

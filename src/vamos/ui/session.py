@@ -126,7 +126,8 @@ class Session(QObject):
         try:
             song = replace(project.song, media=moved(project.song.media)) if project.song else None
             takes = tuple(replace(t, media=moved(t.media)) for t in project.takes)
-            changed = replace(project, song=song, takes=takes, name=target.stem)
+            others = tuple(replace(o, song=replace(o.song, media=moved(o.song.media))) for o in project.other_songs)
+            changed = replace(project, song=song, takes=takes, other_songs=others, name=target.stem)
             save(changed, target)
         except VamosError as error:
             self.trouble.emit(str(error))

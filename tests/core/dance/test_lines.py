@@ -2,6 +2,7 @@
 
 import itertools
 import unittest
+from dataclasses import replace
 from fractions import Fraction as F
 from math import gcd
 
@@ -9,6 +10,7 @@ from tests.support import grid_at
 from vamos.core.dance.facing import clock_text, net_turn, wall_count
 from vamos.core.dance.lines import LineKind, lines_of
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
+from vamos.core.model.song import Part
 from vamos.errors import InputError
 
 
@@ -95,3 +97,17 @@ class LinesTest(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class PartsTest(unittest.TestCase):
+    """Without a sheet the song is written in lines of the length of its parts."""
+
+    def test_lines_of_twelve_and_a_cut_line(self):
+        """Eights, from count 16 on lines of twelve, a part that begins at 33 cuts the line before it."""
+        grid = replace(grid_at(120, 62, 0.5, 8), parts=(Part(F(16), "B", 12), Part(F(33), "C", 6)))
+        lines = [line for line in lines_of(grid, Dance()) if line.kind is LineKind.DANCE]
+        spans = [(line.start, line.length) for line in lines]
+        self.assertEqual(spans[:6], [(0, 8), (8, 8), (16, 12), (28, 5), (33, 6), (39, 6)])
+        self.assertEqual([line.title for line in lines[1:4]], ["", "part B", "part B"])
+        for before, after in itertools.pairwise(lines):
+            self.assertEqual(before.counts.end, after.start)

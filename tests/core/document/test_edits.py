@@ -8,8 +8,9 @@ from tests.support import grid_at
 from vamos.core.document import edits
 from vamos.core.document.history import History
 from vamos.core.model.clip import Choice
+from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Project
-from vamos.core.model.song import MediaRef, Song
+from vamos.core.model.song import MediaRef, Part, Song
 from vamos.core.model.take import Stretch, Take, View
 from vamos.core.time import CountRange
 from vamos.errors import InputError
@@ -103,6 +104,66 @@ class HistoryTest(unittest.TestCase):
         h.undo()
         h.do("b", lambda p: edits.move_the_one(p, 2))
         self.assertIsNone(h.redo_name)
+
+
+class PartsTest(unittest.TestCase):
+    def grid(self, p: Project):
+        return p.song.grid
+
+    def test_parts_move_with_the_one(self):
+        """The music of a part stays the same music when count 1 moves or counts are halved."""
+        p = edits.name_part(project(), F(8), "verse")
+        sounds = self.grid(p).time_map()(8)
+        for moved in (edits.move_the_one(p, 3), edits.rescale_counts(p, F(1, 2))):
+            part = self.grid(moved).parts[0]
+            self.assertAlmostEqual(self.grid(moved).time_map()(part.position), sounds)
+
+    def test_stops_move_with_the_one(self):
+        p = edits.move_the_one(edits.mark_stop(project(), F(8), 4), 3)
+        self.assertEqual([(s.position, s.counts) for s in self.grid(p).stops], [(F(5), F(4))])
+
+    def test_parts_of_one_name_have_one_length(self):
+        """The chorus set to lines of 12 is set everywhere; a new part of the name takes it too."""
+        p = edits.name_part(edits.name_part(project(), F(0), "chorus"), F(16), "chorus", 12)
+        self.assertEqual([x.line for x in self.grid(p).parts], [12, 12])
+        p = edits.rename_parts(p, "chorus", "B")
+        self.assertEqual([x.name for x in self.grid(p).parts], ["B", "B"])
+        self.assertEqual(len(self.grid(edits.clear_part(p, F(16))).parts), 1)
+
+    def test_names_and_lengths_that_cannot_be(self):
+        with self.assertRaisesRegex(InputError, "needs a name"):
+            edits.name_part(project(), F(0), "  ")
+        with self.assertRaisesRegex(InputError, "1 to 32 counts"):
+            edits.name_part(project(), F(0), "A", 0)
+
+    def test_detecting_again_keeps_names_of_the_user_only(self):
+        """Offered letters are replaced by the new offer, names given by hand stay."""
+        found = replace(grid_at(120, 32, 0.5, 8), parts=(Part(F(0), "A"),))
+        self.assertEqual(self.grid(edits.renew_grid(project(), found)).parts, found.parts)
+        named = edits.name_part(project(), F(8), "verse")
+        self.assertEqual(self.grid(edits.renew_grid(named, found)).parts, self.grid(named).parts)
+
+
+class OtherSongTest(unittest.TestCase):
+    def test_changing_places(self):
+        """Each song keeps its own sequence; takes have to be placed anew; twice is as before."""
+        walls = (Item(ItemKind.WALL),) * 3
+        p = replace(project(), takes=(Take("a", MediaRef("a.mp4"), looked_for_passes=True),))
+        p = edits.set_dance(p, Dance("d", (Section("one"),), walls))
+        p = edits.add_other_song(p, Song(MediaRef("t.wav"), "t", grid_at(100)))
+        used = edits.use_other_song(p, 0)
+        self.assertEqual((used.song.title, used.other_songs[0].song.title), ("t", "s"))
+        self.assertFalse(used.takes[0].looked_for_passes)
+        self.assertEqual(used.dance.sequence, walls)
+        shorter = edits.set_dance(used, replace(used.dance, sequence=walls[:1]))
+        back = edits.use_other_song(shorter, 0)
+        self.assertEqual((back.dance.sequence, back.other_songs[0].sequence), (walls, walls[:1]))
+
+    def test_no_such_song(self):
+        with self.assertRaisesRegex(InputError, "no other song number 1"):
+            edits.use_other_song(project(), 0)
+        with self.assertRaisesRegex(InputError, "no song yet"):
+            edits.add_other_song(Project(), Song(MediaRef("t.wav")))
 
 
 class StopAndRateTest(unittest.TestCase):

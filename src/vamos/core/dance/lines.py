@@ -65,15 +65,34 @@ def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
     lines = [*_lead_in(grid)]
     if dance.sequence:
         lines += _danced(dance, len(lines))
-    at = lines[-1].counts.end if lines else Fraction(0)
-    end = grid.range().end
-    kind = LineKind.AFTER if dance.sequence else LineKind.DANCE
-    heading = _heading_after(lines[-1]) if dance.sequence and lines else 0
-    while end - at >= (1 if dance.sequence else Fraction(grid.line, 2)):
-        length = min(Fraction(grid.line), end - at) if dance.sequence else Fraction(grid.line)
-        lines.append(Line(len(lines), at, length, kind, heading=heading))
-        at += length
+        lines += _after(grid, lines)
+    else:
+        lines += _by_parts(grid, len(lines))
     return tuple(lines)
+
+
+def _after(grid: Grid, lines: list[Line]) -> Iterator[Line]:
+    """Lines of music left over when the dance is over."""
+    at, end = lines[-1].counts.end, grid.range().end
+    heading, number = heading_after(lines[-1]), len(lines)
+    while end - at >= 1:
+        length = min(Fraction(grid.line), end - at)
+        yield Line(number, at, length, LineKind.AFTER, heading=heading)
+        at, number = at + length, number + 1
+
+
+def _by_parts(grid: Grid, number: int) -> Iterator[Line]:
+    """Lines of a song with no sheet: each part in lines of its own length, cut where the next begins."""
+    at, end = Fraction(0), grid.range().end
+    while True:
+        part = grid.part_at(at)
+        usual = Fraction(part.line if part else grid.line)
+        following = min((p.position for p in grid.parts if p.position > at), default=None)
+        length = usual if following is None else min(usual, following - at)
+        if end - at < usual / 2 and end - at < length:
+            return
+        yield Line(number, at, length, LineKind.DANCE, f"part {part.name}" if part else "")
+        at, number = at + length, number + 1
 
 
 def lines_for(project: Project) -> tuple[Line, ...]:
@@ -117,7 +136,7 @@ def _danced(dance: Dance, number: int) -> list[Line]:
             )
             lines.append(line)
             at += length
-            turned = _heading_after(line)
+            turned = heading_after(line)
     return lines
 
 
@@ -147,7 +166,8 @@ def _pieces(dance: Dance, item: Item) -> Iterator[tuple[Section | None, int, boo
             left -= length
 
 
-def _heading_after(line: Line) -> int | None:
+def heading_after(line: Line) -> int | None:
+    """The heading in eighths when a line has been danced; None when a turn is unknown."""
     if line.heading is None or line.section is None:
         return line.heading
     turned = net_turn(line.section, CountRange(Fraction(0), line.length))

@@ -8,8 +8,8 @@ from fractions import Fraction
 
 from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance
-from vamos.core.model.project import Project
-from vamos.core.model.song import Anchor, Grid, Song, Stop
+from vamos.core.model.project import OtherSong, Project
+from vamos.core.model.song import Anchor, Grid, Part, Song, Stop
 from vamos.core.model.take import Stretch, Take
 from vamos.core.time import CountRange
 from vamos.errors import InputError
@@ -84,8 +84,7 @@ def move_the_one(project: Project, counts: int) -> Project:
     lead_in = grid.lead_in + counts
     if lead_in < 0:
         raise InputError("The 1 cannot be moved to before the first beat of the song.")
-    anchors = tuple(replace(a, position=a.position - counts) for a in grid.anchors)
-    return set_grid(project, replace(grid, anchors=anchors, lead_in=lead_in))
+    return set_grid(project, replace(_renumbered(grid, lambda at: at - counts), lead_in=lead_in))
 
 
 def rescale_counts(project: Project, factor: Fraction) -> Project:
@@ -93,9 +92,8 @@ def rescale_counts(project: Project, factor: Fraction) -> Project:
     grid = _grid(project)
     if factor <= 0:
         raise InputError(f"Counts cannot be scaled by {factor}.")
-    anchors = tuple(replace(a, position=a.position * factor) for a in grid.anchors)
     lead_in = int(Fraction(grid.lead_in) * factor)
-    return set_grid(project, replace(grid, anchors=anchors, lead_in=lead_in))
+    return set_grid(project, replace(_renumbered(grid, lambda at: at * factor), lead_in=lead_in))
 
 
 def set_lead_in(project: Project, counts: int) -> Project:
@@ -116,13 +114,12 @@ def mark_stop(project: Project, position: Fraction, counts: int, heard: int | No
     if counts < 1 or heard < 1:
         raise InputError(f"A stop of {counts} counts over {heard} cannot be.")
     end = position + heard
-    kept = [a for a in grid.anchors if not position < a.position < end]
-    moved = [a if a.position <= position else replace(a, position=a.position + counts - heard) for a in kept]
-    stops = [s for s in grid.stops if s.position != position]
-    stops.append(Stop(position, Fraction(counts)))
-    changed = replace(grid, anchors=tuple(moved), stops=tuple(sorted(stops, key=lambda s: s.position)))
-    changed.time_map()
-    return set_grid(project, changed)
+    kept = tuple(a for a in grid.anchors if not position < a.position < end)
+    others = tuple(s for s in grid.stops if s.position != position)
+    left = replace(grid, anchors=kept, stops=others)
+    moved = _renumbered(left, lambda at: at if at <= position else at + counts - heard)
+    stops = tuple(sorted((*moved.stops, Stop(position, Fraction(counts))), key=lambda s: s.position))
+    return set_grid(project, replace(moved, stops=stops))
 
 
 def clear_stop(project: Project, position: Fraction) -> Project:
@@ -148,16 +145,94 @@ def set_count_rate(project: Project, counts: CountRange, factor: Fraction) -> Pr
 
     edges = [Anchor(p, clock(p)) for p in (counts.start, counts.end)]
     inside = {a.position: a for a in (*edges, *grid.anchors)}
-    anchors = tuple(replace(a, position=moved(p)) for p, a in sorted(inside.items()))
-    return set_grid(project, replace(grid, anchors=anchors))
+    whole = replace(grid, anchors=tuple(a for _, a in sorted(inside.items())))
+    return set_grid(project, _renumbered(whole, moved))
+
+
+def _renumbered(grid: Grid, to: Callable[[Fraction], Fraction]) -> Grid:
+    """The same music under other count numbers: beats, stops and parts move together."""
+    changed = replace(
+        grid,
+        anchors=tuple(replace(a, position=to(a.position)) for a in grid.anchors),
+        stops=tuple(
+            Stop(to(s.position), max(Fraction(1), to(s.position + s.counts) - to(s.position))) for s in grid.stops
+        ),
+        parts=tuple(replace(p, position=to(p.position)) for p in grid.parts),
+    )
+    changed.time_map()
+    return changed
+
+
+def name_part(project: Project, position: Fraction, name: str, line: int | None = None) -> Project:
+    """A part of the song begins at a count; ``line`` is the length of its lines in counts.
+
+    Parts of the same name take the same length, so that a chorus is set once.
+    """
+    grid = _grid(project)
+    name = name.strip()
+    if not name:
+        raise InputError("A part needs a name, such as A or chorus.")
+    there = grid.part_at(position)
+    alike = next((p for p in grid.parts if p.name == name), there)
+    counts = line if line is not None else (alike.line if alike is not None else grid.line)
+    new = Part(position, name, counts, fixed=True)
+    others = [p if p.name != name else replace(p, line=counts) for p in grid.parts if p.position != position]
+    return set_grid(project, replace(grid, parts=tuple(sorted([*others, new], key=lambda p: p.position))))
+
+
+def rename_parts(project: Project, name: str, new: str) -> Project:
+    """Give all parts of a name another one."""
+    grid = _grid(project)
+    if not new.strip():
+        raise InputError("A part needs a name, such as A or chorus.")
+    parts = tuple(replace(p, name=new.strip(), fixed=True) if p.name == name else p for p in grid.parts)
+    return set_grid(project, replace(grid, parts=parts))
+
+
+def clear_part(project: Project, position: Fraction) -> Project:
+    """Join a part to the one before it."""
+    grid = _grid(project)
+    return set_grid(project, replace(grid, parts=tuple(p for p in grid.parts if p.position != position)))
+
+
+def add_other_song(project: Project, song: Song) -> Project:
+    """Keep another song for the same dance, with its own grid and no sequence of its own yet."""
+    _song(project)
+    return replace(project, other_songs=(*project.other_songs, OtherSong(song)))
+
+
+def remove_other_song(project: Project, number: int) -> Project:
+    _other(project, number)
+    return replace(project, other_songs=project.other_songs[:number] + project.other_songs[number + 1 :])
+
+
+def use_other_song(project: Project, number: int) -> Project:
+    """Dance to another song: it changes places with the one danced to now.
+
+    Each song keeps its own sequence. Takes have to be placed on it anew.
+    """
+    other, now = _other(project, number), _song(project)
+    kept = OtherSong(now, project.dance.sequence)
+    others = (*project.other_songs[:number], kept, *project.other_songs[number + 1 :])
+    dance = replace(project.dance, sequence=other.sequence) if other.sequence else project.dance
+    takes = tuple(replace(t, passes=(), looked_for_passes=False) for t in project.takes)
+    return replace(project, song=other.song, dance=dance, takes=takes, other_songs=others)
+
+
+def _other(project: Project, number: int) -> OtherSong:
+    if not 0 <= number < len(project.other_songs):
+        raise InputError(f"There is no other song number {number + 1}; the project has {len(project.other_songs)}.")
+    return project.other_songs[number]
 
 
 def renew_grid(project: Project, found: Grid) -> Project:
     """Take a newly detected grid; beats fixed by hand, and their numbers, stay."""
     song = _song(project)
     fixed = [a for a in song.grid.anchors if a.fixed] if song.grid is not None else []
-    if song.grid is None or not fixed:
+    if song.grid is None:
         return set_grid(project, found)
+    if not fixed:
+        return set_grid(project, replace(found, parts=_parts_kept(song.grid.parts, found.parts)))
     to_new = found.time_map().inverse()
     shifts = [round(float(a.position) - to_new(a.song_s)) for a in fixed]
     shift = max(set(shifts), key=shifts.count)
@@ -166,9 +241,16 @@ def renew_grid(project: Project, found: Grid) -> Project:
     free = [a for a in renumbered if all(abs(a.song_s - f.song_s) > 0.6 * period for f in fixed)]
     anchors = tuple(sorted([*free, *fixed], key=lambda a: a.position))
     lead_in = max(0, -int(anchors[0].position))
-    changed = replace(found, anchors=anchors, lead_in=lead_in, stops=song.grid.stops)
+    moved = tuple(replace(p, position=p.position + shift) for p in found.parts)
+    parts = _parts_kept(song.grid.parts, moved)
+    changed = replace(found, anchors=anchors, lead_in=lead_in, stops=song.grid.stops, parts=parts)
     changed.time_map()
     return set_grid(project, changed)
+
+
+def _parts_kept(before: tuple[Part, ...], found: tuple[Part, ...]) -> tuple[Part, ...]:
+    """The parts as somebody named them; found parts only as long as nobody did."""
+    return before if any(p.fixed for p in before) else found
 
 
 def drag_beat(project: Project, position: Fraction, song_s: float) -> Project:

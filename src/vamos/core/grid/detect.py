@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
 
@@ -9,12 +10,13 @@ import numpy as np
 
 from vamos.core.grid.beats import onset_score, refine, track
 from vamos.core.grid.eights import Bars, find_bars
+from vamos.core.grid.parts import letters, line_likeness
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
-from vamos.core.grid.tap import Taps, beats_from_taps, fit_taps
+from vamos.core.grid.tap import Taps, beats_from_taps, follow_taps
 from vamos.core.grid.tempo import Floats, preference, preferred_bpm, tempogram
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe
-from vamos.core.model.song import Anchor, Grid
+from vamos.core.model.song import Anchor, Grid, Part
 from vamos.errors import MediaError
 
 #: Below this root mean square a song counts as silent (−66 dB full scale).
@@ -57,19 +59,29 @@ def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
         raise MediaError("no beat was found in it.", file=path, todo="Set the beat by tapping.")
     watch(0.7, "Finding the eights")
     bars = find_bars(spectra, beats)
-    return _build(beats, support, bars, tempi.strength())
+    grid = _build(beats, support, bars, tempi.strength())
+    return replace(grid, parts=_parts(spectra, beats, bars))
 
 
 def grid_from_taps(path: Path, taps_song_s: Floats, watch: Watch | None = None) -> tuple[Grid, Taps]:
     """The grid of a song at the tempo and phase somebody tapped; raises as :func:`detect_grid` and InputError."""
     watch = watch or quiet()
-    line = fit_taps(taps_song_s)
+    follow_taps(taps_song_s)
     spectra = analyse(path, watch, probe(path).duration_s)
     beats, support, line = beats_from_taps(taps_song_s, spectra)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:
         raise MediaError("no beat was found in it.", file=path)
-    return _build(beats, support, find_bars(spectra, beats), 1.0), line
+    bars = find_bars(spectra, beats)
+    return replace(_build(beats, support, bars, 1.0), parts=_parts(spectra, beats, bars)), line
+
+
+def _parts(spectra: Spectra, beats: Floats, bars: Bars) -> tuple[Part, ...]:
+    """Parts offered from where the dancing starts; none when nothing in the song comes again."""
+    found = letters(line_likeness(spectra, beats, bars.lead_in, bars.line))
+    if len({letter for _, letter in found}) == len(found):
+        return ()
+    return tuple(Part(Fraction(k * bars.line), letter, bars.line) for k, letter in found)
 
 
 def _sounding(beats: Floats, support: Floats, spectra: Spectra) -> tuple[Floats, Floats]:

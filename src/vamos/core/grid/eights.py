@@ -58,8 +58,8 @@ class _Heard:
         frames = np.clip((beats_s * FRAME_RATE).round().astype(np.intp), 0, last)
         halves = np.clip(((frames + np.append(frames[1:], frames[-1])) // 2), 0, last)
         self.count = len(frames)
-        self.bands = _between(spectra.bands, frames)
-        self.chroma = _between(spectra.chroma, frames)
+        self.bands = between(spectra.bands, frames)
+        self.chroma = between(spectra.chroma, frames)
         self.low = _peaks(spectra.low, frames)
         self.flux = _peaks(spectra.flux, frames)
         self.high = _peaks(spectra.high, frames)
@@ -80,11 +80,10 @@ def _peaks(row: Row, frames: npt.NDArray[np.intp]) -> Floats:
     return standard(scipy.ndimage.maximum_filter1d(row, 9)[frames])
 
 
-def _between(rows: Row, frames: npt.NDArray[np.intp]) -> Floats:
+def between(rows: Row, frames: npt.NDArray[np.intp]) -> Floats:
     """Mean feature vectors from each beat to the next, ``(beats, features)``."""
     ends = np.append(frames[1:], min(len(rows), frames[-1] + (frames[-1] - frames[-2])))
-    total = np.concatenate([np.zeros((1, rows.shape[1])), np.cumsum(rows, axis=0, dtype=np.float64)])
-    return np.asarray((total[ends] - total[frames]) / np.maximum(ends - frames, 1)[:, None])
+    return np.stack([rows[a : max(b, a + 1)].mean(axis=0, dtype=np.float64) for a, b in zip(frames, ends, strict=True)])
 
 
 def _change(rows: Floats, reach: int) -> Floats:

@@ -35,6 +35,7 @@ FINE_WINDOW = 128
 FINE_RATE = SOUND_RATE / FINE_HOP
 _BANDS = 48
 _CHUNK = 2048
+_PIECE = 1 << 15
 
 
 @dataclass(frozen=True, slots=True)
@@ -161,27 +162,44 @@ class _Analyser:
         self._long(self.long.finish())
         self._chroma(self.chroma_frames.finish())
         self._short(self.short.finish())
-        bands = np.concatenate(self.bands)
+        bands = _joined(self.bands)
         frames = len(bands)
-        rise = np.zeros_like(bands)
-        if frames > 2:
-            reach = scipy.ndimage.maximum_filter1d(bands[:-2], 3, axis=1)
-            rise[2:] = np.maximum(0, bands[2:] - reach)
         centre = 700 * (10 ** (np.linspace(47.0, 3060.0, _BANDS) / 2595) - 1)
-        chroma = np.concatenate(self.chroma)
+        groups = (centre > 0, centre < 200, (centre >= 200) & (centre < 2000), centre >= 2000)
+        flux, low, mid, high = _rises(bands, groups)
+        chroma = _joined(self.chroma)
         where = np.clip(np.arange(frames) // 4, 0, len(chroma) - 1)
-        fine = _fine_onsets(np.concatenate(self.fine))
+        fine = _fine_onsets(_joined(self.fine))
         return Spectra(
-            flux=rise.mean(axis=1),
-            low=rise[:, centre < 200].mean(axis=1),
-            mid=rise[:, (centre >= 200) & (centre < 2000)].mean(axis=1),
-            high=rise[:, centre >= 2000].mean(axis=1),
+            flux=flux,
+            low=low,
+            mid=mid,
+            high=high,
             chroma=chroma[where],
             bands=bands,
-            loud=np.concatenate(self.loud),
+            loud=_joined(self.loud),
             fine=fine,
             duration_s=self.samples / SOUND_RATE,
         )
+
+
+def _joined(parts: list[Row]) -> Row:
+    """All parts as one, the parts let go: a long file must not be held twice."""
+    whole = np.concatenate(parts)
+    parts.clear()
+    return whole
+
+
+def _rises(bands: Row, groups: tuple[npt.NDArray[np.bool_], ...]) -> list[Row]:
+    """Onset strength in groups of bands, a row each, worked out in pieces."""
+    out = [np.zeros(len(bands), dtype=np.float32) for _ in groups]
+    for first in range(2, len(bands), _PIECE):
+        end = min(first + _PIECE, len(bands))
+        reach = scipy.ndimage.maximum_filter1d(bands[first - 2 : end - 2], 3, axis=1)
+        rise = np.maximum(0, bands[first:end] - reach)
+        for row, group in zip(out, groups, strict=True):
+            row[first:end] = rise[:, group].mean(axis=1)
+    return out
 
 
 def _fine_onsets(levels: Row) -> Row:
@@ -190,8 +208,10 @@ def _fine_onsets(levels: Row) -> Row:
     Linear, because compression would let an onset begin as soon as the window's edge meets it.
     """
     out = np.zeros(len(levels), dtype=np.float32)
-    scaled = levels / (levels.mean(axis=0) + 1e-9)
-    out[1:] = np.maximum(0, np.diff(scaled, axis=0)).sum(axis=1)
+    usual = levels.mean(axis=0) + 1e-9
+    for first in range(1, len(levels), _PIECE):
+        end = min(first + _PIECE, len(levels))
+        out[first:end] = np.maximum(0, np.diff(levels[first - 1 : end] / usual, axis=0)).sum(axis=1)
     return out
 
 

@@ -1,7 +1,8 @@
 """Tapping along: a grid from the taps of a hand.
 
-The tempo is the line through the taps that most of them agree with, whatever was missed or
-doubled; the song is then tracked again near that tempo. A hand is late (or early) by a constant:
+The tempo is the line through the first taps that most of them agree with, whatever was missed or
+doubled; further taps are followed one by one, so that tapping through a whole song that slows and
+hurries works; the song is then tracked again near that tempo. A hand is late (or early) by a constant:
 the lateness is what moves the taps best onto the onsets, and is taken off.
 """
 
@@ -21,6 +22,10 @@ FEWEST = 4
 _REACH_S = 0.09
 #: Octaves around the tapped tempo in which beats are looked for.
 _NARROW = 0.06
+#: So many taps are heard as one steady tempo; a longer row may wander.
+_TOGETHER = 16
+#: Counts each way over which the unevenness of a hand is smoothed.
+_SMOOTH = 6
 
 
 @dataclass(frozen=True, slots=True)
@@ -69,12 +74,43 @@ def fit_taps(taps_song_s: Floats) -> Taps:
     return Taps(best[1] + np.round((taps[0] - best[1]) / best[2]) * best[2], best[2])
 
 
-def lateness(taps: Taps, count: int, spectra: Spectra) -> float:
-    """How late the hand is, in seconds (+ late): the shift that puts taps best onto onsets."""
+def follow_taps(taps_song_s: Floats) -> tuple[Taps, Floats]:
+    """A steady line through the first taps, and the moment of each count from the first tap to the last.
+
+    A tempo that wanders is followed tap by tap; missed counts are filled in, doubled and stray
+    taps are left out; the hand's unevenness is smoothed over the counts around it. Raises
+    :class:`InputError` as :func:`fit_taps`.
+    """
+    taps = np.sort(np.asarray(taps_song_s, dtype=np.float64))
+    line = fit_taps(taps[:_TOGETHER])
+    index, at, period = 0, line.start_s, line.period_s
+    kept: list[tuple[int, float]] = []
+    for tap in taps:
+        gone = round((tap - at) / period)
+        off = tap - at - gone * period
+        if abs(off) > 0.25 * period or (kept and gone <= 0):
+            continue
+        index, at = index + gone, at + gone * period + 0.7 * off
+        period += 0.3 * off / max(1, gone)
+        kept.append((index, float(tap)))
+    numbers = np.array([k for k, _ in kept], dtype=np.float64)
+    times = np.array([t for _, t in kept])
+    moments = []
+    for k in range(kept[0][0], kept[-1][0] + 1):
+        near = np.abs(numbers - k) <= _SMOOTH
+        root = np.exp(-0.25 * ((numbers[near] - k) / (0.5 * _SMOOTH)) ** 2)
+        # A parabola, so that a song that slows down is not cut short; a line where taps are few.
+        shape = np.vander(numbers[near] - k, 3 if near.sum() > 4 else 2, increasing=True)
+        fit, *_ = np.linalg.lstsq(shape * root[:, None], times[near] * root, rcond=None)
+        moments.append(float(fit[0]))
+    return line, np.array(moments)
+
+
+def lateness(moments_s: Floats, spectra: Spectra) -> float:
+    """How late the hand is, in seconds (+ late): the shift that puts its counts best onto onsets."""
     strength = np.maximum(normal(spectra.flux), 0)
-    times = taps.start_s + taps.period_s * np.arange(max(count, FEWEST))
     shifts = np.arange(-_REACH_S, _REACH_S, 0.005)
-    reached = [np.interp((times - s) * FRAME_RATE, np.arange(len(strength)), strength).mean() for s in shifts]
+    reached = [np.interp((moments_s - s) * FRAME_RATE, np.arange(len(strength)), strength).mean() for s in shifts]
     return float(shifts[int(np.argmax(reached))])
 
 
@@ -83,15 +119,20 @@ def beats_from_taps(taps_song_s: Floats, spectra: Spectra) -> tuple[Floats, Floa
 
     Raises :class:`InputError` as :func:`fit_taps`.
     """
-    line = fit_taps(taps_song_s)
-    late = lateness(line, len(taps_song_s), spectra)
+    line, moments = follow_taps(taps_song_s)
+    late = lateness(moments, spectra)
     line = Taps(line.start_s - late, line.period_s, late)
     wish = preference(60 / line.period_s, _NARROW)
-    # Tapped moments are worth as much as a clear onset, so that the phase is the hand's.
+    # Tapped moments are worth more than a clear onset: where somebody tapped, the hand decides.
     score = onset_score(spectra).copy()
-    for k in range(len(taps_song_s)):
-        centre = round((line.start_s + k * line.period_s) * FRAME_RATE)
+    for moment in moments - late:
+        centre = round(moment * FRAME_RATE)
         if 2 <= centre < len(score) - 2:
-            score[centre - 2 : centre + 3] += np.array([0.8, 1.6, 2.4, 1.6, 0.8], dtype=np.float32)
-    beats, support = refine(track(score, tempogram(spectra.flux), wish), spectra.fine)
+            score[centre - 2 : centre + 3] += np.array([1.5, 3.0, 4.5, 3.0, 1.5], dtype=np.float32)
+    tracked = track(score, tempogram(spectra.flux), wish)
+    half = line.period_s / 2
+    # Where somebody tapped, those are the counts; the tracker goes on before and after.
+    hand = moments - late
+    beats = np.concatenate([tracked[tracked < hand[0] - half], hand, tracked[tracked > hand[-1] + half]])
+    beats, support = refine(beats, spectra.fine)
     return beats, support, line

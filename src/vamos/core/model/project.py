@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.core.model.clip import Choice, Sound
-from vamos.core.model.dance import Dance
+from vamos.core.model.dance import Dance, Item
 from vamos.core.model.song import Song
 from vamos.core.model.take import Take
 from vamos.errors import InputError
@@ -34,6 +34,14 @@ class Output:
 
 
 @dataclass(frozen=True, slots=True)
+class OtherSong:
+    """Another song for the same dance, with the sequence danced to it (empty: the same)."""
+
+    song: Song
+    sequence: tuple[Item, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
 class Project:
     """Everything a project file holds."""
 
@@ -43,6 +51,7 @@ class Project:
     takes: tuple[Take, ...] = ()
     choices: tuple[Choice, ...] = ()
     output: Output = Output()
+    other_songs: tuple[OtherSong, ...] = ()
 
     def take(self, name: str) -> Take:
         """The take called ``name``."""

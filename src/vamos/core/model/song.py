@@ -13,6 +13,9 @@ from fractions import Fraction
 from vamos.core.time import CountRange, TimeMap
 from vamos.errors import InputError
 
+#: More counts than this are not read as one line.
+LONGEST_LINE = 32
+
 
 @dataclass(frozen=True, slots=True)
 class MediaRef:
@@ -46,6 +49,23 @@ class Stop:
 
 
 @dataclass(frozen=True, slots=True)
+class Part:
+    """A part of the song from ``position`` to the next part, written in lines of ``line`` counts.
+
+    Parts that sound alike have the same name. ``fixed`` when a person named it.
+    """
+
+    position: Fraction
+    name: str
+    line: int = 8
+    fixed: bool = False
+
+    def __post_init__(self) -> None:
+        if not 1 <= self.line <= LONGEST_LINE:
+            raise InputError(f"A line has 1 to {LONGEST_LINE} counts; part “{self.name}” asks for {self.line}.")
+
+
+@dataclass(frozen=True, slots=True)
 class Grid:
     """The counts of a song.
 
@@ -64,6 +84,8 @@ class Grid:
     sureness : tuple of float
         0 to 1 for each line, from the first line of the lead-in on.
     stops : tuple of Stop
+    parts : tuple of Part
+        In order of position; before the first one, lines have the usual length.
     """
 
     anchors: tuple[Anchor, ...]
@@ -73,6 +95,7 @@ class Grid:
     confidence: float = 1.0
     sureness: tuple[float, ...] = ()
     stops: tuple[Stop, ...] = ()
+    parts: tuple[Part, ...] = ()
 
     def __post_init__(self) -> None:
         if len(self.anchors) < 2:
@@ -83,6 +106,17 @@ class Grid:
     def time_map(self) -> TimeMap:
         """Counts → song seconds."""
         return TimeMap.through([a.position for a in self.anchors], [a.song_s for a in self.anchors])
+
+    def part_at(self, position: Fraction) -> Part | None:
+        """The part a count lies in."""
+        return next((p for p in reversed(self.parts) if p.position <= position), None)
+
+    def sureness_at(self, position: Fraction) -> float:
+        """How sure the beat is on the line a count lies in, 0 to 1; 1 where nothing was measured."""
+        odd = self.lead_in % self.line
+        gone = position + self.lead_in - odd
+        number = int(gone // self.line) + (odd > 0)
+        return self.sureness[number] if 0 <= number < len(self.sureness) else 1.0
 
     def range(self) -> CountRange:
         """From the first to the last anchored count."""

@@ -55,11 +55,12 @@ class Content:
     @property
     def weak(self) -> frozenset[int]:
         grid = self.project.song.grid if self.project.song else None
-        sure = grid.sureness if grid else ()
+        if grid is None:
+            return frozenset()
         return frozenset(
             k
             for k, line in enumerate(self.lines)
-            if k < len(sure) and sure[k] < WEAK and line.kind is not LineKind.AFTER
+            if line.kind is not LineKind.AFTER and grid.sureness_at(line.start) < WEAK
         )
 
     def strip_rows(self) -> int:
@@ -81,6 +82,16 @@ class Content:
             self.clips_of(line),
             self._tempo(number),
             self._stops(line),
+            self._parts(line),
+        )
+
+    def _parts(self, line: Line) -> tuple[tuple[float, str, bool], ...]:
+        """Parts of the song that begin on a line: column, name, whether a person named it."""
+        grid = self.project.song.grid if self.project.song else None
+        return tuple(
+            (float(p.position - line.start), p.name, p.fixed)
+            for p in (grid.parts if grid else ())
+            if line.counts.contains(p.position)
         )
 
     def _stops(self, line: Line) -> tuple[tuple[float, float], ...]:

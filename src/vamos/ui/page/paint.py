@@ -43,6 +43,7 @@ class Row:
     clips: tuple[Clip, ...] = ()
     tempo: str = ""
     stops: tuple[tuple[float, float], ...] = ()
+    parts: tuple[tuple[float, str, bool], ...] = ()
 
 
 def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height: int, theme: Theme) -> None:
@@ -55,6 +56,8 @@ def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height:
     _margin(painter, row, height, theme)
     y = 6.0
     _numbers(painter, line, layout, y, height, theme)
+    for column, name, fixed in row.parts:
+        _part(painter, name, fixed, layout.x(column) + 30, y, theme)
     y += bands.counts
     if bands.wave:
         _wave(painter, row, layout, y, bands.wave, theme)
@@ -164,6 +167,22 @@ def _numbers(painter: QPainter, line: Line, layout: Layout, y: float, height: in
                 painter.drawText(
                     QRectF(x + 4, y, 30, 18), Qt.AlignmentFlag.AlignVCenter, "&" if part == Fraction(1, 2) else "a"
                 )
+
+
+def _part(painter: QPainter, name: str, fixed: bool, x: float, y: float, theme: Theme) -> None:
+    """The name of a part of the song: on tape when a person gave it, outlined when it is offered."""
+    face = font(8.5, 700)
+    text = f"part {name}"
+    box = QRectF(x, y + 1, QFontMetricsF(face).horizontalAdvance(text) + 12, 16)
+    painter.setFont(face)
+    if fixed:
+        painter.fillRect(box, QColor(theme.tape))
+    else:
+        painter.setPen(QPen(QColor(theme.soft), 1, Qt.PenStyle.DashLine))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(box.adjusted(0, 0, -1, -1))
+    painter.setPen(QColor(theme.ink))
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
 
 def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, theme: Theme) -> None:

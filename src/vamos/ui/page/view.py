@@ -176,6 +176,12 @@ class PageView(QAbstractScrollArea):
         self.viewport().update()
         self.moved.emit(self.position)
 
+    def go_to_position(self, position: Fraction) -> None:
+        """Stand on a count of the song, wherever its line is."""
+        place = self._place(position)
+        if place is not None:
+            self.go_to(place[0], position - self.model.lines[place[0]].start)
+
     def stand_on_position(self) -> None:
         """After lines changed: stand on the line that now holds the position."""
         place = self._place(self.position)

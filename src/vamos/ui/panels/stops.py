@@ -18,42 +18,11 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Take, View
 from vamos.core.pack.chapters import clock
 from vamos.core.plan.clips import plan_clips
+from vamos.ui.panels import song as song_panel
 from vamos.ui.panels.base import Panel
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
-
-
-def song(panel: Panel, window: Window) -> None:
-    """Find and correct the grid."""
-    found = window.session.project.song
-    if found is None:
-        panel.say("Drop a song on the window, or choose one. Vamos finds its beat.")
-        panel.buttons(("Add song or takes…", window.hands.add_files, "go"))
-        return
-    panel.head(found.title)
-    grid = found.grid
-    if grid is None:
-        panel.say("The beat has not been found yet.")
-        panel.buttons(("Find the beat", window.hands.find_grid, "go"))
-        return
-    panel.fact("Tempo", f"{grid.bpm():.1f} a minute")
-    panel.fact("Lead-in", f"{grid.lead_in} counts, {clock(grid.time_map()(0))}")
-    panel.fact("Meter", f"{grid.meter} beats a bar, lines of {grid.line}")
-    panel.fact("Sure", f"{grid.confidence:.0%} over all, {len(window.content.weak)} lines weak")
-    panel.head("If the 1 is wrong")
-    hands = window.hands
-    panel.buttons(
-        ("1 earlier", hands.one_earlier, ""), ("1 later", hands.one_later, ""), ("1 is here", hands.one_here, "")
-    )
-    panel.buttons(("A line earlier", hands.one_eight_earlier, ""), ("A line later", hands.one_eight_later, ""))
-    panel.buttons(("Half as fast", hands.halve, ""), ("Twice as fast", hands.double, ""))
-    panel.buttons(("Two thirds", hands.two_thirds, ""), ("Half again", hands.three_halves, ""))
-    panel.say(
-        "Or tap T along while it plays: from four taps on they make the beat. A hand that is always late is put right."
-    )
-    panel.buttons(("The music stops here", hands.mark_stop, ""))
-    panel.say("Drag a beat mark to move it; its neighbours follow to the next one fixed by hand.")
 
 
 def dance(panel: Panel, window: Window) -> None:
@@ -258,4 +227,4 @@ def with_speed(project: Project, speed: Fraction, on: bool) -> Project:
     return replace(project, output=replace(project.output, speeds=kept))
 
 
-FILL = {"Song": song, "Dance": dance, "Film": film, "Cut": cut, "Lesson": lesson, "Pack": pack}
+FILL = {"Song": song_panel.fill, "Dance": dance, "Film": film, "Cut": cut, "Lesson": lesson, "Pack": pack}
