@@ -102,3 +102,15 @@ class WindowCase(unittest.TestCase):
         from PyQt6.QtWidgets import QPushButton
 
         return [b for b in self.window.panel.findChildren(QPushButton) if b.isVisible() and b.text().startswith(text)]
+
+    def field(self, name: str) -> QWidget:
+        """The visible field of the panel with an accessible name."""
+        return next(w for w in self.window.panel.findChildren(QWidget) if w.isVisible() and w.accessibleName() == name)
+
+    def write(self, field: QWidget, words: str) -> None:
+        """Type into a field and press Return, as hands do."""
+        field.setFocus()
+        field.selectAll()
+        QTest.keyClicks(field, words)
+        QTest.keyClick(field, Qt.Key.Key_Return)
+        self.app.processEvents()

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit
+from PyQt6.QtWidgets import QComboBox, QLabel
 
 from tests.support import FolderCase, demo_folder, write_song
 from tests.ui.qt import WindowCase
@@ -241,6 +241,7 @@ class DemoWindowTest(WindowCase):
         self.key(Qt.Key.Key_1, Ctrl)
         clock = self.window.session.project.song.grid.time_map()
         self.window.page.go_to(self.first + 1)
+        self.app.processEvents()
         at = self.window.page.position
         self.click(self.panel_buttons("Twice as fast")[1])
         now = self.window.session.project.song.grid.time_map()
@@ -252,11 +253,11 @@ class DemoWindowTest(WindowCase):
         self.key(Qt.Key.Key_1, Ctrl)
         self.window.page.go_to(self.first + 2)
         self.key(Qt.Key.Key_P)
-        name = next(w for w in self.window.panel.findChildren(QLineEdit) if w.accessibleName() == "Name of this part")
-        name.selectAll()
-        QTest.keyClicks(name, "chorus")
-        QTest.keyClick(name, Qt.Key.Key_Return)
         self.app.processEvents()
+        name = self.field("Name of this part")
+        before = self.window.session.project.song.grid.time_map()
+        self.write(name, "chorus")
+        self.assertEqual(self.window.session.project.song.grid.time_map(), before, "Return is the field's")
         part = self.window.session.project.song.grid.part_at(self.window.page.position)
         self.assertEqual((part.name, part.fixed), ("chorus", True))
         self.assertEqual(self.window.content.row(self.first + 2).parts, ((0.0, "chorus", True),))
@@ -265,10 +266,11 @@ class DemoWindowTest(WindowCase):
 
     def test_another_song_is_compared_and_used(self):
         """A second song dropped is kept beside the first, with how it fits; it can be danced to and back."""
-        write_song(Path(self._outside()) / "other.wav", 104, 30)
+        other = Path(self._outside()) / "other.wav"
+        write_song(other, 104, 30)
         title = self.window.session.project.song.title
         self.key(Qt.Key.Key_1, Ctrl)
-        self.drop(Path(self._outside()) / "other.wav")
+        self.drop(other)
         self.idle()
         self.assertEqual(self.window.session.project.song.title, title)
         self.assertIn("too short", self.panel_text())

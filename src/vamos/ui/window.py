@@ -10,10 +10,13 @@ from typing import Any
 from PyQt6.QtCore import QEvent, QObject, Qt
 from PyQt6.QtGui import QAction, QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShortcut
 from PyQt6.QtWidgets import (
+    QAbstractSpinBox,
     QApplication,
     QFrame,
     QHBoxLayout,
+    QLineEdit,
     QMainWindow,
+    QPlainTextEdit,
     QPushButton,
     QScrollArea,
     QStackedWidget,
@@ -163,15 +166,14 @@ class Window(QMainWindow):
         QApplication.instance().installEventFilter(self)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        """Space on a focused button presses it; everywhere else it plays."""
-        if (
-            event.type() == QEvent.Type.ShortcutOverride
-            and isinstance(event, QKeyEvent)
-            and event.key() == Qt.Key.Key_Space
-            and isinstance(watched, QPushButton)
-        ):
-            event.accept()
-            return True
+        """Keys belong to a field while one types in it, and Space to a focused button."""
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent):
+            types = isinstance(watched, QLineEdit | QAbstractSpinBox | QPlainTextEdit)
+            plain = not event.modifiers() & ~(Qt.KeyboardModifier.ShiftModifier | Qt.KeyboardModifier.KeypadModifier)
+            presses = isinstance(watched, QPushButton) and event.key() == Qt.Key.Key_Space
+            if (types and plain) or presses:
+                event.accept()
+                return True
         return super().eventFilter(watched, event)
 
     # --- what is shown -------------------------------------------------------------------

@@ -70,15 +70,17 @@ def track(score: Row, tempi: Tempogram, wish: Floats | None = None) -> Floats:
         len(value) - 1,
     )
     gain = score - _EMPTY_COST
+    flat = best.reshape(-1)
+    before = sources - PERIODS[None, :] * count
+    costs = (usual, _ENDING_CHANGE * usual)
     for at in range(frames):
-        back = at - PERIODS
-        live = back >= 0
-        if not live.any():
-            best[at] = gain[at]
-            continue
-        options = best[np.maximum(back, 0)[None, :], sources] - (usual if at < ending else _ENDING_CHANGE * usual)
+        # In the first moments a beat may have none before it.
+        reach = before + at * count if at >= longest else np.maximum(before + at * count, 0)
+        options = flat.take(reach) - costs[at >= ending]
         pick = options.argmax(axis=0)
-        reached = np.where(live, options[pick, rows], 0.0)
+        reached = options[pick, rows]
+        if at < longest:
+            reached = np.where(at >= PERIODS, reached, 0.0)
         best[at] = gain[at] + value[window[at]] + reached
         came[at] = pick
     return _read_back(best, came, shortest, longest)

@@ -13,6 +13,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from dataclasses import dataclass
+from functools import lru_cache
 from pathlib import Path
 
 import numpy as np
@@ -68,6 +69,7 @@ class Spectra:
     duration_s: float
 
 
+@lru_cache(maxsize=4)
 def _band_matrix(window: int, bands: int, low_hz: float, high_hz: float) -> Row:
     """Triangular bands, equally spaced on the mel scale, ``(bins, bands)``, unit peak sums."""
     bins = np.arange(window // 2 + 1) * SOUND_RATE / window
@@ -83,6 +85,7 @@ def _band_matrix(window: int, bands: int, low_hz: float, high_hz: float) -> Row:
     return out
 
 
+@lru_cache(maxsize=1)
 def _chroma_matrix(window: int) -> Row:
     """Bins between 65 and 2100 Hz shared out to twelve pitch classes, ``(bins, 12)``."""
     bins = np.arange(window // 2 + 1) * SOUND_RATE / window

@@ -52,7 +52,9 @@ def opened(path: Path) -> Iterator[InputContainer]:
     if path.stat().st_size == 0:
         raise MediaError("the file is empty (0 bytes).", file=path, todo="Copy it from the phone again.")
     try:
-        container = av.open(str(path))
+        # A wav says all about itself in its head; looking further costs more than decoding a song.
+        options = {"probesize": "262144"} if path.suffix.lower() == ".wav" else {}
+        container = av.open(str(path), options=options)
     except PermissionError as error:
         raise MediaError("you are not allowed to read it.", file=path) from error
     except (av.FFmpegError, ValueError, OSError) as error:
