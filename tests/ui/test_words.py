@@ -7,6 +7,7 @@ from fractions import Fraction as F
 from tests.core.plan.test_plan import TWO_WALLS, project, take
 from tests.support import FolderCase, grid_at
 from tests.ui.qt import application
+from vamos.core.dance.facing import turn_text
 from vamos.core.dance.lines import lines_of
 from vamos.core.document.files import load
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
@@ -15,7 +16,6 @@ from vamos.core.model.take import Danced, PassKind, Stretch, View
 from vamos.ui.page.content import Content, strip_text
 from vamos.ui.page.layout import MARGIN, Layout
 from vamos.ui.page.model import kind_words, line_label
-from vamos.ui.page.paint import turn_text
 from vamos.ui.panels.stops import take_state, with_speed
 from vamos.ui.states import plural, route_states
 
@@ -44,7 +44,7 @@ class LineWordsTest(unittest.TestCase):
     def test_turns(self):
         self.assertEqual(
             [turn_text(t) for t in (2, -4, 6, -1, 8, 12)],
-            ["¼ right", "½ left", "¾ right", "⅛ left", "1 right", "12/8 right"],
+            ["¼ right", "½ left", "¾ right", "⅛ left", "full right", "1½ right"],
         )
 
     def test_strips(self):

@@ -105,6 +105,83 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
     return 1 if found.notes else 0
 
 
+def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.dance.checks import problems_of
+    from vamos.core.dance.facing import clock_text
+    from vamos.core.dance.follows import what_follows
+
+    project = _sheet_project(arguments.sheet)
+    grid = project.song.grid if project.song else None
+    problems = problems_of(project.dance, grid)
+    if arguments.json:
+        _write_json(arguments.json, dance_data(project))
+        return 1 if problems else 0
+    found = what_follows(project.dance, grid)
+    walls = "a turn has no direction yet" if found.walls_to_front is None else f"{found.walls_to_front} walls"
+    print(f"{found.wall_counts} counts, {walls}; {float(found.counts_danced):g} counts danced")
+    for station in found.stations:
+        at = "" if station.song_s is None else f"{station.song_s:7.1f} s  "
+        facing = "?" if station.heading is None else clock_text(station.heading)
+        print(f"{at}count {int(station.position) + 1:4d}  {station.kind:8s} {station.name}, facing {facing}")
+    for problem in problems:
+        where = ", ".join(x for x in (problem.section, problem.count) if x)
+        print(f"! {where + ': ' if where else ''}{problem.text}")
+    return 1 if problems else 0
+
+
+def dance_data(project: Project) -> dict[str, Any]:
+    """All that follows from a sheet, as the command line gives it; see docs/formats.md."""
+    from vamos.core.dance.card import card_of
+    from vamos.core.dance.checks import problems_of
+    from vamos.core.dance.facing import clock_text
+    from vamos.core.dance.follows import count_by_count, what_follows
+
+    grid = project.song.grid if project.song else None
+    lines = [
+        {
+            "title": line.title,
+            "kind": str(line.kind),
+            "wall": line.wall,
+            "position": str(line.start),
+            "heading": line.heading,
+            "counts": [
+                {
+                    "count": s.count,
+                    "heading": s.heading,
+                    "facing": None if s.heading is None else clock_text(s.heading),
+                    "weight": [str(w) for w in s.weight],
+                }
+                for s in states
+            ],
+        }
+        for line, states in count_by_count(project.dance, grid)
+    ]
+    return {
+        "follows": to_builtins(what_follows(project.dance, grid)),
+        "lines": lines,
+        "problems": [to_builtins(p) for p in problems_of(project.dance, grid)],
+        "card": to_builtins(card_of(project)),
+    }
+
+
+def sheet(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.dance.export import export_sheet
+
+    project = _sheet_project(arguments.sheet)
+    for path in arguments.to:
+        export_sheet(project, path)
+        print(path)
+    return 0
+
+
+def _sheet_project(path: Path) -> Project:
+    """A project file, or a project around a sheet read from a file."""
+    from vamos.core.dance.sheet_files import read_sheet
+    from vamos.core.document.files import SUFFIX
+
+    return load(path) if path.suffix == SUFFIX else Project(name=path.stem, dance=read_sheet(path))
+
+
 def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.make import make_project
 

@@ -59,6 +59,19 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("project", type=Path)
     sub.add_argument("song", type=Path)
     _json(sub)
+    sub = add("dance", commands.dance, "read a count sheet and say all that follows from it")
+    sub.add_argument("sheet", type=Path, metavar="FILE", help="a sheet as .csv, .json or .md, or a project")
+    _json(sub)
+    sub = add("sheet", commands.sheet, "write the count sheet of a project or sheet")
+    sub.add_argument("sheet", type=Path, metavar="FILE", help="a project, or a sheet as .csv, .json or .md")
+    sub.add_argument(
+        "--to",
+        type=Path,
+        action="append",
+        required=True,
+        metavar="FILE",
+        help=".pdf, .md, .csv or .json; .svg is the wall map",
+    )
     sub = add("place", commands.place, "place takes on a song by their sound")
     sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
     sub.add_argument("--song", type=Path, required=True)

@@ -9,8 +9,7 @@ from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject
 
-from vamos.core.dance.facing import net_turn
-from vamos.core.dance.lines import Line
+from vamos.core.dance.lines import Line, heading_at
 from vamos.core.document.paths import locate
 from vamos.core.model.clip import Clip
 from vamos.core.model.take import View
@@ -18,7 +17,7 @@ from vamos.core.plan.clips import counts_to_take
 from vamos.core.plan.sources import Watched, views_of, watched
 from vamos.core.render.clicks import counts_between
 from vamos.core.render.overlays import Words, shown_at
-from vamos.core.time import CountRange, count_text
+from vamos.core.time import count_text
 from vamos.errors import VamosError
 from vamos.ui.pictures import MirrorThread, Wanted
 from vamos.ui.playback import SPEEDS, ClickPlan, Playback
@@ -87,8 +86,8 @@ class Watching(QObject):
             return
         exact = Fraction(position).limit_denominator(48)
         part = self._words.part_at(exact)
-        count = count_text(Fraction(floor(exact - line.start)))
-        self._window.floor.show_place(line, f"{count} {part}".strip(), heading_at(line, exact))
+        count = count_text(Fraction(floor(exact - line.start + line.first)))
+        self._window.floor.show_place(line, f"{count} {part}".strip(), heading_at(line, exact - line.start))
         found = self.source(line)
         if found is None:
             self._window.mirror.show_words(self._no_picture(line))
@@ -208,14 +207,6 @@ class Watching(QObject):
     def close(self) -> None:
         self.playback.stop()
         self.pictures.close()
-
-
-def heading_at(line: Line, position: Fraction) -> int | None:
-    """The heading in eighths at a moment of a line."""
-    if line.heading is None or line.section is None:
-        return line.heading
-    turned = net_turn(line.section, CountRange(Fraction(-8), max(Fraction(-8), position - line.start)))
-    return None if turned is None else (line.heading + turned) % 8
 
 
 def preview_clip(line: Line, found: Watched) -> Clip:

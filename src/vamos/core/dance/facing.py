@@ -33,3 +33,20 @@ def net_turn(section: Section, within: CountRange | None = None) -> int | None:
 def wall_count(net_eighths: int) -> int:
     """Walls before the dance faces 12:00 again: 8 / gcd(8, N)."""
     return 8 // gcd(8, net_eighths)
+
+
+_FRACTIONS = {1: "⅛", 2: "¼", 3: "⅜", 4: "½", 5: "⅝", 6: "¾", 7: "⅞", 8: "full", 12: "1½", 16: "double"}
+
+
+def turn_text(eighths: int | None) -> str:
+    """``½ left``, ``full right``; an unknown direction is a question mark."""
+    if eighths is None:
+        return "turn ?"
+    size = _FRACTIONS.get(abs(eighths), f"{abs(eighths)}/8")
+    return f"{size} {'right' if eighths > 0 else 'left'}"
+
+
+def way_to_front(heading: int) -> int:
+    """The turn in signed eighths that ends at 12:00, the short way; a half goes right."""
+    back = -heading % 8
+    return back if back <= 4 else back - 8

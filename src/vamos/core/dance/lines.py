@@ -32,7 +32,9 @@ class Line:
     """One line of the page.
 
     ``start`` is a position on the song, ``length`` in counts (shorter than the section's when a
-    restart cuts it). ``heading`` in eighths at its start, None when a turn before it is unknown.
+    restart or a stop of the music cuts it); ``first`` is the count of the section it begins with.
+    ``heading`` in eighths at its start, None when a turn before it is unknown. ``item`` is the
+    number of the entry of the sequence it belongs to.
     """
 
     number: int
@@ -44,6 +46,8 @@ class Line:
     wall: int | None = None
     heading: int | None = 0
     cut: bool = False
+    first: Fraction = Fraction(0)
+    item: int | None = None
 
     @property
     def counts(self) -> CountRange:
@@ -55,9 +59,15 @@ class Line:
 
     def events(self) -> Iterator[tuple[Fraction, Event]]:
         """The events danced on this line, with their position on the song."""
+        for column, event in self.cells():
+            yield self.start + column, event
+
+    def cells(self) -> Iterator[tuple[Fraction, Event]]:
+        """The events danced on this line, with their place on the line; a pickup is before 0."""
         for event in self.section.events if self.section else ():
-            if event.start < self.length:
-                yield self.start + event.start, event
+            column = event.start - self.first
+            if column < self.length and (column >= 0 or self.first == 0):
+                yield column, event
 
 
 def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
@@ -118,21 +128,23 @@ def _lead_in(grid: Grid) -> Iterator[Line]:
 
 def _danced(dance: Dance, number: int) -> list[Line]:
     lines: list[Line] = []
-    at, heading, wall = Fraction(0), 0, 0
-    turned: int | None = heading
-    for item in dance.sequence:
+    at, wall = Fraction(0), 0
+    turned: int | None = 0
+    for index, item in enumerate(dance.sequence):
         wall += item.kind is ItemKind.WALL
-        for section, length, cut in _pieces(dance, item):
+        for section, first, length in _pieces(dance, item):
             line = Line(
                 number + len(lines),
                 at,
                 Fraction(length),
-                _kind(item),
+                _KINDS[item.kind] if section else LineKind.HOLD,
                 section.name if section else (item.name or "hold"),
                 section,
                 wall if item.kind is ItemKind.WALL else None,
                 turned,
-                cut,
+                section is not None and length < section.length,
+                Fraction(first),
+                index,
             )
             lines.append(line)
             at += length
@@ -140,35 +152,54 @@ def _danced(dance: Dance, number: int) -> list[Line]:
     return lines
 
 
-def _kind(item: Item) -> LineKind:
-    return {
-        ItemKind.WALL: LineKind.DANCE,
-        ItemKind.TAG: LineKind.TAG,
-        ItemKind.HOLD: LineKind.HOLD,
-        ItemKind.ENDING: LineKind.ENDING,
-    }[item.kind]
+_KINDS = {
+    ItemKind.WALL: LineKind.DANCE,
+    ItemKind.PART: LineKind.DANCE,
+    ItemKind.TAG: LineKind.TAG,
+    ItemKind.HOLD: LineKind.HOLD,
+    ItemKind.ENDING: LineKind.ENDING,
+}
 
 
-def _pieces(dance: Dance, item: Item) -> Iterator[tuple[Section | None, int, bool]]:
-    """Sections of an item with the counts danced of each, cut where a restart falls."""
+def sections_of(dance: Dance, item: Item) -> tuple[Section, ...]:
+    """The sections an entry of the sequence runs through."""
     if item.kind is ItemKind.HOLD:
-        yield None, max(1, item.counts), False
+        return ()
+    return tuple(dance.section(n) for n in item.sections) if item.sections else dance.wall_sections()
+
+
+def _pieces(dance: Dance, item: Item) -> Iterator[tuple[Section | None, int, int]]:
+    """(section, its first count, counts) of an item, cut by a restart and by stops of the music."""
+    if item.kind is ItemKind.HOLD:
+        yield None, 0, max(1, item.counts)
         return
-    left = item.restart_after
-    names = item.sections or tuple(s.name for s in dance.sections)
-    for name in names:
-        section = dance.section(name)
-        if left is not None and left <= 0:
+    pauses = {p.after: p.counts for p in item.pauses}
+    gone = 0
+    end = item.restart_after
+    for section in sections_of(dance, item):
+        last = section.length if end is None else min(section.length, end - gone)
+        first = 0
+        while first < last:
+            next_stop = min((p - gone for p in pauses if first < p - gone <= last), default=last)
+            yield section, first, next_stop - first
+            if gone + next_stop in pauses:
+                yield None, 0, pauses[gone + next_stop]
+            first = next_stop
+        gone += section.length
+        if end is not None and gone >= end:
             return
-        length = section.length if left is None else min(section.length, left)
-        yield section, length, length < section.length
-        if left is not None:
-            left -= length
+
+
+def heading_at(line: Line, column: Fraction) -> int | None:
+    """The heading in eighths after ``column`` counts of a line; None when a turn is unknown."""
+    if line.heading is None or line.section is None:
+        return line.heading
+    # A pickup belongs to the line it leads into.
+    start = line.first if line.first > 0 else Fraction(-8)
+    turned = net_turn(line.section, CountRange(start, max(start, line.first + column)))
+    return None if turned is None else (line.heading + turned) % 8
 
 
 def heading_after(line: Line) -> int | None:
     """The heading in eighths when a line has been danced; None when a turn is unknown."""
-    if line.heading is None or line.section is None:
-        return line.heading
-    turned = net_turn(line.section, CountRange(Fraction(0), line.length))
-    return None if turned is None else (line.heading + turned) % 8
+    return heading_at(line, line.length)

@@ -11,13 +11,13 @@ import tempfile
 from collections.abc import Callable
 from fractions import Fraction
 from pathlib import Path
-from typing import Any
+from typing import Any, TypeVar
 
 import msgspec
 
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
-from vamos.errors import MissingError, ProjectError, write_error
+from vamos.errors import InputError, MissingError, ProjectError, write_error
 
 VERSION = 1
 SUFFIX = ".vamos"
@@ -43,6 +43,23 @@ def _rich(kind: type, value: object) -> object:
 def to_builtins(value: object) -> Any:
     """Any model value as plain dicts, lists, numbers and text."""
     return msgspec.to_builtins(value, enc_hook=_plain)
+
+
+T = TypeVar("T")
+
+
+def from_builtins(data: Any, kind: type[T]) -> T:
+    """A model value from what :func:`to_builtins` gave.
+
+    Raises
+    ------
+    InputError
+        naming the field that cannot be understood.
+    """
+    try:
+        return msgspec.convert(data, kind, dec_hook=_rich)
+    except (msgspec.ValidationError, ValueError) as error:
+        raise InputError(f"a field cannot be understood: {error}.") from error
 
 
 def write_atomically(path: Path, data: bytes) -> None:
@@ -118,11 +135,8 @@ def load(path: Path) -> Project:
         document = MIGRATIONS[version](document)
         version += 1
     try:
-        return msgspec.convert(document.get("project"), Project, dec_hook=_rich)
-    except (msgspec.ValidationError, ValueError) as error:
+        return from_builtins(document.get("project"), Project)
+    except InputError as error:
         raise ProjectError(
-            f"a field cannot be understood: {error}.",
-            file=path,
-            safe=untouched,
-            todo="If it was edited by hand, undo that edit.",
+            error.what, file=path, safe=untouched, todo="If it was edited by hand, undo that edit."
         ) from error

@@ -35,7 +35,11 @@ class Kind(StrEnum):
 
 @dataclass(frozen=True, slots=True)
 class Event:
-    """One thing danced, at ``start`` counts from the start of its section."""
+    """One thing danced, at ``start`` counts from the start of its section.
+
+    ``role`` is for whom it is in a dance of partners; empty for everyone. ``size`` is how far a turn
+    goes, in eighths, whose direction nobody stated (``turn`` is None then).
+    """
 
     start: Fraction
     length: Fraction = Fraction(1)
@@ -50,6 +54,8 @@ class Event:
     easier: str = ""
     harder: str = ""
     caution: str = ""
+    role: str = ""
+    size: int = 0
 
     def __post_init__(self) -> None:
         if self.length < 0:
@@ -62,6 +68,28 @@ class Event:
 
 
 @dataclass(frozen=True, slots=True)
+class StepPattern:
+    """A step that has a name: what it does when it begins on the right foot.
+
+    Its other side is the same with feet and turns swapped. ``events`` start at 0.
+    """
+
+    name: str
+    length: Fraction
+    events: tuple[Event, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class MoveSet:
+    """Other moves over counts [start, start + length) of a section, which then goes on as written."""
+
+    name: str
+    start: Fraction
+    length: Fraction
+    events: tuple[Event, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
 class Section:
     """Counts that belong together, usually an eight; any length is allowed."""
 
@@ -69,6 +97,7 @@ class Section:
     length: int = 8
     events: tuple[Event, ...] = ()
     feel: Feel = Feel.STRAIGHT
+    others: tuple[MoveSet, ...] = ()
 
     def __post_init__(self) -> None:
         if self.length < 1:
@@ -77,17 +106,26 @@ class Section:
 
 class ItemKind(StrEnum):
     WALL = "wall"
+    PART = "part"
     TAG = "tag"
     HOLD = "hold"
     ENDING = "ending"
 
 
 @dataclass(frozen=True, slots=True)
-class Item:
-    """One entry of the sequence: a wall, a tag, a hold or the ending.
+class Pause:
+    """The music stops inside a wall: ``counts`` are kept after ``after`` counts of it."""
 
-    ``sections`` are names; ``restart_after`` cuts a wall short after so many counts;
-    ``counts`` is the length of a hold.
+    after: int
+    counts: int
+
+
+@dataclass(frozen=True, slots=True)
+class Item:
+    """One entry of the sequence: a wall, a part of a phrased dance, a tag, a hold or the ending.
+
+    ``sections`` are names, for a wall none means the whole dance; ``restart_after`` cuts it short
+    after so many counts; ``counts`` is the length of a hold; ``optional`` blocks may be left out.
     """
 
     kind: ItemKind
@@ -95,11 +133,34 @@ class Item:
     name: str = ""
     restart_after: int | None = None
     counts: int = 0
+    pauses: tuple[Pause, ...] = ()
+    optional: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class DancePart:
+    """A part of a phrased dance: a letter or name for sections in their order."""
+
+    name: str
+    sections: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Stated:
+    """What somebody says of the dance; compared with what the sheet gives. None: nothing said."""
+
+    walls: int | None = None
+    counts: int | None = None
+    tags: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
 class Dance:
-    """A dance: its sections and how they run over the song."""
+    """A dance: its sections and how they run over the song.
+
+    ``parts`` group sections of a phrased dance. ``starts_on`` says in words where in the song the
+    dancing starts. ``steps`` are steps of the teacher's own, beside the common ones.
+    """
 
     name: str = ""
     sections: tuple[Section, ...] = ()
@@ -108,6 +169,19 @@ class Dance:
     credits: str = ""
     level: str = ""
     rights: str = ""
+    parts: tuple[DancePart, ...] = ()
+    stated: Stated = Stated()
+    starts_on: str = ""
+    links: tuple[str, ...] = ()
+    steps: tuple[StepPattern, ...] = ()
+
+    def wall_sections(self) -> tuple[Section, ...]:
+        """What one wall dances: the first whole wall of the sequence, else every section in order."""
+        walls = [i for i in self.sequence if i.kind is ItemKind.WALL and i.sections]
+        if walls:
+            return tuple(self.section(n) for n in walls[0].sections)
+        used = {n for i in self.sequence if i.kind is not ItemKind.WALL for n in i.sections}
+        return tuple(s for s in self.sections if s.name not in used)
 
     def section(self, name: str) -> Section:
         """The section called ``name``.

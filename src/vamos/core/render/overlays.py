@@ -89,7 +89,7 @@ class Words:
         start = line.start if line is not None else (self._starts[0] if self._starts else Fraction(0))
         if line is None:
             return str((floor(position - start) % 8) + 1)
-        return count_text(Fraction(floor(position - line.start)))
+        return count_text(Fraction(floor(position - line.start + line.first)))
 
     def part_at(self, position: Fraction) -> str:
         """The subdivision in force: ``&`` once an event on it has begun, until the next count."""

@@ -5,6 +5,7 @@ Rows are lines, column 0 is the margin, columns 1 … n the counts.
 
 from __future__ import annotations
 
+from fractions import Fraction
 from math import floor
 
 from PyQt6.QtCore import QAbstractTableModel, QModelIndex, Qt
@@ -45,8 +46,8 @@ class PageModel(QAbstractTableModel):
         column = index.column() - 1
         if column >= line.length:
             return ""
-        words = [str(column + 1)]
-        for event in cell_events(line, column):
+        words = [str(int(line.first) + column + 1)]
+        for _, event in cell_events(line, column):
             words.append(event.short + (f" {event.foot}" if event.foot is not Foot.NONE else ""))
         return " ".join(words)
 
@@ -67,11 +68,9 @@ class PageModel(QAbstractTableModel):
         return ", ".join(p for p in parts if p)
 
 
-def cell_events(line: Line, column: int) -> list[Event]:
-    """Events that start within a count of a line."""
-    if line.section is None:
-        return []
-    return [e for e in line.section.events if floor(e.start) == column and e.start < line.length]
+def cell_events(line: Line, column: int) -> list[tuple[Fraction, Event]]:
+    """Events that start within a count of a line, with their place on the line; a pickup with count 1."""
+    return [(at, e) for at, e in line.cells() if floor(at) == column or (column == 0 and at < 0)]
 
 
 def line_label(line: Line) -> str:

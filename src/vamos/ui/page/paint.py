@@ -4,16 +4,17 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from fractions import Fraction
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, QPen
 
+from vamos.core.dance.facing import turn_text
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Foot, Kind
 from vamos.core.pack.chapters import clock
+from vamos.core.time import count_text
 from vamos.ui.page.layout import MARGIN, Bands, Layout
 from vamos.ui.page.model import cell_events, kind_words, line_label
 from vamos.ui.theme import Theme, font
@@ -156,17 +157,13 @@ def _numbers(painter: QPainter, line: Line, layout: Layout, y: float, height: in
         painter.setPen(QPen(QColor(theme.line), 1))
         painter.drawLine(QPointF(x, 0), QPointF(x, height))
         painter.setPen(QColor(theme.soft if lead else theme.ink))
-        painter.drawText(QRectF(x + 8, y, 40, 18), Qt.AlignmentFlag.AlignVCenter, str(k + 1))
-    if line.section is not None:
-        painter.setFont(font(9, 500))
-        painter.setPen(QColor(theme.soft))
-        for event in line.section.events:
-            part = event.start - int(event.start)
-            if part and event.start < line.length:
-                x = layout.x(event.start)
-                painter.drawText(
-                    QRectF(x + 4, y, 30, 18), Qt.AlignmentFlag.AlignVCenter, "&" if part == Fraction(1, 2) else "a"
-                )
+        painter.drawText(QRectF(x + 8, y, 40, 18), Qt.AlignmentFlag.AlignVCenter, str(int(line.first) + k + 1))
+    painter.setFont(font(9, 500))
+    painter.setPen(QColor(theme.soft))
+    for column, event in line.cells():
+        if event.start.denominator > 1 and column >= 0:
+            x, word = layout.x(column), count_text(event.start, line.feel)
+            painter.drawText(QRectF(x + 4, y, 30, 18), Qt.AlignmentFlag.AlignVCenter, word)
 
 
 def _part(painter: QPainter, name: str, fixed: bool, x: float, y: float, theme: Theme) -> None:
@@ -226,8 +223,8 @@ def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, th
 def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme) -> None:
     for k in range(int(np.ceil(float(line.length)))):
         events = cell_events(line, k)
-        for event in events:
-            x = layout.x(event.start)
+        for column, event in events:
+            x = layout.x(column)
             room = layout.count_width * min(1.0, 1.0 if len(events) == 1 else 0.5) - 12
             face = font(9.5, 600 if event.kind is not Kind.HOLD else 500)
             painter.setFont(face)
@@ -241,12 +238,6 @@ def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme
                 painter.setFont(font(8.5, 700))
                 painter.setPen(QColor(theme.accent))
                 painter.drawText(QRectF(x + 30, y + 19, 60, 18), Qt.AlignmentFlag.AlignVCenter, turn_text(event.turn))
-
-
-def turn_text(eighths: int) -> str:
-    """``½ left`` and the like."""
-    names = {1: "⅛", 2: "¼", 3: "⅜", 4: "½", 5: "⅝", 6: "¾", 7: "⅞", 8: "1"}
-    return f"{names.get(abs(eighths), f'{abs(eighths)}/8')} {'right' if eighths > 0 else 'left'}"
 
 
 def paint_foot(painter: QPainter, box: QRectF, foot: Foot, touch: bool, theme: Theme) -> None:

@@ -1,0 +1,109 @@
+"""The card: what stands at the head of a sheet, what is missing on it, a level suggested."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+from vamos.core.dance.facing import clock_text
+from vamos.core.dance.follows import Follows, what_follows
+from vamos.core.model.dance import Dance, ItemKind, Kind
+from vamos.core.model.project import Project
+
+#: Names of the levels, easiest first (common practice, no source).
+LEVELS = ("first steps", "beginner", "improver", "intermediate", "advanced")
+
+
+@dataclass(frozen=True, slots=True)
+class Card:
+    """Rows of (name, text), and the names of fields nobody has filled in."""
+
+    rows: tuple[tuple[str, str], ...]
+    missing: tuple[str, ...]
+    suggested_level: str
+    why_level: str
+
+
+def card_of(project: Project) -> Card:
+    """The card of a project's dance."""
+    dance, song = project.dance, project.song
+    grid = song.grid if song else None
+    follows = what_follows(dance, grid)
+    level, why = suggest_level(dance, grid.bpm() if grid else None)
+    starts = dance.starts_on
+    if grid is not None:
+        when = f"after {grid.lead_in} counts, {grid.time_map()(0):.1f} s" if grid.lead_in else "with the first count"
+        starts = f"{starts}, {when}" if starts else when
+    facts = (
+        ("Dance", dance.name),
+        ("Song", song.title if song else ""),
+        ("Starts", starts),
+        ("By", dance.credits),
+        ("Level", dance.level),
+        ("Counts", str(follows.wall_counts or "")),
+        ("Walls", "" if follows.walls_to_front is None else str(follows.walls_to_front)),
+        ("Lead-in", f"{grid.lead_in} counts" if grid else ""),
+        ("Tempo", f"{grid.bpm():.0f} a minute" if grid else ""),
+        ("Tags", _tags(dance, follows)),
+        ("Restarts", _restarts(follows)),
+        ("Ending", _ending(dance, follows)),
+        ("Links", ", ".join(dance.links)),
+        ("Rights", dance.rights or (song.rights if song else "")),
+    )
+    rows = tuple((name, text) for name, text in facts if text)
+    return Card(rows, tuple(name for name, text in facts if not text), level, why)
+
+
+def _tags(dance: Dance, follows: Follows) -> str:
+    if not dance.sequence:
+        return ""
+    found = [s for s in follows.stations if s.kind == "tag"]
+    return "; ".join(f"{s.name} at {_facing(s.heading)}" for s in found) if found else "none"
+
+
+def _restarts(follows: Follows) -> str:
+    if not follows.stations:
+        return ""
+    found = [s for s in follows.stations if s.kind == "restart"]
+    return "; ".join(f"wall {s.wall} {s.name}, facing {_facing(s.heading)}" for s in found) if found else "none"
+
+
+def _ending(dance: Dance, follows: Follows) -> str:
+    if not dance.sequence:
+        return ""
+    names = [i.name or ", ".join(i.sections) for i in dance.sequence if i.kind is ItemKind.ENDING]
+    facing = f"at {_facing(follows.end_heading)}"
+    turn = f"; {follows.turn_to_front} to finish at 12:00" if follows.turn_to_front else ""
+    return (f"{names[-1]}, " if names else "") + facing + turn
+
+
+def _facing(heading: int | None) -> str:
+    return "?" if heading is None else clock_text(heading)
+
+
+def suggest_level(dance: Dance, bpm: float | None) -> tuple[str, str]:
+    """A level from length, turns, syncopation, tempo and restarts, and why; the user decides.
+
+    One point each: more than 32 counts, more than 48; turns of a half and more; many ``&`` counts;
+    above 120 a minute; restarts, tags or phrasing; more than 1.4 moves a count anywhere. Common
+    practice, no source; teachers disagree.
+    """
+    wall = dance.wall_sections()
+    events = [e for s in wall for e in s.events if e.kind is not Kind.HOLD]
+    counts = sum(s.length for s in wall)
+    turned = max((abs(e.turn if e.turn is not None else e.size) for e in events), default=0)
+    between = sum(e.start.denominator > 1 for e in events)
+    cut = sum(i.restart_after is not None or i.kind in (ItemKind.TAG, ItemKind.PART) for i in dance.sequence)
+    busy = max((len(s.events) / s.length for s in wall), default=0.0)
+    points = {
+        f"{counts} counts": (counts > 32) + (counts > 48),
+        "turns of a half or more": int(turned >= 4),
+        f"{between} moves between the counts": int(between > counts / 8) + int(between > counts / 3),
+        f"{bpm or 0:.0f} a minute": int((bpm or 0) > 120),
+        "tags, restarts or parts": int(cut > 0) + int(cut > 2),
+        "many moves a count": int(Fraction(busy).limit_denominator(100) > Fraction(14, 10)),
+    }
+    total = sum(points.values())
+    level = LEVELS[min(len(LEVELS) - 1, (total + 1) // 2)]
+    reasons = [name for name, worth in points.items() if worth]
+    return level, ", ".join(reasons) or "short, slow, few turns"

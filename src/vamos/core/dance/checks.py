@@ -1,0 +1,225 @@
+"""Problems of a sheet in plain words. None blocks the work."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from math import floor
+
+from vamos.core.dance.facing import net_turn, turn_text, wall_count
+from vamos.core.dance.follows import danced_lines, empty_counts, for_role, roles, start_weight, what_follows
+from vamos.core.dance.lines import Line, LineKind
+from vamos.core.dance.weight import UNKNOWN, after, first_foot, follow
+from vamos.core.model.dance import Dance, Foot, ItemKind, MoveSet, Section
+from vamos.core.model.song import Grid
+from vamos.core.time import CountRange, count_text
+
+_SIDE = {Foot.RIGHT: "right", Foot.LEFT: "left", Foot.BOTH: "both feet"}
+
+
+@dataclass(frozen=True, slots=True)
+class Problem:
+    """``section`` and ``count`` say where on the sheet, ``item`` which entry of the sequence."""
+
+    kind: str
+    text: str
+    section: str = ""
+    count: str = ""
+    start: Fraction | None = None
+    item: int | None = None
+
+
+def problems_of(dance: Dance, grid: Grid | None = None) -> tuple[Problem, ...]:
+    """All problems, those of the sheet first, then of the sequence, then against the song."""
+    found: list[Problem] = []
+    for section in dance.sections:
+        found += _written(section)
+        for role in roles(dance):
+            for other in section.others:
+                found += _variant(section, other, role)
+    found += _turns(dance)
+    for role in roles(dance):
+        found += _weight(dance, role)
+    found += _stated(dance)
+    if grid is not None:
+        found += _against_song(dance, grid)
+    return tuple(dict.fromkeys(found))
+
+
+def _written(section: Section) -> Iterator[Problem]:
+    """Counts with nothing, twice the same count, moves after the section's end."""
+    if section.events:
+        empty = list(empty_counts(section))
+        if empty:
+            word = "count" if len(empty) == 1 else "counts"
+            yield Problem(
+                "empty",
+                f"Nothing is written on {word} {', '.join(empty)}. If it is held, write hold.",
+                section.name,
+                empty[0],
+            )
+    seen: set[tuple[Fraction, str]] = set()
+    for event in section.events:
+        count = count_text(event.start, section.feel)
+        if (event.start, event.role) in seen:
+            yield Problem("twice", f"Two moves begin on {count}.", section.name, count, event.start)
+        seen.add((event.start, event.role))
+        if event.start >= section.length:
+            yield Problem(
+                "outside",
+                f"“{event.name}” on {count} is after the section's {section.length} counts.",
+                section.name,
+                count,
+                event.start,
+            )
+
+
+def _turns(dance: Dance) -> Iterator[Problem]:
+    for section in dance.sections:
+        for event in section.events:
+            if event.turn is None:
+                count = count_text(event.start, section.feel)
+                size = turn_text(event.size).split()[0] if event.size else "turn"
+                yield Problem(
+                    "direction",
+                    f"Which way does “{event.name or size}” on {count} turn, right or left?",
+                    section.name,
+                    count,
+                    event.start,
+                )
+
+
+def _variant(section: Section, other: MoveSet, role: str) -> Iterator[Problem]:
+    """Other moves over the same counts must end as the written ones do."""
+    span = CountRange(other.start, other.start + other.length)
+    mine = tuple(e for e in for_role(section.events, role) if span.contains(e.start))
+    theirs = for_role(other.events, role)
+    where = f"“{other.name}” ({count_text(other.start)} to {count_text(span.end - 1)})"
+    late = [e for e in theirs if not span.contains(e.start)]
+    if late:
+        yield Problem("variant", f"{where} does not fit its {other.length} counts.", section.name, start=other.start)
+    turned = net_turn(replace(section, events=mine)), net_turn(replace(section, events=theirs))
+    if None not in turned and turned[0] != turned[1]:
+        words = [turn_text(t) if t else "no turn" for t in turned]
+        yield Problem(
+            "variant", f"{where} turns {words[1]}, the written moves {words[0]}.", section.name, start=other.start
+        )
+    ends = [s[-1].weight if s else UNKNOWN for s in (follow(mine, UNKNOWN), follow(theirs, UNKNOWN))]
+    if UNKNOWN not in ends and ends[0] is not ends[1]:
+        yield Problem(
+            "variant",
+            f"{where} ends with the weight on the {_SIDE[ends[1]]}, the written moves on the {_SIDE[ends[0]]}.",
+            section.name,
+            start=other.start,
+        )
+
+
+def _weight(dance: Dance, role: str) -> Iterator[Problem]:
+    """The weight through the whole sequence; each impossible move is told once, where it first is."""
+    lines = danced_lines(dance) or _one_wall(dance)
+    weight = start_weight(dance, role)
+    who = f" ({role})" if role else ""
+    told: set[tuple[str, Fraction]] = set()
+    first_weight = weight
+    before: Line | None = None
+    for line in lines:
+        events = tuple(e for _, e in line.cells())
+        opening = first_foot(for_role(events, role))
+        for event in sorted(for_role(events, role), key=lambda e: e.start):
+            stance = after(event, weight)
+            key = (line.title, event.start)
+            if stance.wrong and key not in told and line.section is not None:
+                told.add(key)
+                count = count_text(event.start, line.feel)
+                joint = event is opening and before is not None and before.item != line.item
+                text = f"{_joint(dance, before, line)}: " if joint and before is not None else ""
+                yield Problem(
+                    "weight",
+                    f"{text}{stance.wrong}{who}.",
+                    line.section.name,
+                    count,
+                    event.start,
+                    line.item if joint else None,
+                )
+            weight = stance.weight
+        before = line
+    if not dance.sequence and lines:
+        yield from _loop(lines, weight, first_weight, role)
+
+
+def _one_wall(dance: Dance) -> tuple[Line, ...]:
+    """Without a sequence: one wall."""
+    out: list[Line] = []
+    at = Fraction(0)
+    for section in dance.wall_sections():
+        out.append(Line(len(out), at, Fraction(section.length), LineKind.DANCE, section.name, section, 1))
+        at += section.length
+    return tuple(out)
+
+
+def _loop(lines: tuple[Line, ...], weight: Foot, start: Foot, role: str) -> Iterator[Problem]:
+    opening = first_foot(for_role(tuple(e for line in lines for _, e in line.cells()), role))
+    if opening is not None and after(opening, weight).wrong:
+        yield Problem(
+            "loop",
+            f"The dance ends with the weight on the {_SIDE[weight]}, but begins with that foot; "
+            f"it started with the weight on the {_SIDE.get(start, 'other foot')}.",
+            lines[-1].title,
+        )
+
+
+def _joint(dance: Dance, before: Line, line: Line) -> str:
+    """Between which entries of the sequence a move is the first."""
+    entry = dance.sequence[before.item] if before.item is not None else None
+    if entry is not None and entry.restart_after is not None:
+        return f"After the restart ({entry.restart_after} counts of wall {before.wall})"
+    names = [
+        f"wall {x.wall}" if x.wall else (dance.sequence[x.item].name if x.item is not None else x.title) or x.title
+        for x in (before, line)
+    ]
+    return f"Between {names[0]} and {names[1]}"
+
+
+def _stated(dance: Dance) -> Iterator[Problem]:
+    """What somebody says of the dance against what the sheet gives."""
+    said = dance.stated
+    wall = dance.wall_sections()
+    counts = sum(s.length for s in wall)
+    if said.counts is not None and wall and said.counts != counts:
+        yield Problem("stated", f"It is said to have {said.counts} counts; the sheet has {counts}.")
+    turns = [net_turn(s) for s in wall]
+    if said.walls is not None and wall and None not in turns:
+        walls = wall_count(sum(t for t in turns if t is not None))
+        if walls != said.walls:
+            yield Problem("stated", f"It is said to have {said.walls} walls; the turns on the sheet give {walls}.")
+    tags = sum(i.kind is ItemKind.TAG for i in dance.sequence)
+    if said.tags is not None and dance.sequence and said.tags != tags:
+        words = "no tags" if said.tags == 0 else f"{said.tags} tags"
+        yield Problem("stated", f"It is said to have {words}; the sequence has {tags}.")
+
+
+def _against_song(dance: Dance, grid: Grid) -> Iterator[Problem]:
+    """The sequence on the song: too long, holds and stops that do not meet."""
+    lines = danced_lines(dance, grid)
+    if not lines:
+        return
+    over = what_follows(dance, grid).counts_over
+    if over is not None and over < 0:
+        yield Problem("length", f"The sequence is {float(-over):g} counts longer than the song.")
+    holds = {line.start: line for line in lines if line.kind is LineKind.HOLD}
+    for stop in grid.stops:
+        if stop.position not in holds and lines[0].start <= stop.position < lines[-1].counts.end:
+            yield Problem(
+                "stop",
+                f"The music stops at count {floor(stop.position) + 1} of the dance for {float(stop.counts):g} counts; "
+                "the sequence holds nothing there.",
+            )
+    marked = {s.position for s in grid.stops}
+    for line in holds.values() if grid.stops else ():
+        if line.start not in marked:
+            yield Problem(
+                "stop",
+                f"The sequence holds {line.length} counts at count {floor(line.start) + 1}, where the music goes on.",
+                item=line.item,
+            )

@@ -1,0 +1,312 @@
+"""What follows from a sheet: counts, headings, walls, weight, stations on the song, difficulty.
+
+Everything is computed from the dance; with a grid, each station also has its second. Headings are
+eighths clockwise from 12:00, None once a turn before them has no direction.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from fractions import Fraction
+from itertools import pairwise
+
+from vamos.core.dance.facing import clock_text, net_turn, turn_text, wall_count, way_to_front
+from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
+from vamos.core.dance.weight import Stance, can_begin, follow, weight_at
+from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
+from vamos.core.model.song import Anchor, Grid
+from vamos.core.time import count_text
+
+_DANCED = (LineKind.DANCE, LineKind.TAG, LineKind.HOLD, LineKind.ENDING)
+
+
+@dataclass(frozen=True, slots=True)
+class Station:
+    """A place of the sequence: where a wall or part starts, a tag, a restart, a stop, the ending, the end."""
+
+    kind: str
+    name: str
+    position: Fraction
+    heading: int | None
+    song_s: float | None = None
+    wall: int | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class SectionFacts:
+    """What a section is: its counts, what it turns, how hard it is."""
+
+    name: str
+    counts: int
+    net_turn: int | None
+    moves: int
+    moves_per_s: float | None
+    empty: tuple[str, ...]
+    away: bool
+    ends_on: Foot
+
+
+@dataclass(frozen=True, slots=True)
+class Answer:
+    """A turn nobody gave a direction, and where each answer leads."""
+
+    section: str
+    count: str
+    name: str
+    right: str
+    left: str
+
+
+@dataclass(frozen=True, slots=True)
+class Follows:
+    """All that follows; see the fields' names. Counts are Fractions, times song seconds."""
+
+    sections: tuple[SectionFacts, ...]
+    counts_to_learn: int
+    counts_danced: Fraction
+    wall_counts: int
+    net_turn: int | None
+    walls_to_front: int | None
+    walls_started: int
+    tags: int
+    stations: tuple[Station, ...]
+    end_heading: int | None
+    turn_to_front: str
+    loop_closes: bool
+    legal_restarts: tuple[int, ...]
+    asked: tuple[Answer, ...]
+    counts_over: Fraction | None
+    early_ends: tuple[Station, ...]
+
+
+def danced_lines(dance: Dance, grid: Grid | None = None) -> tuple[Line, ...]:
+    """The lines that are danced; without a grid the positions are still right."""
+    bare = grid or Grid((Anchor(Fraction(0), 0.0), Anchor(Fraction(1), 1.0)))
+    if not dance.sequence:
+        return ()
+    return tuple(line for line in lines_of(bare, dance) if line.kind in _DANCED)
+
+
+def what_follows(dance: Dance, grid: Grid | None = None) -> Follows:
+    """Work everything out; raises InputError when the sequence names a section that is not there."""
+    lines = danced_lines(dance, grid)
+    wall = dance.wall_sections()
+    net = _sum(net_turn(s) for s in wall)
+    end = heading_after(lines[-1]) if lines else None
+    needed = lines[-1].counts.end if lines else Fraction(0)
+    stations = tuple(_stations(dance, lines, grid))
+    used = dict.fromkeys(line.section.name for line in lines if line.section) or {s.name: None for s in dance.sections}
+    learned = [dance.section(name) for name in used]
+    return Follows(
+        sections=tuple(section_facts(dance, s, lines, grid) for s in dance.sections),
+        counts_to_learn=sum(s.length for s in learned),
+        counts_danced=needed,
+        wall_counts=sum(s.length for s in wall),
+        net_turn=net,
+        walls_to_front=None if net is None else wall_count(net),
+        walls_started=sum(i.kind is ItemKind.WALL for i in dance.sequence),
+        tags=sum(i.kind is ItemKind.TAG for i in dance.sequence),
+        stations=stations,
+        end_heading=end,
+        turn_to_front="" if not end else turn_text(way_to_front(end)),
+        loop_closes=loop_closes(dance),
+        legal_restarts=legal_restarts(dance),
+        asked=tuple(_asked(dance)),
+        counts_over=None if grid is None or not lines else grid.range().end - needed,
+        early_ends=tuple(_early_ends(lines, grid)),
+    )
+
+
+def _sum(turns: Iterator[int | None]) -> int | None:
+    total = 0
+    for turn in turns:
+        if turn is None:
+            return None
+        total += turn
+    return total
+
+
+# --- weight through a wall -------------------------------------------------------------------
+
+
+def roles(dance: Dance) -> tuple[str, ...]:
+    """For whom events are written; one empty name in a dance without partners."""
+    found = dict.fromkeys(e.role for s in dance.sections for e in s.events)
+    named = tuple(r for r in found if r)
+    return named or ("",)
+
+
+def for_role(events: tuple[Event, ...], role: str) -> tuple[Event, ...]:
+    """The events somebody of a role dances: their own and those for everyone."""
+    return tuple(e for e in events if e.role in ("", role))
+
+
+def start_weight(dance: Dance, role: str) -> Foot:
+    """The weight a role starts with: the dance's for the first, for others what their first step needs."""
+    known = roles(dance)
+    if role == known[0]:
+        return dance.start_weight
+    wall = wall_events(dance.wall_sections(), role)
+    first = next((e.foot for e in wall if e.foot in (Foot.RIGHT, Foot.LEFT)), None)
+    return {Foot.RIGHT: Foot.LEFT, Foot.LEFT: Foot.RIGHT, None: dance.start_weight}[first]
+
+
+def wall_events(sections: tuple[Section, ...], role: str = "") -> tuple[Event, ...]:
+    """All events of sections in a row, at their counts from the start of the first."""
+    from dataclasses import replace
+
+    out: list[Event] = []
+    at = 0
+    for section in sections:
+        out += [replace(e, start=e.start + at) for e in for_role(section.events, role)]
+        at += section.length
+    return tuple(sorted(out, key=lambda e: e.start))
+
+
+def wall_stances(dance: Dance, role: str = "") -> tuple[Stance, ...]:
+    """The weight through one wall."""
+    return follow(wall_events(dance.wall_sections(), role), start_weight(dance, role))
+
+
+def loop_closes(dance: Dance) -> bool:
+    """Whether a wall ends with the weight that lets it begin again, for every role."""
+    for role in roles(dance):
+        events = wall_events(dance.wall_sections(), role)
+        stances = wall_stances(dance, role)
+        if stances and not can_begin(events, stances[-1].weight):
+            return False
+    return True
+
+
+def legal_restarts(dance: Dance) -> tuple[int, ...]:
+    """After how many counts of a wall it could begin again: the foot it begins with is free there."""
+    sections = dance.wall_sections()
+    total = sum(s.length for s in sections)
+    good = set(range(1, total))
+    for role in roles(dance):
+        events = wall_events(sections, role)
+        stances = wall_stances(dance, role)
+        start = start_weight(dance, role)
+        good &= {k for k in range(1, total) if can_begin(events, weight_at(stances, Fraction(k), start))}
+    return tuple(sorted(good))
+
+
+# --- stations --------------------------------------------------------------------------------
+
+
+def _stations(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Iterator[Station]:
+    clock = grid.time_map() if grid else None
+    item = None
+    for k, line in enumerate(lines):
+        seconds = clock(line.start) if clock else None
+        entry = dance.sequence[line.item] if line.item is not None else None
+        if line.kind is LineKind.HOLD:
+            yield Station("stop", f"{line.length} counts", line.start, line.heading, seconds, line.wall)
+        elif line.item != item and entry is not None:
+            name = entry.name or (f"wall {line.wall}" if line.wall else line.title)
+            yield Station(str(entry.kind), name, line.start, line.heading, seconds, line.wall)
+        item = line.item if line.kind is not LineKind.HOLD or entry is None or entry.kind is ItemKind.HOLD else item
+        last = k + 1 == len(lines) or lines[k + 1].item != line.item
+        if last and entry is not None and entry.restart_after is not None:
+            end = line.counts.end
+            name = f"after {entry.restart_after} counts"
+            yield Station("restart", name, end, heading_after(line), clock(end) if clock else None, line.wall)
+    if lines:
+        end = lines[-1].counts.end
+        yield Station("end", "end of the dance", end, heading_after(lines[-1]), clock(end) if clock else None)
+
+
+def _early_ends(lines: tuple[Line, ...], grid: Grid | None) -> Iterator[Station]:
+    """Where the song could be faded: ends of whole walls before the last, with the facing there."""
+    clock = grid.time_map() if grid else None
+    for line, following in pairwise(lines):
+        if line.wall is not None and following.item != line.item and not line.cut:
+            end = line.counts.end
+            yield Station(
+                "early end", f"wall {line.wall}", end, heading_after(line), clock(end) if clock else None, line.wall
+            )
+
+
+@dataclass(frozen=True, slots=True)
+class CountState:
+    """What is so when a count has been danced: heading, and the weight of each role."""
+
+    count: str
+    position: Fraction
+    heading: int | None
+    weight: tuple[Foot, ...]
+
+
+def count_by_count(dance: Dance, grid: Grid | None = None) -> Iterator[tuple[Line, tuple[CountState, ...]]]:
+    """Heading and weight at every count of the sequence, line by line."""
+    known = roles(dance)
+    weights = [start_weight(dance, role) for role in known]
+    for line in danced_lines(dance, grid):
+        events = [tuple(e for _, e in line.cells() if e.role in ("", role)) for role in known]
+        stances = [follow(mine, weight) for mine, weight in zip(events, weights, strict=True)]
+        states = []
+        for k in range(int(line.length)):
+            done = line.first + k + 1
+            feet = tuple(weight_at(s, done, w) for s, w in zip(stances, weights, strict=True))
+            count = count_text(line.first + k, line.feel)
+            states.append(CountState(count, line.start + k, heading_at(line, Fraction(k + 1)), feet))
+        weights = [s[-1].weight if s else w for s, w in zip(stances, weights, strict=True)]
+        yield line, tuple(states)
+
+
+# --- sections --------------------------------------------------------------------------------
+
+
+def section_facts(dance: Dance, section: Section, lines: tuple[Line, ...], grid: Grid | None) -> SectionFacts:
+    """A section's facts; ``away`` when in some wall more than half of it is danced facing away."""
+    moves = [e for e in section.events if e.kind not in (Kind.HOLD, Kind.BREATH)]
+    seconds = section.length * 60 / grid.bpm() if grid else None
+    role = roles(dance)[0]
+    stances = follow(for_role(section.events, role), Foot.NONE)
+    return SectionFacts(
+        section.name,
+        section.length,
+        net_turn(section),
+        len(moves),
+        len(moves) / seconds if seconds else None,
+        tuple(empty_counts(section)),
+        any(faces_away(line) for line in lines if line.section == section),
+        stances[-1].weight if stances else Foot.NONE,
+    )
+
+
+def empty_counts(section: Section) -> Iterator[str]:
+    """Counts on which nothing is written and nothing lasts."""
+    for k in range(section.length):
+        if not any(e.start < k + 1 and e.start + max(e.length, Fraction(1, 48)) > k for e in section.events):
+            yield count_text(Fraction(k))
+
+
+def faces_away(line: Line) -> bool:
+    """Whether more than half of a line is danced with the back to the start wall (4:30 to 7:30)."""
+    headings = [heading_at(line, Fraction(k) + Fraction(1, 2)) for k in range(int(line.length))]
+    return sum(h in (3, 4, 5) for h in headings) * 2 > len(headings)
+
+
+def _asked(dance: Dance) -> Iterator[Answer]:
+    """Turns without a direction, each with where the wall ends for either answer."""
+    known = sum(e.turn or 0 for s in dance.wall_sections() for e in s.events)
+    sizes = [e.size for s in dance.wall_sections() for e in s.events if e.turn is None]
+    inside = {s.name for s in dance.wall_sections()}
+    for section in dance.sections:
+        for event in section.events:
+            if event.turn is None:
+                right, left = (
+                    _leads(known, sizes, sign * event.size) if section.name in inside else turn_text(sign * event.size)
+                    for sign in (1, -1)
+                )
+                yield Answer(section.name, count_text(event.start, section.feel), event.name or "turn", right, left)
+
+
+def _leads(known: int, sizes: list[int], mine: int) -> str:
+    """Where a wall ends when this turn is answered, others still open left aside."""
+    net = known + mine
+    others = len(sizes) - 1
+    words = f"a wall ends at {clock_text(net % 8)}, {wall_count(net)} walls"
+    return words + (f" ({others} more to answer)" if others else "")

@@ -1,0 +1,461 @@
+"""Counts as people type them: ``1 & 2 3 & 4 5-6 hold 7 8``, with or without names.
+
+Grammar, spaces between tokens optional where nothing is ambiguous::
+
+    line    = [group {"," group}]
+    group   = [words] counts
+    counts  = {count | count "-" number | "hold" counts | "(" counts ")"}
+    count   = number | "&" | "e" | "a" | "+" fraction | "[" number "]"
+    words   = name [turn] [foot] ["(" kind ")"]
+    turn    = size ["turn"] ("left" | "right")   size: ⅛ ¼ ½ ¾ 1/4 quarter half full …
+    foot    = "R" | "L" | "both"
+
+A number stands on the count; ``&``, ``e`` and ``a`` (or any fraction, ``+1/3``) follow the count
+before them, at the front they are the pickup (``&`` is also written ``0&``). ``[3] &`` is the
+``&`` of 3 with nothing on 3. A turn with no direction is kept as one that has to be asked for.
+Set numbers (``2 2 3 4 …``, the first number names the eight) are read as the counts of that eight.
+Words before counts name what is danced on them; a name that is a known step spreads over its
+counts with its feet and turns.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from math import floor
+
+from vamos.core.dance.facing import turn_text
+from vamos.core.dance.steps import find_step, on_side
+from vamos.core.model.dance import Event, Foot, Kind, StepPattern
+from vamos.core.time import Feel
+from vamos.core.time.counts import SUBDIVISIONS, count_text
+from vamos.errors import InputError
+
+
+class NotationError(InputError):
+    """Counts that cannot be read; ``at`` is the index of the character."""
+
+    def __init__(self, text: str, at: int, expected: str):
+        self.at = at
+        found = f"“{text[at : at + 12].split(' ')[0] or text[at]}”" if at < len(text) else "the end"
+        super().__init__(f"At character {at + 1}: found {found}, expected {expected}.\n{text}\n{' ' * at}^")
+
+
+@dataclass(frozen=True, slots=True)
+class Slot:
+    """One count of a line: where it starts, how long it is, whether it is held."""
+
+    start: Fraction
+    length: Fraction
+    hold: bool = False
+
+
+_NUMBER = re.compile(r"\d+")
+_PARTS = "&ea"
+_SILENT = re.compile(r"\[\s*(\d+)\s*\]")
+_FRACTION = re.compile(r"\+(\d+)/(\d+)")
+_HOLD = re.compile(r"hold\b(?=\s*(?:\d|&|[ea](?![a-z])))", re.IGNORECASE)
+_SIZES = {
+    "1/8": 1, "⅛": 1, "eighth": 1, "1/4": 2, "¼": 2, "quarter": 2, "3/8": 3, "⅜": 3, "1/2": 4, "½": 4, "half": 4,
+    "5/8": 5, "⅝": 5, "3/4": 6, "¾": 6, "7/8": 7, "⅞": 7, "full": 8, "1½": 12, "double": 16,
+}  # fmt: skip
+_ANY_SIZE = "|".join(map(re.escape, sorted(_SIZES, key=len, reverse=True)))
+_TURN = re.compile(rf"(?:^|(?<=\s))({_ANY_SIZE})(\s+turn)?\s+(left|right)(?=\s|$)", re.IGNORECASE)
+_UNDIRECTED = re.compile(rf"(?:^|(?<=\s))({_ANY_SIZE})(\s+turn)(?:\s+\?)?(?=\s|$)", re.IGNORECASE)
+_KIND_WORDS = {
+    Kind.TOUCH: [
+        "touch",
+        "tap",
+        "point",
+        "kick",
+        "heel",
+        "toe",
+        "brush",
+        "hitch",
+        "hook",
+        "flick",
+        "sweep",
+        "scuff",
+        "dig",
+        "swivel",
+        "drag",
+        "slide-touch",
+        "fan",
+    ],
+    Kind.HOP: ["hop", "bounce"],
+    Kind.TURN: ["pivot", "unwind", "spin"],
+    Kind.HOLD: ["hold"],
+    Kind.BREATH: ["breath", "breathe"],
+}
+
+
+class _Reader:
+    """Reads counts from a text, remembering where the last one stood."""
+
+    def __init__(self, text: str, feel: Feel):
+        self.text, self.feel = text, feel
+        self.at = 0
+        self.last: Fraction | None = None
+        self.base = 0
+
+    def space(self) -> None:
+        while self.at < len(self.text) and self.text[self.at] in " \t":
+            self.at += 1
+
+    def fail(self, expected: str, at: int | None = None) -> NotationError:
+        return NotationError(self.text, self.at if at is None else at, expected)
+
+    def slots(self, closing: bool = False) -> Iterator[Slot]:
+        """Slots until something that is no count."""
+        while True:
+            self.space()
+            if self.at >= len(self.text):
+                return
+            here = self.text[self.at]
+            if here == "(":
+                start = self.at
+                self.at += 1
+                yield from self.slots(closing=True)
+                self.space()
+                if self.at >= len(self.text) or self.text[self.at] != ")":
+                    raise self.fail("“)” for the one opened at character " + str(start + 1))
+                self.at += 1
+            elif match := _HOLD.match(self.text, self.at):
+                self.at = match.end()
+                self.space()
+                yield replace(self.count(), hold=True)
+            elif match := _SILENT.match(self.text, self.at):
+                self._later(Fraction(self.base + int(match.group(1)) - 1), self.at)
+                self.at = match.end()
+            elif here.isdigit() or self._is_part(self.at):
+                yield self.count()
+            elif here == ")" and not closing:
+                raise self.fail("a count; nothing was opened")
+            else:
+                return
+
+    def _is_part(self, at: int) -> bool:
+        """Whether an ``&``, ``e`` or ``a`` stands here as a count and not as the start of a word."""
+        if _FRACTION.match(self.text, at):
+            return True
+        if self.text[at] not in _PARTS:
+            return False
+        after = self.text[at + 1] if at + 1 < len(self.text) else " "
+        return self.text[at] == "&" or not (after.isalpha() or after in "'’")
+
+    def count(self) -> Slot:
+        """One count, maybe a range of counts."""
+        start_at = self.at
+        position = self._position()
+        self._later(position, start_at)
+        length = Fraction(1)
+        if self.at < len(self.text) and self.text[self.at] in "-–":
+            self.at += 1
+            match = _NUMBER.match(self.text, self.at)
+            if match is None:
+                raise self.fail("the count it lasts until, such as 5-6")
+            end = Fraction(int(match.group()) + self.base)
+            if end - 1 < position:
+                raise self.fail(f"a count after {count_text(position, self.feel)}")
+            self.at = match.end()
+            length = end - position
+            self.last = max(position, end - 1)
+        return Slot(position, length)
+
+    def _later(self, position: Fraction, at: int) -> None:
+        if self.last is not None and position <= self.last:
+            raise self.fail(f"a count after {count_text(self.last, self.feel)}", at)
+        self.last = position
+
+    def _position(self) -> Fraction:
+        text, parts = self.text, SUBDIVISIONS[self.feel]
+        match = _NUMBER.match(text, self.at)
+        if match is None:
+            name, at = text[self.at], self.at
+            whole = Fraction(-1) if self.last is None else Fraction(floor(self.last))
+            if fraction := _FRACTION.match(text, at):
+                self.at = fraction.end()
+                if int(fraction.group(2)) == 0 or int(fraction.group(1)) >= int(fraction.group(2)):
+                    raise self.fail("a part of a count, such as +1/3", at)
+                return whole + Fraction(int(fraction.group(1)), int(fraction.group(2)))
+            if name not in parts:
+                raise self.fail(f"{' or '.join(parts)}; a {self.feel} count has no “{name}”", at)
+            self.at += 1
+            return whole + parts[name]
+        self.at = match.end()
+        number = int(match.group())
+        if number == 0:
+            if self.last is not None or self.at >= len(text) or text[self.at] not in parts:
+                raise self.fail("0& only at the front, for the pickup", match.start())
+            self.at += 1
+            return Fraction(-1) + parts[text[self.at - 1]]
+        if self._names_the_eight(number):
+            return Fraction(self.base)
+        return Fraction(self.base + number - 1)
+
+    def _names_the_eight(self, number: int) -> bool:
+        """``2 2 3 4``: a number before a 2 that is not 1 names the eight, and stands on its count 1."""
+        rest = self.text[self.at :].lstrip(" \t&ea")
+        following = _NUMBER.match(rest)
+        done = 0 if self.last is None else int(self.last) + 1
+        if following is None or int(following.group()) != 2 or done % 8 != 0 or (number == 1 and done == 0):
+            return False
+        self.base = done
+        return True
+
+
+def parse_counts(text: str, feel: Feel = Feel.STRAIGHT) -> tuple[Slot, ...]:
+    """Counts without names.
+
+    Raises
+    ------
+    NotationError
+        with the character that cannot be read and what was expected there.
+    """
+    reader = _Reader(text, feel)
+    slots = list(reader.slots())
+    reader.space()
+    if reader.at < len(text):
+        raise reader.fail("a count such as 5, &, 5-6 or hold 7")
+    return _lengths(slots)
+
+
+def _lengths(slots: list[Slot]) -> tuple[Slot, ...]:
+    """Each slot lasts until the next one, at most as long as it was written."""
+    out = []
+    for k, slot in enumerate(slots):
+        gap = slots[k + 1].start - slot.start if k + 1 < len(slots) else slot.length
+        out.append(replace(slot, length=min(slot.length, gap)))
+    return tuple(out)
+
+
+def print_counts(slots: tuple[Slot, ...], feel: Feel = Feel.STRAIGHT) -> str:
+    """The canonical form: one space between counts, ``hold`` before held ones."""
+    before = [None, *(s.start for s in slots)]
+    return " ".join(_printed(s.start, s.length, s.hold, feel, b) for s, b in zip(slots, before, strict=False))
+
+
+def _printed(start: Fraction, length: Fraction, hold: bool, feel: Feel, before: Fraction | None) -> str:
+    """One count; ``before`` is where the last one stood, so that an ``&`` of a silent count says which."""
+    text = count_text(start, feel)
+    end = start + length
+    if length > 1 and end.denominator == 1:
+        text += f"-{int(end)}"
+    silent = start.denominator > 1 and start > 0 and (before is None or floor(before) != floor(start))
+    return (f"[{floor(start) + 1}] " if silent else "") + (f"hold {text}" if hold else text)
+
+
+def parse_line(
+    text: str, feel: Feel = Feel.STRAIGHT, steps: Mapping[str, StepPattern] | None = None
+) -> tuple[Event, ...]:
+    """Events from a line of notation with or without names; raises :class:`NotationError`."""
+    reader = _Reader(text, feel)
+    rows: list[tuple[_Words, list[Slot]]] = []
+    while True:
+        reader.space()
+        words = _words(reader)
+        slots = list(reader.slots())
+        if words is not None and not slots:
+            raise reader.fail(f"the counts of “{words.name}”")
+        if slots:
+            rows.append((words or _Words(), slots))
+        reader.space()
+        if reader.at >= len(text):
+            break
+        if text[reader.at] == ",":
+            reader.at += 1
+            continue
+        if not slots or not (text[reader.at].isalpha() or text[reader.at] in "¼½¾⅛⅜⅝⅞"):
+            raise reader.fail("a name, a count, a comma or the end")
+    flat = _lengths([s for _, slots in rows for s in slots])
+    out: list[Event] = []
+    for words, slots in rows:
+        mine = flat[len(out) : len(out) + len(slots)]
+        out += _named(words, mine, steps or {})
+    return tuple(out)
+
+
+@dataclass(frozen=True, slots=True)
+class _Words:
+    """What stands before counts."""
+
+    name: str = ""
+    foot: Foot = Foot.NONE
+    turn: int | None = 0
+    kind: Kind | None = None
+    size: int = 0
+
+
+def _words(reader: _Reader) -> _Words | None:
+    """Words up to the next count, comma or end."""
+    text, start = reader.text, reader.at
+    if start >= len(text) or (text[start].isdigit() and not _TURN.match(text, start)) or text[start] in "&(),":
+        return None
+    if _HOLD.match(text, start) or reader._is_part(start):
+        return None
+    end = start
+    while end < len(text) and text[end] != ",":
+        boundary = end == start or text[end - 1] in " \t)"
+        size = boundary and next((s for s in _SIZES if text.startswith(s, end) and s[0].isdigit()), None)
+        if size:
+            end += len(size)
+            continue
+        if boundary and (text[end].isdigit() or reader._is_part(end) or _HOLD.match(text, end)):
+            break
+        if boundary and text[end] == "(" and not re.match(r"\((?:" + "|".join(Kind) + r")\)", text[end:]):
+            break
+        end += 1
+    if end == start:
+        return None
+    reader.at = end
+    return _understood(text[start:end])
+
+
+def _understood(words: str) -> _Words:
+    kind: Kind | None = None
+    turn: int | None = 0
+    if match := re.search(r"\((\w+)\)\s*$", words):
+        kind = Kind(match.group(1))
+        words = words[: match.start()]
+    foot = Foot.NONE
+    if match := re.search(r"(?:^|\s)(R|L|both)\s*$", words):
+        foot = Foot(match.group(1))
+        words = words[: match.start()]
+    size = 0
+    if directed := list(_TURN.finditer(words)):
+        match = directed[-1]
+        turn = _SIZES[match.group(1).lower()] * (1 if match.group(3).lower() == "right" else -1)
+        # “half turn left” keeps its name, “½ left” was only the turn.
+        kept = f"{match.group(1)}{match.group(2)}" if match.group(2) else ""
+        words = f"{words[: match.start()]} {kept} {words[match.end() :]}"
+    elif match := _UNDIRECTED.search(words):
+        turn, size = None, _SIZES[match.group(1).lower()]
+        words = words.replace("?", " ")
+    return _Words(" ".join(words.split()), foot, turn, kind, size)
+
+
+def kind_of(name: str, foot: Foot) -> Kind:
+    """What a name usually does with the weight: the last word that says something decides."""
+    for word in reversed(name.lower().replace("-", " ").split()):
+        for kind, names in _KIND_WORDS.items():
+            if word in names:
+                return kind
+    return Kind.STEP if foot is not Foot.NONE else Kind.FREE
+
+
+def _named(words: _Words, slots: tuple[Slot, ...], steps: Mapping[str, StepPattern]) -> list[Event]:
+    pattern = find_step(words.name, steps) if words.name and words.foot is not Foot.BOTH else None
+    danced = [s for s in slots if not s.hold]
+    if pattern is not None and words.kind is None and len(pattern.events) == len(danced) > 1:
+        return _spread(words, pattern, slots)
+    out = []
+    for k, slot in enumerate(slots):
+        if slot.hold:
+            out.append(Event(slot.start, slot.length, "hold", kind=Kind.HOLD))
+            continue
+        kind = words.kind or kind_of(words.name, words.foot)
+        # A turn is made once, on the first count of the group.
+        turn = words.turn if k == 0 else 0
+        size = words.size if k == 0 else 0
+        out.append(Event(slot.start, slot.length, words.name, foot=words.foot, kind=kind, turn=turn, size=size))
+    return out
+
+
+def _spread(words: _Words, pattern: StepPattern, slots: tuple[Slot, ...]) -> list[Event]:
+    """A known step over its counts: feet, kinds and turns are the step's, on the side asked for."""
+    side = on_side(pattern, words.foot if words.foot is not Foot.NONE else Foot.RIGHT)
+    moves = iter(side.events)
+    out = []
+    for slot in slots:
+        if slot.hold:
+            out.append(Event(slot.start, slot.length, "hold", kind=Kind.HOLD))
+            continue
+        move = next(moves)
+        cue = words.name if len(out) == 0 else ""
+        out.append(replace(move, start=slot.start, length=slot.length, cue=cue))
+    if words.turn != 0:
+        # A turn that is said goes over the step's own, on the move that turns, else on the last.
+        turning = [k for k, e in enumerate(out) if e.turn != 0] or [len(out) - 1]
+        out = [
+            replace(e, turn=words.turn, size=words.size) if k == turning[-1] else replace(e, turn=0)
+            for k, e in enumerate(out)
+        ]
+    return out
+
+
+def print_line(
+    events: tuple[Event, ...], feel: Feel = Feel.STRAIGHT, steps: Mapping[str, StepPattern] | None = None
+) -> str:
+    """A line of notation in canonical form; reads back to the same events.
+
+    Loss-free for what notation can say: counts, names, feet, turns, kinds, and known steps under
+    their name. Lyric words, notes and the like are not written.
+    """
+    out: list[str] = []
+    before: Fraction | None = None
+    waiting = sorted(events, key=lambda e: e.start)
+    while waiting:
+        group = _group(waiting, steps or {}, feel)
+        counts = []
+        for event in group:
+            counts.append(_printed(event.start, event.length, event.kind is Kind.HOLD, feel, before))
+            before = event.start
+        out.append(" ".join([*_head(group), *counts]))
+        waiting = waiting[len(group) :]
+    return ", ".join(out)
+
+
+def _group(waiting: list[Event], steps: Mapping[str, StepPattern], feel: Feel) -> list[Event]:
+    """The events at the front that are one known step, or the first event alone."""
+    first = waiting[0]
+    pattern = find_step(first.cue, steps) if first.cue else None
+    if pattern is None or first.foot not in (Foot.RIGHT, Foot.LEFT):
+        return waiting[:1]
+    group = waiting[: len(pattern.events)]
+    slots = tuple(Slot(e.start, e.length) for e in group)
+    said = _spread(_Words(first.cue, first.foot), pattern, slots) if len(group) == len(pattern.events) > 1 else []
+    alike = [replace(e, note="", lyric="", easier="", harder="", caution="", role="", angle=0) for e in group]
+    return group if said == alike else waiting[:1]
+
+
+def _head(group: list[Event]) -> list[str]:
+    """The words before the counts of a group."""
+    event = group[0]
+    if len(group) > 1:
+        return [event.cue, str(event.foot)]
+    if event.kind is Kind.HOLD:
+        return []
+    words = [event.name] if event.name else []
+    if event.turn is None and not _UNDIRECTED.search(event.name):
+        words.append(f"{turn_text(event.size).split()[0]} turn ?")
+    elif event.turn:
+        words.append(turn_text(event.turn))
+    if event.foot is not Foot.NONE:
+        words.append(str(event.foot))
+    if words and event.kind is not kind_of(event.name, event.foot):
+        words.append(f"({event.kind})")
+    return words
+
+
+def kept(old: tuple[Event, ...], new: tuple[Event, ...]) -> tuple[Event, ...]:
+    """New events with what notation cannot say taken from the old ones on the same counts."""
+    before = {(e.start, e.role): e for e in old}
+    out = []
+    for event in new:
+        was = before.get((event.start, event.role))
+        if was is not None:
+            cue = event.cue or (was.cue if was.name == event.name else "")
+            event = replace(
+                event,
+                cue=cue,
+                angle=was.angle,
+                lyric=was.lyric,
+                note=was.note,
+                easier=was.easier,
+                harder=was.harder,
+                caution=was.caution,
+            )
+        out.append(event)
+    return tuple(out)

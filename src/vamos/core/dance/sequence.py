@@ -1,0 +1,196 @@
+"""The sequence as people write it: ``wall*2 tag1 wall/16 wall``, ``A A B B C C D tag1``.
+
+Grammar, entries separated by spaces::
+
+    entry   = [number "*"] [kind ":"] name ["*" number] {"/" counts | "@" counts "+" counts}
+            | "hold:" counts | "[" entries "]"
+    kind    = "wall" | "part" | "tag" | "ending" | "hold"
+    name    = a word, or words in quotation marks
+
+``wall`` is the whole dance; ``wall/16`` is cut by a restart after 16 counts; ``wall@16+4`` has a
+stop of the music after 16 counts in which 4 are kept. Other names are those of parts or sections;
+one that begins with tag or ending is a tag or the ending. What stands in brackets is optional.
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import replace
+
+from vamos.core.dance.notation import NotationError
+from vamos.core.model.dance import Dance, Item, ItemKind, Pause
+
+_NAME = re.compile(r'"([^"]*)"|“([^”]*)”|([^\s\[\]"“*/@:+]+)')
+_NUMBER = re.compile(r"\d+")
+_KINDS = {k.value: k for k in ItemKind}
+MOST = 500
+
+
+def parse_sequence(text: str, dance: Dance) -> tuple[Item, ...]:
+    """The entries of a sequence; names must be parts or sections of the dance.
+
+    Raises
+    ------
+    NotationError
+        with the character that cannot be read and what was expected there.
+    """
+    return tuple(_Reader(text, dance).entries())
+
+
+class _Reader:
+    def __init__(self, text: str, dance: Dance):
+        self.text, self.dance = text, dance
+        self.at = 0
+        self.optional = False
+
+    def fail(self, expected: str, at: int | None = None) -> NotationError:
+        return NotationError(self.text, self.at if at is None else at, expected)
+
+    def entries(self) -> list[Item]:
+        out: list[Item] = []
+        opened = 0
+        while True:
+            while self.at < len(self.text) and self.text[self.at] in " \t\n,":
+                self.at += 1
+            if self.at >= len(self.text):
+                if self.optional:
+                    raise self.fail(f"“]” for the one opened at character {opened + 1}")
+                return out
+            if self.text[self.at] == "[" and not self.optional:
+                opened, self.optional = self.at, True
+                self.at += 1
+            elif self.text[self.at] == "]" and self.optional:
+                self.optional = False
+                self.at += 1
+            else:
+                out += self.entry()
+                if len(out) > MOST:
+                    raise self.fail(f"at most {MOST} entries")
+
+    def entry(self) -> list[Item]:
+        times = 1
+        start = self.at
+        if (match := re.compile(r"(\d+)\s*[*×]\s*").match(self.text, self.at)) is not None:
+            times, self.at = int(match.group(1)), match.end()
+        item = self._named()
+        if self.at < len(self.text) and self.text[self.at] in "*×":
+            self.at += 1
+            times = self._number("how many times")
+        while self.at < len(self.text) and self.text[self.at] in "/@":
+            item = self._cut(item)
+        if not 1 <= times <= MOST:
+            raise self.fail(f"1 to {MOST} times", start)
+        return [replace(item, optional=self.optional)] * times
+
+    def _named(self) -> Item:
+        start = self.at
+        name = self._name()
+        kind = _KINDS.get(name.lower())
+        if kind is not None and self.at < len(self.text) and self.text[self.at] == ":":
+            self.at += 1
+            if kind is ItemKind.HOLD:
+                counts = self._number("the counts that are held")
+                return Item(ItemKind.HOLD, name="hold", counts=self._some(counts, start))
+            start = self.at
+            return self._item(self._name(), kind, start)
+        if kind is ItemKind.WALL and not self._known(name):
+            return Item(ItemKind.WALL)
+        return self._item(name, None, start)
+
+    def _name(self) -> str:
+        match = _NAME.match(self.text, self.at)
+        if match is None:
+            raise self.fail("wall, hold:4, or the name of a part or section")
+        self.at = match.end()
+        return next(g for g in match.groups() if g is not None)
+
+    def _known(self, name: str) -> tuple[str, ...]:
+        """The sections a part or section of this name stands for; case does not matter."""
+        for part in self.dance.parts:
+            if part.name.lower() == name.lower():
+                return part.sections
+        return tuple(s.name for s in self.dance.sections if s.name.lower() == name.lower())[:1]
+
+    def _item(self, name: str, kind: ItemKind | None, at: int) -> Item:
+        sections = self._known(name)
+        if not sections:
+            names = [*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections)]
+            raise self.fail("wall or one of: " + (", ".join(names) or "(no section is written yet)"), at)
+        if kind is None:
+            lower = name.lower()
+            kind = ItemKind.PART
+            if lower.startswith("tag"):
+                kind = ItemKind.TAG
+            elif lower.startswith("ending"):
+                kind = ItemKind.ENDING
+        return Item(kind, sections, name)
+
+    def _cut(self, item: Item) -> Item:
+        sign, start = self.text[self.at], self.at
+        self.at += 1
+        counts = self._some(self._number("counts"), start)
+        length = sum(self.dance.section(n).length for n in item.sections) if item.sections else None
+        if length is None:
+            length = sum(s.length for s in self.dance.wall_sections())
+        if item.kind is ItemKind.HOLD or counts > length or (sign == "/" and counts == length):
+            raise self.fail(f"counts inside it, 1 to {length - 1}", start + 1)
+        if sign == "/":
+            return replace(item, restart_after=counts)
+        if self.at >= len(self.text) or self.text[self.at] != "+":
+            raise self.fail("+ and the counts that are kept, such as @16+4")
+        self.at += 1
+        kept = self._some(self._number("the counts that are kept"), self.at)
+        return replace(item, pauses=(*item.pauses, Pause(counts, kept)))
+
+    def _number(self, what: str) -> int:
+        match = _NUMBER.match(self.text, self.at)
+        if match is None:
+            raise self.fail(f"a number: {what}")
+        self.at = match.end()
+        return int(match.group())
+
+    def _some(self, counts: int, at: int) -> int:
+        if not 1 <= counts <= 4096:
+            raise self.fail("1 to 4096 counts", at)
+        return counts
+
+
+def print_sequence(sequence: tuple[Item, ...], dance: Dance) -> str:
+    """The canonical form; equal neighbours are written once with their number."""
+    out: list[str] = []
+    k = 0
+    while k < len(sequence):
+        item, times = sequence[k], 1
+        while k + times < len(sequence) and sequence[k + times] == item:
+            times += 1
+        text = _entry(item, dance)
+        if times > 1:
+            text = f"{times}*{text}"
+        out.append(f"[{text}]" if item.optional else text)
+        k += times
+    return " ".join(out)
+
+
+def _entry(item: Item, dance: Dance) -> str:
+    if item.kind is ItemKind.HOLD:
+        return f"hold:{max(1, item.counts)}"
+    cuts = f"/{item.restart_after}" if item.restart_after is not None else ""
+    cuts += "".join(f"@{p.after}+{p.counts}" for p in item.pauses)
+    whole = item.kind is ItemKind.WALL and (
+        not item.sections or tuple(s.name for s in dance.wall_sections()) == item.sections
+    )
+    if whole:
+        return "wall" + cuts
+    name = item.name if _stands_for(item, dance) else (item.sections[0] if item.sections else item.name)
+    text = name if re.fullmatch(r'[^\s\[\]"“*/@:+]+', name) and not name.isdigit() else f'"{name}"'
+    usual = {"tag": ItemKind.TAG, "ending": ItemKind.ENDING}
+    said = next((k for w, k in usual.items() if name.lower().startswith(w)), ItemKind.PART)
+    if said is not item.kind or name.lower() in _KINDS:
+        text = f"{item.kind}:{text}"
+    return text + cuts
+
+
+def _stands_for(item: Item, dance: Dance) -> bool:
+    """Whether the item's name is that of a part or section with just its sections."""
+    parts = {p.name: p.sections for p in dance.parts} | {s.name: (s.name,) for s in dance.sections}
+    return parts.get(item.name) == item.sections

@@ -1,0 +1,263 @@
+"""The count sheet as PDF, A4 upright, readable in black and white; set with ReportLab.
+
+At the head the card, then each section as a strip of counts (names, feet, turns), then the wall
+map and the cautions. Right feet are solid, left feet striped, both with their letter; touches are
+hollow. A sheet takes one or two pages; longer dances go on.
+"""
+
+from __future__ import annotations
+
+import io
+from importlib.resources import as_file, files
+from math import ceil
+from pathlib import Path
+from typing import Any
+
+from vamos.core.dance.card import Card, card_of
+from vamos.core.dance.facing import turn_text
+from vamos.core.dance.wall_map import Drawing, Shape, wall_map
+from vamos.core.document.files import write_atomically
+from vamos.core.model.dance import Event, Foot, Kind, Section
+from vamos.core.model.project import Project
+from vamos.core.time.counts import count_text
+
+_FACES = {"Manrope": "Manrope-Regular.ttf", "Manrope-Bold": "Manrope-Bold.ttf"}
+MARGIN, COLUMNS, STRIP = 42.0, 8, 62.0
+_INK, _SOFT, _TAPE = "#1B2233", "#5B6070", "#D9C49A"
+
+
+def write_pdf(project: Project, path: Path) -> None:
+    """Write the sheet of a project's dance; raises WriteError."""
+    write_atomically(path, sheet_pdf(project))
+
+
+def sheet_pdf(project: Project) -> bytes:
+    """The sheet as the bytes of a PDF file."""
+    out = io.BytesIO()
+    page = _Page(out, project.dance.name or "Count sheet")
+    card = card_of(project)
+    page.head(card)
+    for section in project.dance.sections:
+        page.section(section)
+    grid = project.song.grid if project.song else None
+    if project.dance.sequence:
+        page.drawing("Walls", wall_map(project.dance, grid, page.room))
+    page.cautions(project)
+    page.end()
+    return out.getvalue()
+
+
+class _Page:
+    """A pen that goes down the page and turns it."""
+
+    def __init__(self, out: io.BytesIO, title: str):
+        from reportlab.lib.pagesizes import A4
+        from reportlab.pdfgen.canvas import Canvas
+
+        _register()
+        self.width, self.height = A4
+        self.canvas: Any = Canvas(out, pagesize=A4, invariant=1)
+        self.canvas.setTitle(title)
+        self.canvas.setCreator("Vamos")
+        self.title = title
+        self.number = 1
+        self.y = self.height - MARGIN
+
+    @property
+    def room(self) -> float:
+        return float(self.width - 2 * MARGIN)
+
+    def need(self, height: float) -> None:
+        """Turn the page when what comes next does not fit."""
+        if self.y - height < MARGIN:
+            self._foot()
+            self.canvas.showPage()
+            self.number += 1
+            self.y = self.height - MARGIN
+
+    def _foot(self) -> None:
+        self.text(MARGIN, MARGIN - 18, self.title, 8, _SOFT)
+        self.canvas.drawRightString(self.width - MARGIN, MARGIN - 18, str(self.number))
+
+    def end(self) -> None:
+        self._foot()
+        self.canvas.save()
+
+    def text(self, x: float, y: float, text: str, size: float, colour: str = _INK, bold: bool = False) -> None:
+        self.canvas.setFont("Manrope-Bold" if bold else "Manrope", size)
+        self.canvas.setFillColor(colour)
+        self.canvas.drawString(x, y, text)
+
+    def wrapped(self, text: str, size: float, room: float, bold: bool = False) -> list[str]:
+        from reportlab.lib.utils import simpleSplit
+
+        return list(simpleSplit(text, "Manrope-Bold" if bold else "Manrope", size, room))
+
+    def head(self, card: Card) -> None:
+        """Name large, then the card in two columns."""
+        for line in self.wrapped(self.title, 22, self.room, bold=True)[:2]:
+            self.y -= 22
+            self.text(MARGIN, self.y, line, 22, bold=True)
+            self.y -= 4
+        self.y -= 8
+        rows = [(n, t) for n, t in card.rows if n != "Dance"]
+        half = ceil(len(rows) / 2)
+        lowest = self.y
+        for column, part in enumerate((rows[:half], rows[half:])):
+            x, y = MARGIN + column * (self.room / 2 + 6), self.y
+            for name, text in part:
+                self.text(x, y - 9, name, 8, _SOFT)
+                for line in self.wrapped(text, 9, self.room / 2 - 62):
+                    self.text(x + 54, y - 9, line, 9)
+                    y -= 12
+                y -= 1
+            lowest = min(lowest, y)
+        self.y = lowest - 8
+        self.rule(1.2)
+
+    def rule(self, width: float = 0.6) -> None:
+        self.canvas.setStrokeColor(_INK)
+        self.canvas.setLineWidth(width)
+        self.canvas.line(MARGIN, self.y, self.width - MARGIN, self.y)
+        self.y -= 10
+
+    def section(self, section: Section) -> None:
+        """A section in rows of eight counts."""
+        rows = ceil(section.length / COLUMNS)
+        self.need(22 + STRIP)
+        feel = "" if section.feel == "straight" else f", {section.feel}"
+        self.text(MARGIN, self.y - 10, section.name, 11, bold=True)
+        wide = self.canvas.stringWidth(section.name, "Manrope-Bold", 11)
+        self.text(MARGIN + wide + 8, self.y - 10, f"{section.length} counts{feel}", 8, _SOFT)
+        self.y -= 16
+        for row in range(rows):
+            self.need(STRIP)
+            self._strip(section, row * COLUMNS, min(section.length, (row + 1) * COLUMNS))
+        for event in section.events:
+            note = "; ".join(x for x in (event.note, event.easier, event.harder) if x)
+            if note:
+                self.need(12)
+                self.text(MARGIN, self.y - 8, f"{count_text(event.start, section.feel)}: {note}", 8, _SOFT)
+                self.y -= 12
+        self.y -= 2
+
+    def _strip(self, section: Section, first: int, last: int) -> None:
+        step = self.room / COLUMNS
+        top, height = self.y, STRIP - 8
+        for k in range(first, last):
+            x = MARGIN + (k - first) * step
+            self.canvas.setStrokeColor(_INK)
+            self.canvas.setLineWidth(0.6)
+            self.canvas.rect(x, top - height, step, height, stroke=1, fill=0)
+            here = [e for e in section.events if k <= e.start < k + 1 or (k == 0 and e.start < 0)]
+            self.text(x + 4, top - 11, str(k + 1), 9, bold=True)
+            share = step / max(1, len(here))
+            for number, event in enumerate(here):
+                self._event(event, section, x + number * share, top, share, number)
+        self.y -= STRIP
+
+    def _event(self, event: Event, section: Section, x: float, top: float, room: float, number: int) -> None:
+        if event.start.denominator > 1:
+            self.text(x + (4 if number else 16), top - 11, count_text(event.start, section.feel), 8, _SOFT)
+        size = 7.5 if room > 40 else 6.2
+        lines = self.wrapped(event.name or str(event.kind), size, room - 5)[: 3 if room > 40 else 4]
+        for k, line in enumerate(lines):
+            self.text(x + 4, top - 22 - k * (size + 1), line, size, _SOFT if event.kind is Kind.HOLD else _INK)
+        y = top - STRIP + 12
+        if event.foot is not Foot.NONE:
+            self._foot_box(x + 4, y, event)
+        if event.turn or event.turn is None:
+            word = turn_text(event.turn) if event.turn is not None else f"{turn_text(event.size or 4)} ?"
+            self.text(x + 4, y + 15, word if room > 40 else word.split()[0], 6.8, bold=True)
+        if event.lyric and room > 40:
+            self.text(x + 20, y + 2, event.lyric[:12], 6.5, _SOFT)
+
+    def _foot_box(self, x: float, y: float, event: Event) -> None:
+        """Right solid, left striped, both halves; a touch hollow."""
+        canvas, size = self.canvas, 11.0
+        canvas.setStrokeColor(_INK)
+        canvas.setLineWidth(0.8)
+        solid = event.kind is not Kind.TOUCH
+        right = event.foot is Foot.RIGHT
+        canvas.setFillColor(_INK if solid and right else "#FFFFFF")
+        canvas.rect(x, y, size, size, stroke=1, fill=1)
+        if solid and event.foot is Foot.LEFT:
+            canvas.setStrokeColor("#8D93A2")
+            canvas.setLineWidth(0.9)
+            for k in (2.5, 5, 7.5, 10):
+                canvas.line(x, y + k, x + k, y)
+                canvas.line(x + size - k, y + size, x + size, y + size - k)
+            canvas.setFillColor("#FFFFFF")
+            canvas.rect(x + 3, y + 2, size - 6, size - 4, stroke=0, fill=1)
+        letter = "B" if event.foot is Foot.BOTH else str(event.foot)
+        colour = "#FFFFFF" if solid and right else _INK
+        canvas.setFont("Manrope-Bold", 7.5)
+        canvas.setFillColor(colour)
+        canvas.drawCentredString(x + size / 2, y + 3, letter)
+
+    def drawing(self, title: str, drawing: Drawing) -> None:
+        """A drawing under a title; what is higher than a page is shrunk to it."""
+        most = self.height - 2 * MARGIN - 30
+        scale = min(1.0, most / drawing.height)
+        self.need(drawing.height * scale + 24)
+        self.text(MARGIN, self.y - 10, title, 11, bold=True)
+        self.y -= 16
+        self.canvas.saveState()
+        self.canvas.translate(MARGIN, self.y)
+        self.canvas.scale(scale, scale)
+        for shape in drawing.shapes:
+            _draw(self.canvas, shape)
+        self.canvas.restoreState()
+        self.y -= drawing.height * scale + 8
+
+    def cautions(self, project: Project) -> None:
+        """What applies to this dance, from its own marked events."""
+        found = dict.fromkeys(e.caution for s in project.dance.sections for e in s.events if e.caution)
+        if not found:
+            return
+        text = "Care: " + "; ".join(found) + ". Ask a teacher or a physician when unsure."
+        lines = self.wrapped(text, 8.5, self.room)
+        self.need(12 * len(lines) + 6)
+        for line in lines:
+            self.y -= 11
+            self.text(MARGIN, self.y, line, 8.5)
+        self.y -= 6
+
+
+def _register() -> None:
+    from reportlab.pdfbase import pdfmetrics
+    from reportlab.pdfbase.ttfonts import TTFont
+
+    for name, file in _FACES.items():
+        if name not in pdfmetrics.getRegisteredFontNames():
+            with as_file(files("vamos") / "fonts" / file) as path:
+                pdfmetrics.registerFont(TTFont(name, str(path)))
+
+
+def _draw(canvas: Any, shape: Shape) -> None:
+    """One shape of a drawing; the canvas's y goes up, the drawing's down."""
+    p = shape.points
+    canvas.setDash([3, 3] if shape.dash else [])
+    canvas.setLineWidth(shape.width)
+    if shape.stroke:
+        canvas.setStrokeColor(shape.stroke)
+    if shape.fill:
+        canvas.setFillColor(shape.fill)
+    how = {"stroke": int(bool(shape.stroke)), "fill": int(bool(shape.fill))}
+    if shape.kind == "line":
+        canvas.line(p[0], -p[1], p[2], -p[3])
+    elif shape.kind == "box":
+        canvas.rect(p[0], -p[1] - p[3], p[2], p[3], **how)
+    elif shape.kind == "circle":
+        canvas.circle(p[0], -p[1], p[2], **how)
+    elif shape.kind == "path":
+        path = canvas.beginPath()
+        path.moveTo(p[0], -p[1])
+        for a, b in zip(p[2::2], p[3::2], strict=True):
+            path.lineTo(a, -b)
+        path.close()
+        canvas.drawPath(path, **how)
+    else:
+        canvas.setFont("Manrope-Bold" if shape.bold else "Manrope", shape.size)
+        draw = canvas.drawCentredString if shape.anchor == "middle" else canvas.drawString
+        draw(p[0], -p[1], shape.text)
