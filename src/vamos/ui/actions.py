@@ -125,6 +125,11 @@ ACTIONS: tuple[Action, ...] = (
         "save_grid", "Write beats…", "", "Song", "Write the beats as CSV, MIDI or OpenTimelineIO, by the file's ending."
     ),
     Action("find_grid", "Find the beat again", "", "Song", "Listen to the song again; corrections of yours are kept."),
+    Action("new_section", "New section", "Ctrl+Return", "Dance", "An empty section behind the one of this line."),
+    Action("write_count", "Write on this count", "F2", "Dance", "Type what is danced here; Tab goes on."),
+    Action("wall_map", "Wall map", "W", "Dance", "The whole sequence as a picture; again goes back to the page."),
+    Action("read_sheet", "Read a sheet…", "", "Dance", "Take the dance from a CSV, JSON or Markdown file."),
+    Action("write_sheet", "Write the sheet…", "", "Dance", "Write PDF, Markdown, CSV or JSON, or the wall map as SVG."),
     Action("place_takes", "Place takes", "Ctrl+P", "Film", "Find each take's place on the song by its sound."),
     Action(
         "write_pack",

@@ -121,8 +121,12 @@ def _sheet(t: Theme) -> str:
     QPushButton:hover {{ background: {t.floor}; }}
     QPushButton:checked, QPushButton[role="main"] {{ background: {t.ink}; color: {t.paper}; }}
     QPushButton[role="go"] {{ background: {t.accent}; color: {t.on_accent}; border-color: {t.accent}; }}
+    QPushButton[role="problem"] {{ background: {t.warn}; border: none; border-left: 4px solid {t.accent};
+        padding: 7px 10px; font-weight: 500; text-align: left; }}
+    QPushButton[role="problem"]:focus {{ border: 2px solid {t.accent}; }}
     QPushButton:disabled {{ color: {t.soft}; border-color: {t.line}; background: {t.floor}; }}
-    QPushButton:focus, QComboBox:focus, QCheckBox:focus, QLineEdit:focus, QListWidget:focus
+    QPushButton:focus, QComboBox:focus, QCheckBox:focus, QLineEdit:focus, QListWidget:focus,
+        QPlainTextEdit:focus, QSpinBox:focus
         {{ outline: none; border-color: {t.accent}; }}
     QCheckBox {{ background: transparent; border: 2px solid transparent; padding: 2px; }}
     QCheckBox::indicator {{ width: 16px; height: 16px; border: 2px solid {t.ink}; background: {t.paper}; }}
@@ -133,7 +137,7 @@ def _sheet(t: Theme) -> str:
         border-right: 5px solid {t.paper}; border-top: 6px solid {t.ink}; }}
     QComboBox QAbstractItemView {{ background: {t.paper}; color: {t.ink}; selection-background-color: {t.floor};
         selection-color: {t.ink}; border: 2px solid {t.ink}; }}
-    QLineEdit {{ border: 2px solid {t.line}; padding: 5px 8px; background: {t.paper}; }}
+    QLineEdit, QPlainTextEdit, QSpinBox {{ border: 2px solid {t.line}; padding: 5px 8px; background: {t.paper}; }}
     QScrollArea, QListWidget {{ border: none; }}
     QScrollBar:vertical {{ background: {t.floor}; width: 12px; }}
     QScrollBar::handle:vertical {{ background: {t.tape}; min-height: 36px; }}

@@ -25,6 +25,7 @@ from PyQt6.QtWidgets import (
 )
 
 from vamos.core.dance.lines import Line, LineKind
+from vamos.core.dance.wall_map import wall_map
 from vamos.core.document.paths import locate
 from vamos.core.jobs import Watch
 from vamos.core.media.peaks import Peaks, song_peaks
@@ -50,6 +51,7 @@ from vamos.ui.start import StartPage
 from vamos.ui.states import route_states
 from vamos.ui.status import StatusLine
 from vamos.ui.tapping import Tapping
+from vamos.ui.wall_map import WallMap
 from vamos.ui.watching import Watching
 
 SIDE = 386
@@ -92,6 +94,8 @@ class Window(QMainWindow):
         self.stack = QStackedWidget()
         self.stack.addWidget(self.start)
         self.stack.addWidget(self.page)
+        self.map = WallMap()
+        self.stack.addWidget(self.map)
         self.mirror = Mirror(self.theme)
         self.floor = FloorClock(self.theme)
         self.panel = Panel()
@@ -117,6 +121,7 @@ class Window(QMainWindow):
         self.route.chosen.connect(self._go_to_stop)
         self.page.moved.connect(self._page_moved)
         self.page.beat_dragged.connect(self.hands.drag_beat)
+        self.page.count_chosen.connect(self._count_chosen)
         self.setWindowTitle("Vamos")
 
     def _side(self) -> QWidget:
@@ -181,7 +186,9 @@ class Window(QMainWindow):
     def _project_changed(self, before: Project, after: Project) -> None:
         self.content.show(after, self.session.lines)
         self.model.show(self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
-        self.stack.setCurrentWidget(self.page if self.session.lines else self.start)
+        if self.stack.currentWidget() is not self.map or not self.session.lines:
+            self.stack.setCurrentWidget(self.page if self.session.lines else self.start)
+        self._draw_map()
         self._set_bands()
         self.page.stand_on_position()
         self._ask_for_media(after)
@@ -201,7 +208,32 @@ class Window(QMainWindow):
         self.page.may_drag_beats = self.route.stop == "Song"
         self.page.set_bands(bands)
 
+    def show_page(self) -> None:
+        """The page instead of the wall map."""
+        if self.session.lines:
+            self.stack.setCurrentWidget(self.page)
+
+    def toggle_wall_map(self) -> None:
+        """The wall map instead of the page, and back."""
+        if not self.session.project.dance.sequence or not self.session.lines:
+            self.tell("There is no sequence to draw yet.")
+        elif self.stack.currentWidget() is self.map:
+            self.show_page()
+        else:
+            self.stack.setCurrentWidget(self.map)
+            self._draw_map()
+
+    def _draw_map(self) -> None:
+        if self.stack.currentWidget() is self.map:
+            song = self.session.project.song
+            self.map.show_drawing(wall_map(self.session.project.dance, song.grid if song else None))
+
     def _go_to_stop(self, stop: str) -> None:
+        self.show_page()
+        # While one writes, the room is the sheet's.
+        writes = stop == "Dance"
+        for widget in (self.mirror, self.buttons["mirrored"], self.buttons["next_view"]):
+            widget.setVisible(not writes)
         self._set_bands()
         self.refresh_panel()
         self.page.setFocus()
@@ -240,6 +272,11 @@ class Window(QMainWindow):
             button.setProperty("role", role)
             button.style().unpolish(button)
             button.style().polish(button)
+
+    def _count_chosen(self) -> None:
+        """A double click writes on the count, where one writes."""
+        if self.route.stop == "Dance":
+            self.hands.write_count()
 
     def _page_moved(self, position: Fraction) -> None:
         if self.watching.playback.playing:

@@ -27,7 +27,7 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.dance.facing import turn_text
-from vamos.core.dance.steps import find_step, on_side
+from vamos.core.dance.steps import find_step, on_side, suggestions
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 from vamos.core.time import Feel
 from vamos.core.time.counts import SUBDIVISIONS, count_text
@@ -459,3 +459,34 @@ def kept(old: tuple[Event, ...], new: tuple[Event, ...]) -> tuple[Event, ...]:
             )
         out.append(event)
     return tuple(out)
+
+
+def suggest(text: str, feel: Feel, steps: Mapping[str, StepPattern]) -> str:
+    """The text with its last, unfinished group made a known step on the next counts; empty when none fits."""
+    head, comma, tail = text.rpartition(",")
+    words = tail.strip()
+    match = re.match(r"^([^\d,&]*?)\s*(R|L)?$", words)
+    if match is None or len(match.group(1).strip()) < 2:
+        return ""
+    names = suggestions(match.group(1), steps, 1)
+    pattern = find_step(names[0], steps) if names else None
+    if pattern is None:
+        return ""
+    try:
+        before = parse_line(head, feel, steps)
+    except NotationError:
+        return ""
+    at = max((e.start + e.length for e in before), default=Fraction(0))
+    start = Fraction(-(-at.numerator // at.denominator))
+    foot = Foot(match.group(2) or _next_foot(before))
+    side = on_side(pattern, foot)
+    placed = tuple(
+        replace(e, start=e.start + start, cue=pattern.name if k == 0 else "") for k, e in enumerate(side.events)
+    )
+    return f"{head}{comma}{' ' if comma else ''}{print_line(placed, feel, steps)}"
+
+
+def _next_foot(events: tuple[Event, ...]) -> str:
+    """The foot that is free after events: the other one than stepped last."""
+    stepped = [e.foot for e in events if e.kind is Kind.STEP and e.foot in (Foot.RIGHT, Foot.LEFT)]
+    return "L" if stepped and stepped[-1] is Foot.RIGHT else "R"

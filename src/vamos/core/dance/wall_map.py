@@ -152,7 +152,7 @@ def to_svg(drawing: Drawing) -> str:
     return (
         '<?xml version="1.0" encoding="UTF-8"?>\n'
         f'<svg xmlns="http://www.w3.org/2000/svg" viewBox="{box}" width="{drawing.width:g}" '
-        f'height="{drawing.height:g}" font-family="Manrope, sans-serif">\n'
+        f'height="{drawing.height:g}" font-family="Manrope">\n'
         f"<title>{escape(drawing.words)}</title>\n{body}\n</svg>\n"
     )
 
@@ -170,7 +170,7 @@ def _svg(shape: Shape) -> str:
     if shape.kind == "path":
         points = " ".join(f"{a:.1f},{b:.1f}" for a, b in zip(p[::2], p[1::2], strict=True))
         return f'<polygon points="{points}"{look}/>'
-    weight = ' font-weight="700"' if shape.bold else ""
+    weight = f' font-weight="{700 if shape.bold else 500}"'
     return (
         f'<text x="{p[0]:.1f}" y="{p[1]:.1f}" font-size="{shape.size:g}"{weight} '
         f'text-anchor="{shape.anchor}" fill="{shape.fill}">{escape(shape.text)}</text>'

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Callable
 
 import numpy as np
 from PyQt6.QtGui import QImage
 
+from vamos.core.dance.checks import problems_of
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.media.peaks import Peaks
 from vamos.core.model.clip import Clip
@@ -32,12 +34,15 @@ class Content:
         self.clips: tuple[Clip, ...] = ()
         self.peaks: Peaks | None = None
         self._clock: TimeMap | None = None
+        self.problems: Counter[str] = Counter()
 
     def show(self, project: Project, lines: tuple[Line, ...]) -> None:
         self.project, self.lines = project, lines
         grid = project.song.grid if project.song else None
         self._clock = grid.time_map() if grid else None
         self.clips = plan_clips(project)
+        found = problems_of(project.dance, grid) if project.dance.sections else ()
+        self.problems = Counter(p.section for p in found if p.section)
 
     @property
     def columns(self) -> int:
@@ -83,6 +88,7 @@ class Content:
             self._tempo(number),
             self._stops(line),
             self._parts(line),
+            self.problems[line.title] if line.section is not None else 0,
         )
 
     def _parts(self, line: Line) -> tuple[tuple[float, str, bool], ...]:

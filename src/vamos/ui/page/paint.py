@@ -45,6 +45,7 @@ class Row:
     tempo: str = ""
     stops: tuple[tuple[float, float], ...] = ()
     parts: tuple[tuple[float, str, bool], ...] = ()
+    problems: int = 0
 
 
 def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height: int, theme: Theme) -> None:
@@ -119,7 +120,13 @@ def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
     painter.drawText(QRectF(14, 65, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, tail)
     if line.kind in (LineKind.DANCE, LineKind.TAG, LineKind.ENDING) and line.section is not None:
         paint_clock(painter, QPointF(MARGIN - 32, 19), 12, line.heading, theme)
-    if row.weak:
+    if row.problems:
+        painter.fillRect(QRectF(8, height - 16, 4, 14), QColor(theme.accent))
+        painter.setPen(QColor(theme.accent))
+        painter.setFont(font(7.5, 700))
+        words = f"{row.problems} to check"
+        painter.drawText(QRectF(16, height - 16, MARGIN - 26, 14), Qt.AlignmentFlag.AlignVCenter, words)
+    elif row.weak:
         painter.fillRect(
             QRectF(8, height - 16, MARGIN - 20, 14), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense5Pattern)
         )

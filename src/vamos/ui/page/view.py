@@ -9,6 +9,7 @@ from PyQt6.QtCore import QPoint, QRect, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PyQt6.QtWidgets import QAbstractScrollArea
 
+from vamos.ui.page.cell import CellField
 from vamos.ui.page.layout import BANDS, MARGIN, Bands, Layout
 from vamos.ui.page.model import PageModel
 from vamos.ui.page.paint import Row, paint_row
@@ -25,6 +26,7 @@ class PageView(QAbstractScrollArea):
 
     moved = pyqtSignal(object)
     beat_dragged = pyqtSignal(object, float)
+    count_chosen = pyqtSignal()
 
     def __init__(self, model: PageModel, row_content: Callable[[int], Row], theme: Theme):
         super().__init__()
@@ -189,6 +191,29 @@ class PageView(QAbstractScrollArea):
             self.current = place[0]
             self.ensure_visible(self.current)
             self.viewport().update()
+
+    def step_count(self, step: int) -> None:
+        """To the next count or the one before, over the edge of the line."""
+        line = self.model.lines[self.current]
+        column = self.position - line.start + step
+        if 0 <= column < line.length:
+            self.go_to(self.current, column)
+        elif 0 <= self.current + step < len(self.model.lines):
+            other = self.model.lines[self.current + step]
+            self.go_to(self.current + step, Fraction(0) if step > 0 else other.length - 1)
+
+    def edit_cell(self, text: str, name: str, done: Callable[[str | None, int], object]) -> None:
+        """Open a field over the count the page stands on."""
+        line = self.model.lines[self.current]
+        x = self._layout.x(self.position - line.start)
+        top = self._layout.tops[self.current] - self.verticalScrollBar().value()
+        wide = max(150, int(self._layout.count_width))
+        left = min(int(x), self.viewport().width() - wide)
+        box = QRect(left, top + 6 + self.bands.counts + self.bands.wave, wide, 34)
+        CellField(self.viewport(), box, text, name, done)
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.count_chosen.emit()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         point = event.position().toPoint()

@@ -5,8 +5,6 @@ from __future__ import annotations
 from collections import Counter
 from typing import TYPE_CHECKING
 
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QSpinBox, QWidget
-
 from vamos.core.dance.fit import Fit, fit_song
 from vamos.core.document import edits
 from vamos.core.model.project import Project
@@ -14,6 +12,7 @@ from vamos.core.model.song import LONGEST_LINE, Grid
 from vamos.core.pack.chapters import clock
 from vamos.errors import VamosError
 from vamos.ui.panels.base import Panel
+from vamos.ui.panels.fields import count_field, row_of, text_field
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
@@ -67,25 +66,16 @@ def _part(panel: Panel, window: Window, grid: Grid) -> None:
         panel.say("Heard to be alike: " + ", ".join(f"{n} × {k}" for n, k in number.items()) + ".")
     part = grid.part_at(window.page.position)
     if part is not None:
-        row = QWidget()
-        line = QHBoxLayout(row)
-        line.setContentsMargins(0, 0, 0, 0)
-        name = QLineEdit(part.name)
-        name.setAccessibleName("Name of this part")
-        name.editingFinished.connect(lambda: _rename(window, part.name, name.text()))
-        length = QSpinBox()
-        length.setRange(1, LONGEST_LINE)
-        length.setValue(part.line)
-        length.setKeyboardTracking(False)
-        length.setAccessibleName("Counts in a line of this part")
-        length.valueChanged.connect(
+        name = text_field(part.name, "Name of this part", lambda new: _rename(window, part.name, new))
+        length = count_field(
+            part.line,
+            LONGEST_LINE,
+            "Counts in a line of this part",
             lambda counts: window.session.do(
                 "Length of lines", lambda p: edits.name_part(p, part.position, part.name, counts)
-            )
+            ),
         )
-        for widget, stretch in ((name, 1), (QLabel("lines of"), 0), (length, 0), (QLabel("counts"), 0)):
-            line.addWidget(widget, stretch)
-        panel.column.addWidget(row)
+        panel.column.addWidget(row_of(name, "lines of", length, "counts"))
     entries = [("A part begins here", window.hands.part_here, "")]
     if part is not None and part.position == window.page.position:
         entries.append(("Join to the one before", window.hands.join_part, ""))
@@ -93,8 +83,7 @@ def _part(panel: Panel, window: Window, grid: Grid) -> None:
 
 
 def _rename(window: Window, name: str, new: str) -> None:
-    if new != name:
-        window.session.do("Name of the part", lambda p: edits.rename_parts(p, name, new))
+    window.session.do("Name of the part", lambda p: edits.rename_parts(p, name, new))
 
 
 def _others(panel: Panel, window: Window) -> None:

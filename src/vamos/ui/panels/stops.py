@@ -7,48 +7,22 @@ from dataclasses import replace
 from fractions import Fraction
 from typing import TYPE_CHECKING
 
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QWidget
 
-from vamos.core.dance.facing import net_turn, wall_count
 from vamos.core.dance.lines import LineKind
 from vamos.core.document import edits
 from vamos.core.model.clip import Sound
-from vamos.core.model.dance import ItemKind
 from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Take, View
 from vamos.core.pack.chapters import clock
 from vamos.core.plan.clips import plan_clips
+from vamos.ui.panels import dance as dance_panel
 from vamos.ui.panels import song as song_panel
 from vamos.ui.panels.base import Panel
+from vamos.ui.panels.fields import combo
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
-
-
-def dance(panel: Panel, window: Window) -> None:
-    """The sheet in short."""
-    sheet = window.session.project.dance
-    if not sheet.sections:
-        panel.head("No dance written yet")
-        panel.say("Without a sheet, every eight of the song becomes a clip. Sheets can be read from a project file.")
-        return
-    panel.head(sheet.name)
-    walls = [i for i in sheet.sequence if i.kind is ItemKind.WALL]
-    wall_sections = [sheet.section(n) for n in walls[0].sections] if walls else list(sheet.sections)
-    turns = [net_turn(s) for s in wall_sections]
-    panel.fact(
-        "Counts in a wall",
-        "+".join(str(s.length) for s in wall_sections) + f" = {sum(s.length for s in wall_sections)}",
-    )
-    known = None not in turns
-    panel.fact("Walls faced", str(wall_count(sum(t or 0 for t in turns))) if known else "a turn has no direction yet")
-    panel.fact("Repetitions", str(len(walls)))
-    panel.fact("Tags", str(sum(i.kind is ItemKind.TAG for i in sheet.sequence)))
-    cautions = dict.fromkeys(e.caution for s in sheet.sections for e in s.events if e.caution)
-    if cautions:
-        panel.head("Care")
-        for caution in cautions:
-            panel.say(f"{caution[0].upper()}{caution[1:]}. Ask a teacher or a physician when unsure.", "")
 
 
 def film(panel: Panel, window: Window) -> None:
@@ -90,8 +64,8 @@ def _seen(take: Take, window: Window) -> QWidget:
     line = QHBoxLayout(row)
     line.setContentsMargins(0, 0, 0, 0)
     stretch = take.stretches[0]
-    view = _combo([str(v) for v in View], str(stretch.view), f"View of {take.name}")
-    danced = _combo([str(d) for d in Danced], str(stretch.danced), f"Sides danced in {take.name}")
+    view = combo([str(v) for v in View], str(stretch.view), f"View of {take.name}")
+    danced = combo([str(d) for d in Danced], str(stretch.danced), f"Sides danced in {take.name}")
 
     def changed() -> None:
         new = replace(stretch, view=View(view.currentText()), danced=Danced(danced.currentText()))
@@ -102,14 +76,6 @@ def _seen(take: Take, window: Window) -> QWidget:
     line.addWidget(view)
     line.addWidget(danced, 1)
     return row
-
-
-def _combo(words: list[str], now: str, name: str) -> QComboBox:
-    combo = QComboBox()
-    combo.addItems(words)
-    combo.setCurrentText(now)
-    combo.setAccessibleName(name)
-    return combo
 
 
 def cut(panel: Panel, window: Window) -> None:
@@ -187,7 +153,7 @@ def pack(panel: Panel, window: Window) -> None:
     line = QHBoxLayout(row)
     line.setContentsMargins(0, 0, 0, 0)
     line.addWidget(QLabel("Sound"))
-    sound = _combo([str(s) for s in Sound], str(output.sound), "Sound of the clips")
+    sound = combo([str(s) for s in Sound], str(output.sound), "Sound of the clips")
     sound.activated.connect(
         lambda: window.session.do(
             "Sound of the clips", lambda p: replace(p, output=replace(p.output, sound=Sound(sound.currentText())))
@@ -227,4 +193,4 @@ def with_speed(project: Project, speed: Fraction, on: bool) -> Project:
     return replace(project, output=replace(project.output, speeds=kept))
 
 
-FILL = {"Song": song_panel.fill, "Dance": dance, "Film": film, "Cut": cut, "Lesson": lesson, "Pack": pack}
+FILL = {"Song": song_panel.fill, "Dance": dance_panel.fill, "Film": film, "Cut": cut, "Lesson": lesson, "Pack": pack}

@@ -1,0 +1,56 @@
+"""The wall map on the screen: the same drawing as in the sheet, scaled to the window."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QByteArray, QRectF, QSize
+from PyQt6.QtGui import QPainter, QPaintEvent
+from PyQt6.QtSvg import QSvgRenderer
+from PyQt6.QtWidgets import QScrollArea, QWidget
+
+from vamos.core.dance.wall_map import Drawing, to_svg
+
+EDGE = 28
+LARGEST = 1.7
+
+
+class WallMap(QScrollArea):
+    """Shows a drawing as wide as the window, at most a little larger than on paper."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.picture = _Picture()
+        self.setWidgetResizable(True)
+        self.setWidget(self.picture)
+        self.setAccessibleName("Wall map")
+
+    def show_drawing(self, drawing: Drawing) -> None:
+        self.picture.show_drawing(drawing)
+
+
+class _Picture(QWidget):
+    def __init__(self) -> None:
+        super().__init__()
+        self.drawing: Drawing | None = None
+        self._renderer = QSvgRenderer()
+
+    def show_drawing(self, drawing: Drawing) -> None:
+        self.drawing = drawing
+        self._renderer.load(QByteArray(to_svg(drawing).encode()))
+        self.setAccessibleDescription(drawing.words)
+        self.updateGeometry()
+        self.update()
+
+    def _scale(self) -> float:
+        assert self.drawing is not None
+        return min(LARGEST, (self.width() - 2 * EDGE) / self.drawing.width)
+
+    def sizeHint(self) -> QSize:
+        return QSize(600, round(self.drawing.height * LARGEST) + 2 * EDGE if self.drawing else 200)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        if self.drawing is None:
+            return
+        painter = QPainter(self)
+        scale = self._scale()
+        box = QRectF(EDGE, EDGE, self.drawing.width * scale, self.drawing.height * scale)
+        self._renderer.render(painter, box)
