@@ -46,6 +46,13 @@ def turn_text(eighths: int | None) -> str:
     return f"{size} {'right' if eighths > 0 else 'left'}"
 
 
+def turn_words(turn: int | None, size: int) -> str:
+    """A turn with or without a direction: ``½ left``, ``½ turn ?``; empty when nothing turns."""
+    if turn is None:
+        return f"{_FRACTIONS.get(size, f'{size}/8')} turn ?" if size else "turn ?"
+    return turn_text(turn) if turn else ""
+
+
 def way_to_front(heading: int) -> int:
     """The turn in signed eighths that ends at 12:00, the short way; a half goes right."""
     back = -heading % 8

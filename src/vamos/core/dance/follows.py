@@ -114,7 +114,7 @@ def what_follows(dance: Dance, grid: Grid | None = None) -> Follows:
         legal_restarts=legal_restarts(dance),
         asked=tuple(_asked(dance)),
         counts_over=None if grid is None or not lines else grid.range().end - needed,
-        early_ends=tuple(_early_ends(lines, grid)),
+        early_ends=tuple(_early_ends(dance, lines, grid)),
     )
 
 
@@ -217,11 +217,12 @@ def _stations(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Itera
         yield Station("end", "end of the dance", end, heading_after(lines[-1]), clock(end) if clock else None)
 
 
-def _early_ends(lines: tuple[Line, ...], grid: Grid | None) -> Iterator[Station]:
+def _early_ends(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Iterator[Station]:
     """Where the song could be faded: ends of whole walls before the last, with the facing there."""
     clock = grid.time_map() if grid else None
     for line, following in pairwise(lines):
-        if line.wall is not None and following.item != line.item and not line.cut:
+        whole = line.item is None or dance.sequence[line.item].restart_after is None
+        if line.wall is not None and following.item != line.item and whole:
             end = line.counts.end
             yield Station(
                 "early end", f"wall {line.wall}", end, heading_after(line), clock(end) if clock else None, line.wall

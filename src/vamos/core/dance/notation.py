@@ -26,7 +26,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import floor
 
-from vamos.core.dance.facing import turn_text
+from vamos.core.dance.facing import turn_words
 from vamos.core.dance.steps import find_step, on_side, suggestions
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 from vamos.core.time import Feel
@@ -54,9 +54,12 @@ class Slot:
 
 _NUMBER = re.compile(r"\d+")
 _PARTS = "&ea"
+#: ``e`` or ``a`` as a count: what follows is no word, as in “a fan” it would be.
+_LETTER = re.compile(r"[ea](?=\s*(?:$|[\d&,()\[+]|hold\b|[ea](?![a-z])))")
+_KIND = re.compile(r"\((" + "|".join(Kind) + r")\)")
 _SILENT = re.compile(r"\[\s*(\d+)\s*\]")
 _FRACTION = re.compile(r"\+(\d+)/(\d+)")
-_HOLD = re.compile(r"hold\b(?=\s*(?:\d|&|[ea](?![a-z])))", re.IGNORECASE)
+_HOLD = re.compile(r"hold\b(?=\s*(?:\d|&|\+|[ea](?![a-z])))", re.IGNORECASE)
 _SIZES = {
     "1/8": 1, "⅛": 1, "eighth": 1, "1/4": 2, "¼": 2, "quarter": 2, "3/8": 3, "⅜": 3, "1/2": 4, "½": 4, "half": 4,
     "5/8": 5, "⅝": 5, "3/4": 6, "¾": 6, "7/8": 7, "⅞": 7, "full": 8, "1½": 12, "double": 16,
@@ -140,10 +143,9 @@ class _Reader:
         """Whether an ``&``, ``e`` or ``a`` stands here as a count and not as the start of a word."""
         if _FRACTION.match(self.text, at):
             return True
-        if self.text[at] not in _PARTS:
-            return False
-        after = self.text[at + 1] if at + 1 < len(self.text) else " "
-        return self.text[at] == "&" or not (after.isalpha() or after in "'’")
+        if self.text[at] == "&":
+            return True
+        return _LETTER.match(self.text, at) is not None
 
     def count(self) -> Slot:
         """One count, maybe a range of counts."""
@@ -291,7 +293,7 @@ class _Words:
 def _words(reader: _Reader) -> _Words | None:
     """Words up to the next count, comma or end."""
     text, start = reader.text, reader.at
-    if start >= len(text) or (text[start].isdigit() and not _TURN.match(text, start)) or text[start] in "&(),":
+    if start >= len(text) or (text[start].isdigit() and not _TURN.match(text, start)) or text[start] in "&(),[":
         return None
     if _HOLD.match(text, start) or reader._is_part(start):
         return None
@@ -302,9 +304,9 @@ def _words(reader: _Reader) -> _Words | None:
         if size:
             end += len(size)
             continue
-        if boundary and (text[end].isdigit() or reader._is_part(end) or _HOLD.match(text, end)):
+        if boundary and (text[end].isdigit() or text[end] == "[" or reader._is_part(end) or _HOLD.match(text, end)):
             break
-        if boundary and text[end] == "(" and not re.match(r"\((?:" + "|".join(Kind) + r")\)", text[end:]):
+        if boundary and text[end] == "(" and not _KIND.match(text, end):
             break
         end += 1
     if end == start:
@@ -316,7 +318,7 @@ def _words(reader: _Reader) -> _Words | None:
 def _understood(words: str) -> _Words:
     kind: Kind | None = None
     turn: int | None = 0
-    if match := re.search(r"\((\w+)\)\s*$", words):
+    if match := re.search(_KIND.pattern + r"\s*$", words):
         kind = Kind(match.group(1))
         words = words[: match.start()]
     foot = Foot.NONE
@@ -375,7 +377,7 @@ def _spread(words: _Words, pattern: StepPattern, slots: tuple[Slot, ...]) -> lis
         move = next(moves)
         cue = words.name if len(out) == 0 else ""
         out.append(replace(move, start=slot.start, length=slot.length, cue=cue))
-    if words.turn != 0:
+    if words.turn or (words.turn is None and not any(e.turn for e in out)):
         # A turn that is said goes over the step's own, on the move that turns, else on the last.
         turning = [k for k, e in enumerate(out) if e.turn != 0] or [len(out) - 1]
         out = [
@@ -411,11 +413,12 @@ def _group(waiting: list[Event], steps: Mapping[str, StepPattern], feel: Feel) -
     """The events at the front that are one known step, or the first event alone."""
     first = waiting[0]
     pattern = find_step(first.cue, steps) if first.cue else None
-    if pattern is None or first.foot not in (Foot.RIGHT, Foot.LEFT):
+    if pattern is None:
         return waiting[:1]
     group = waiting[: len(pattern.events)]
     slots = tuple(Slot(e.start, e.length) for e in group)
-    said = _spread(_Words(first.cue, first.foot), pattern, slots) if len(group) == len(pattern.events) > 1 else []
+    side = first.foot if first.foot is not Foot.BOTH else Foot.NONE
+    said = _spread(_Words(first.cue, side), pattern, slots) if len(group) == len(pattern.events) > 1 else []
     alike = [replace(e, note="", lyric="", easier="", harder="", caution="", role="", angle=0) for e in group]
     return group if said == alike else waiting[:1]
 
@@ -424,14 +427,12 @@ def _head(group: list[Event]) -> list[str]:
     """The words before the counts of a group."""
     event = group[0]
     if len(group) > 1:
-        return [event.cue, str(event.foot)]
+        return [event.cue, str(event.foot)] if event.foot in (Foot.RIGHT, Foot.LEFT) else [event.cue]
     if event.kind is Kind.HOLD:
         return []
     words = [event.name] if event.name else []
-    if event.turn is None and not _UNDIRECTED.search(event.name):
-        words.append(f"{turn_text(event.size).split()[0]} turn ?")
-    elif event.turn:
-        words.append(turn_text(event.turn))
+    if event.turn or (event.turn is None and not _UNDIRECTED.search(event.name)):
+        words.append(turn_words(event.turn, event.size))
     if event.foot is not Foot.NONE:
         words.append(str(event.foot))
     if words and event.kind is not kind_of(event.name, event.foot):

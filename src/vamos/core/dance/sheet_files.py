@@ -18,7 +18,7 @@ from typing import Any
 
 import msgspec
 
-from vamos.core.dance.facing import turn_text
+from vamos.core.dance.facing import turn_words
 from vamos.core.dance.notation import NotationError, parse_counts, parse_line
 from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.document.files import from_builtins, to_builtins, write_atomically
@@ -301,10 +301,10 @@ def _markdown_row(event: Event, feel: Feel) -> tuple[str, ...]:
     if event.length > 1 and end.denominator == 1:
         count += f"-{int(end)}"
     foot = str(event.foot)
-    if foot and event.kind is not Kind.STEP:
-        foot += f" {event.kind}"
-    turn = "" if event.turn == 0 else turn_text(event.turn) if event.turn is not None else f"{turn_text(event.size)} ?"
-    return count, event.name or str(event.kind), foot, turn, event.cue, event.lyric, event.note
+    if (foot and event.kind is not Kind.STEP) or (not foot and event.kind not in (Kind.FREE, Kind.HOLD)):
+        foot = f"{foot} {event.kind}"
+    turn = turn_words(event.turn, event.size)
+    return count, event.name, foot, turn, event.cue, event.lyric, event.note
 
 
 def _cell(text: str) -> str:
@@ -350,19 +350,25 @@ def dance_from_markdown(text: str) -> Dance:
     return replace(dance, sequence=parse_sequence(facts.get("Sequence", ""), dance))
 
 
+def _foot_and_kind(text: str) -> tuple[str, str]:
+    """``R touch``, ``R`` or only ``breath``."""
+    first, _, rest = text.strip().partition(" ")
+    return (first, rest) if first in tuple(Foot) else ("", text.strip())
+
+
 def _markdown_event(row: dict[str, str], feel: Feel) -> Event:
     slots = parse_counts(re.sub(r"^(\d+)(\+|&|e|a)", r"[\1] \2", row.get("count", "")), feel)
     if len(slots) != 1:
         raise InputError(f"“{row.get('count', '')}” is not one count.")
-    words = " ".join(x for x in ("x", row.get("turn", "").replace("turn ?", "½ turn")) if x)
+    words = " ".join(x for x in ("x", row.get("turn", "")) if x)
     turned = parse_line(f"{words} 1")[0]
-    foot, _, kind = row.get("foot", "").partition(" ")
+    foot, kind = _foot_and_kind(row.get("foot", ""))
     what = row.get("what", "")
-    default = Kind.STEP if foot else (Kind(what) if what in tuple(Kind) else Kind.FREE)
+    default = Kind.STEP if foot else (Kind.HOLD if what == "hold" else Kind.FREE)
     return Event(
         slots[0].start,
         slots[0].length if slots[0].length != 1 or slots[0].start.denominator == 1 else Fraction(1, 2),
-        "" if what in tuple(Kind) and what != "hold" else what,
+        what,
         row.get("cue", ""),
         Foot(foot),
         Kind(kind) if kind else default,

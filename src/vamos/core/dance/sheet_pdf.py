@@ -14,7 +14,7 @@ from pathlib import Path
 from typing import Any
 
 from vamos.core.dance.card import Card, card_of
-from vamos.core.dance.facing import turn_text
+from vamos.core.dance.facing import turn_words
 from vamos.core.dance.wall_map import Drawing, Shape, wall_map
 from vamos.core.document.files import write_atomically
 from vamos.core.model.dance import Event, Foot, Kind, Section
@@ -166,8 +166,7 @@ class _Page:
         y = top - STRIP + 12
         if event.foot is not Foot.NONE:
             self._foot_box(x + 4, y, event)
-        if event.turn or event.turn is None:
-            word = turn_text(event.turn) if event.turn is not None else f"{turn_text(event.size or 4)} ?"
+        if word := turn_words(event.turn, event.size):
             self.text(x + 4, y + 15, word if room > 40 else word.split()[0], 6.8, bold=True)
         if event.lyric and room > 40:
             self.text(x + 20, y + 2, event.lyric[:12], 6.5, _SOFT)

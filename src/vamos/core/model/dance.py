@@ -176,12 +176,16 @@ class Dance:
     steps: tuple[StepPattern, ...] = ()
 
     def wall_sections(self) -> tuple[Section, ...]:
-        """What one wall dances: the first whole wall of the sequence, else every section in order."""
+        """What one wall dances: that of the first wall that says so, else every section in order.
+
+        Sections called tag or ending, and those the sequence uses as such, are not part of a wall.
+        """
         walls = [i for i in self.sequence if i.kind is ItemKind.WALL and i.sections]
         if walls:
             return tuple(self.section(n) for n in walls[0].sections)
         used = {n for i in self.sequence if i.kind is not ItemKind.WALL for n in i.sections}
-        return tuple(s for s in self.sections if s.name not in used)
+        apart = ("tag", "ending", "bridge")
+        return tuple(s for s in self.sections if s.name not in used and not s.name.lower().startswith(apart))
 
     def section(self, name: str) -> Section:
         """The section called ``name``.

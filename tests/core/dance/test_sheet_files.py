@@ -1,0 +1,265 @@
+"""Sheets as files: read back without loss, refused in words; PDF and SVG looked into from outside."""
+
+import io
+import json
+import unittest
+import xml.etree.ElementTree as ET
+from dataclasses import replace
+from fractions import Fraction as F
+
+import pypdf
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from tests.core.dance.sheets import four_walls, section
+from tests.support import FolderCase, grid_at
+from vamos.core.dance.export import export_sheet
+from vamos.core.dance.sheet_files import (
+    dance_from_csv,
+    dance_from_json,
+    dance_from_markdown,
+    dance_to_csv,
+    dance_to_json,
+    dance_to_markdown,
+    read_sheet,
+)
+from vamos.core.dance.sheet_pdf import sheet_pdf
+from vamos.core.dance.wall_map import to_svg, wall_map
+from vamos.core.document.files import save
+from vamos.core.model.dance import (
+    Dance,
+    DancePart,
+    Event,
+    Foot,
+    Item,
+    ItemKind,
+    Kind,
+    MoveSet,
+    Pause,
+    Section,
+    Stated,
+    StepPattern,
+)
+from vamos.core.model.project import Project
+from vamos.core.model.song import MediaRef, Song
+from vamos.core.time import Feel
+from vamos.errors import InputError, MissingError
+
+text = st.text(
+    alphabet=st.characters(codec="utf-8", exclude_characters="\r\x00", exclude_categories=["Cs", "Cc"]), max_size=12
+)
+counts = st.fractions(-1, 12, max_denominator=12)
+event = st.builds(
+    Event,
+    counts,
+    st.fractions(0, 4, max_denominator=12),
+    text,
+    text,
+    st.sampled_from(list(Foot)),
+    st.sampled_from(list(Kind)),
+    st.sampled_from([None, 0, 2, -4, 9]),
+    st.integers(-3, 3),
+    text,
+    text,
+    text,
+    text,
+    text,
+    st.sampled_from(["", "lead", "follow"]),
+    st.integers(0, 8),
+)
+events = st.lists(event, max_size=4).map(tuple)
+
+
+@st.composite
+def dances(draw):
+    names = draw(st.lists(text.filter(lambda t: t.strip() == t and t != ""), min_size=1, max_size=4, unique=True))
+    sections = tuple(
+        Section(
+            n,
+            draw(st.integers(1, 16)),
+            draw(events),
+            draw(st.sampled_from(list(Feel))),
+            tuple(
+                MoveSet(s, F(0), F(2), draw(events)) for s in draw(st.lists(st.sampled_from(["a", "b"]), unique=True))
+            ),
+        )
+        for n in names
+    )
+    item = st.builds(
+        Item,
+        st.sampled_from(list(ItemKind)),
+        st.just(tuple(names[:1])),
+        text,
+        st.sampled_from([None, 1]),
+        st.integers(0, 8),
+        st.sampled_from([(), (Pause(1, 4),)]),
+        st.booleans(),
+    )
+    whole = st.sampled_from([None, 0, 4, 32])
+    return Dance(
+        draw(text),
+        sections,
+        tuple(draw(st.lists(item, max_size=4))),
+        draw(st.sampled_from([Foot.RIGHT, Foot.LEFT, Foot.BOTH])),
+        draw(text),
+        draw(text),
+        draw(text),
+        tuple(DancePart(n, tuple(names)) for n in draw(st.lists(st.sampled_from(["P", "Q"]), unique=True))),
+        Stated(draw(whole), draw(whole), draw(whole)),
+        draw(text),
+        tuple(draw(st.lists(st.sampled_from(["https://a.example/x", "b"]), max_size=2))),
+        tuple(StepPattern(n, F(2), draw(events)) for n in draw(st.lists(st.sampled_from(["s1", "s2"]), unique=True))),
+    )
+
+
+class LosslessTest(unittest.TestCase):
+    @settings(max_examples=120, deadline=None)
+    @given(dances())
+    def test_csv_and_json_keep_everything(self, dance):
+        self.assertEqual(dance_from_json(dance_to_json(dance)), dance)
+        self.assertEqual(dance_from_csv(dance_to_csv(dance)), dance)
+
+    def test_a_project_file_is_a_sheet_too(self):
+        """The dance of a project can be read as JSON."""
+        import tempfile
+        from pathlib import Path
+
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / "p.json"
+            save(Project(dance=four_walls()), path)
+            self.assertEqual(read_sheet(path), four_walls())
+
+    def test_markdown_as_far_as_it_holds(self):
+        """Counts, names, feet, kinds, turns, cue and lyric words, notes and the sequence come back."""
+        dance = four_walls()
+        extra = (
+            Event(F(-1, 2), F(1, 2), "ball | heel", foot=Foot.RIGHT, kind=Kind.STEP, note="a | b"),
+            Event(F(0), F(1), "kick", "cue", Foot.LEFT, Kind.TOUCH, lyric="moon"),
+            Event(F(5, 2), F(1, 2), "half turn", foot=Foot.LEFT, kind=Kind.STEP, turn=None, size=4),
+            Event(F(4), F(2), "hold", kind=Kind.HOLD),
+        )
+        dance = replace(
+            dance, sections=(*dance.sections, Section("ending", 8, extra)), credits="by | me", level="beginner"
+        )
+        back = dance_from_markdown(dance_to_markdown(dance))
+        self.assertEqual(back.sections[-1], dance.sections[-1])
+        self.assertEqual(
+            [[(e.start, e.length, e.name, e.foot, e.kind, e.turn) for e in s.events] for s in back.sections],
+            [[(e.start, e.length, e.name, e.foot, e.kind, e.turn) for e in s.events] for s in dance.sections],
+        )
+        self.assertEqual((back.sequence, back.credits, back.level), (dance.sequence, "by | me", "beginner"))
+
+    def test_a_sheet_of_others(self):
+        """Section and start are enough; feet make steps; a row may leave out what it does not know."""
+        dance = dance_from_csv("section,start,name,foot\nA,0,walk,R\nA,1,walk,L\nA,3/2,clap,\n")
+        self.assertEqual(
+            [(e.start, e.kind) for e in dance.sections[0].events],
+            [(0, Kind.STEP), (1, Kind.STEP), (F(3, 2), Kind.FREE)],
+        )
+
+
+class RefusedTest(FolderCase):
+    def refuse(self, name: str, content: str | bytes, pattern: str) -> None:
+        path = self.folder / name
+        path.write_bytes(content if isinstance(content, bytes) else content.encode())
+        with self.subTest(name, pattern=pattern), self.assertRaisesRegex(InputError, pattern) as caught:
+            read_sheet(path)
+        self.assertIn(name, str(caught.exception))
+
+    def test_what_is_no_sheet_is_refused_in_words(self):
+        self.refuse("a.csv", "x,y\n1,2\n", "columns section and start")
+        self.refuse("b.csv", "section,start,foot\nA,0,R\nA,zwei,L\n", "row 3: “zwei” is not a count")
+        self.refuse("c.csv", "section,start,foot\nA,0,Q\n", "row 2")
+        self.refuse("d.csv", "what,section,start\nsong,A,1\n", "“song” is not one of")
+        self.refuse("e.json", "{", "not JSON")
+        self.refuse("f.json", '{"a": 1}', "vamos_sheet")
+        self.refuse("g.json", '{"vamos_sheet": 1, "dance": {"sections": 3}}', "cannot be understood")
+        self.refuse("h.json", b"\xff\xfe\x00", "cannot be read as text")
+        self.refuse("i.md", "# Dance\n\nnothing\n", "no section was found")
+        self.refuse("j.md", "## A (8 counts)\n\n| count | what |\n|---|---|\n| 9x | walk |\n", "line 5")
+        self.refuse("k.doc", "x", "read from .csv, .json or .md")
+
+    def test_no_such_file(self):
+        with self.assertRaises(MissingError):
+            read_sheet(self.folder / "none.csv")
+
+
+def project() -> Project:
+    song = Song(MediaRef("s.wav"), "moon song", grid_at(120, 150, 0.5, 16))
+    return Project(song=song, dance=replace(four_walls(), credits="Zoë Łącka"))
+
+
+class PdfTest(FolderCase):
+    def pages(self, p: Project) -> list[str]:
+        return [page.extract_text() for page in pypdf.PdfReader(io.BytesIO(sheet_pdf(p))).pages]
+
+    def test_one_page_that_can_be_read(self):
+        """pypdf reads the card, each section, the walls with their facing; accents are there."""
+        (page,) = self.pages(project())
+        for words in ("four walls", "Zoë Łącka", "moon song", "32", "one", "three", "½ left", "to 9:00", "tag"):
+            self.assertIn(words, page)
+
+    def test_a_long_dance_goes_on_over_pages(self):
+        many = tuple(section(f"part {k}", "vine R 1 2 3 4, vine L 5 6 7 8") for k in range(40))
+        pages = self.pages(Project(dance=Dance("long", many, (Item(ItemKind.WALL),) * 60)))
+        self.assertGreater(len(pages), 2)
+        self.assertIn("part 39", "".join(pages))
+
+    def test_cautions_defer(self):
+        jump = (Event(F(0), name="jump", caution="jump: land softly"),)
+        (page,) = self.pages(Project(dance=Dance("d", (Section("one", 8, jump),))))
+        self.assertIn("jump: land softly", page)
+        self.assertIn("physician", page)
+
+    def test_an_empty_dance_makes_a_page(self):
+        self.assertEqual(len(self.pages(Project())), 1)
+
+    def test_files_by_ending(self):
+        for name in ("s.pdf", "s.svg", "s.csv", "s.json", "s.md"):
+            export_sheet(project(), self.folder / name)
+        self.assertEqual(self.listing(), ["s.csv", "s.json", "s.md", "s.pdf", "s.svg"])
+        with self.assertRaisesRegex(InputError, r"\.pdf"):
+            export_sheet(project(), self.folder / "s.odt")
+
+
+class WallMapTest(unittest.TestCase):
+    NS = "{http://www.w3.org/2000/svg}"
+
+    def test_well_formed_and_complete(self):
+        """An XML reader finds each wall's number, the tag, the restart and their seconds."""
+        root = ET.fromstring(to_svg(wall_map(four_walls(), grid_at(120, 150, 0.5, 16))))
+        said = [t.text for t in root.iter(f"{self.NS}text")]
+        for words in ("1", "2", "3", "4", "tag", "restart", "0:08.5  to 9:00", "0:40.5  to 6:00"):
+            self.assertIn(words, said)
+        self.assertIn("wall 3, 16 counts from 6:00, restart", root.find(f"{self.NS}title").text)
+
+    def test_nothing_leaves_the_picture(self):
+        drawing = wall_map(four_walls("40*wall tag"), None, 520)
+        for shape in drawing.shapes:
+            xs = shape.points[::2] if shape.kind in ("path", "line") else shape.points[:1]
+            self.assertTrue(all(-1 <= x <= 521 for x in xs), shape)
+        self.assertLess(max(s.points[1] for s in drawing.shapes), drawing.height)
+
+    def test_names_that_look_like_markup(self):
+        dance = Dance("d", (Section("<b>&", 8),), (Item(ItemKind.PART, ("<b>&",), "<b>&"),))
+        ET.fromstring(to_svg(wall_map(dance)))
+
+    def test_an_unknown_heading_is_a_question_mark(self):
+        dance = Dance("d", (section("one", "half turn R 1"),), (Item(ItemKind.WALL),) * 2)
+        self.assertIn(">?<", to_svg(wall_map(dance)))
+        self.assertEqual(wall_map(Dance()).words, "no sequence yet")
+
+
+class DataTest(unittest.TestCase):
+    def test_json_on_the_command_line_is_plain(self):
+        from vamos.cli.commands import dance_data
+
+        data = json.loads(json.dumps(dance_data(project())))
+        self.assertEqual(data["follows"]["walls_to_front"], 4)
+        self.assertEqual(
+            data["lines"][0]["counts"][0], {"count": "1", "heading": 0, "facing": "12:00", "weight": ["R"]}
+        )
+
+
+if __name__ == "__main__":
+    unittest.main()

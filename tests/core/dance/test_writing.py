@@ -1,0 +1,148 @@
+"""Writing the dance: edits that change what they say and nothing else."""
+
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from tests.core.dance.sheets import four_walls
+from tests.support import grid_at
+from vamos.core.dance import writing
+from vamos.core.dance.follows import what_follows
+from vamos.core.dance.notation import NotationError, parse_line
+from vamos.core.model.dance import Dance, Foot, ItemKind
+from vamos.core.model.project import Project
+from vamos.core.model.song import MediaRef, Song
+from vamos.core.time import Feel
+from vamos.errors import InputError
+
+
+def project() -> Project:
+    return Project(song=Song(MediaRef("s.wav"), "s", grid_at(120, 150, 0.5, 16)), dance=four_walls())
+
+
+class SectionsTest(unittest.TestCase):
+    def test_the_first_section_starts_the_sequence(self):
+        """A new dance can be seen on the page at once: one wall of one empty section."""
+        p = writing.add_section(Project())
+        self.assertEqual(
+            ([s.name for s in p.dance.sections], [i.kind for i in p.dance.sequence]), (["Section 1"], [ItemKind.WALL])
+        )
+
+    def test_a_section_behind_another_joins_the_walls_that_list_it(self):
+        p = writing.write_sequence(project(), "wall wall/16")
+        listed = replace(p, dance=replace(p.dance, sequence=(replace(p.dance.sequence[0], sections=("one", "two")),)))
+        added = writing.add_section(listed, "new", after="one")
+        self.assertEqual(added.dance.sequence[0].sections, ("one", "new", "two"))
+        self.assertEqual([s.name for s in added.dance.sections][:3], ["one", "new", "two"])
+
+    def test_writing_a_line_keeps_notes(self):
+        p = writing.set_event(project(), "one", F(0), note="small")
+        p = writing.write_section(p, "one", "walk R 1, walk L 2, hold 3-8")
+        section = p.dance.section("one")
+        self.assertEqual((section.events[0].note, len(section.events)), ("small", 3))
+
+    def test_a_line_longer_than_the_section_makes_it_longer(self):
+        p = writing.write_section(project(), "tag", "sway R 1, sway L 2, sway R 3, sway L 4, stomp R 5, stomp L 6")
+        self.assertEqual(p.dance.section("tag").length, 6)
+        with self.assertRaisesRegex(InputError, "too long"):
+            writing.write_section(project(), "tag", "sway R 1, sway L 999")
+        with self.assertRaises(NotationError):
+            writing.write_section(project(), "tag", "sway R 1 x")
+
+    def test_renaming_reaches_sequence_and_parts(self):
+        p = writing.rename_section(project(), "tag", "sway")
+        self.assertEqual([i.sections for i in p.dance.sequence if i.kind is ItemKind.TAG], [("sway",)])
+        self.assertEqual(what_follows(p.dance).counts_danced, what_follows(four_walls()).counts_danced)
+        with self.assertRaisesRegex(InputError, "already a section called “two”"):
+            writing.rename_section(p, "one", "two")
+        with self.assertRaisesRegex(InputError, "needs a name"):
+            writing.rename_section(p, "one", "  ")
+
+    def test_mirroring_twice_changes_nothing(self):
+        p = project()
+        once = writing.mirror_section(p, "four")
+        self.assertEqual(sum(e.turn for e in once.dance.section("four").events), 2)
+        self.assertEqual(writing.mirror_section(once, "four"), p)
+
+    def test_taking_a_section_away(self):
+        p = writing.remove_section(project(), "tag")
+        self.assertEqual(what_follows(p.dance).tags, 0)
+        for name in ("one", "two", "three", "four"):
+            p = writing.remove_section(p, name)
+        self.assertEqual((p.dance.sections, p.dance.sequence), ((), ()))
+
+    def test_another_feel_moves_the_ands(self):
+        p = writing.set_section(project(), "two", feel=Feel.ROLLING)
+        places = [e.start for e in p.dance.section("two").events if e.start.denominator > 1]
+        self.assertEqual(places, [2 + F(1, 3), 6 + F(1, 3)])
+        self.assertEqual(writing.set_section(p, "two", feel=Feel.STRAIGHT), project())
+
+    def test_lengths_that_cannot_be(self):
+        for length in (0, 129):
+            with self.assertRaisesRegex(InputError, "1 to 128 counts"):
+                writing.add_section(project(), length=length)
+
+    def test_filling_the_song(self):
+        """133 counts from the first danced one on: four walls of 32."""
+        self.assertEqual(what_follows(writing.fill_song(project()).dance).walls_started, 4)
+        with self.assertRaisesRegex(InputError, "needs a song"):
+            writing.fill_song(Project(dance=four_walls()))
+
+
+class CountTest(unittest.TestCase):
+    def test_one_count_at_a_time(self):
+        p = writing.write_count(project(), "one", 2, "side R, & close L")
+        events = [e for e in p.dance.section("one").events if 2 <= e.start < 3]
+        self.assertEqual(
+            [(e.start, e.name, e.foot) for e in events], [(2, "side", Foot.RIGHT), (F(5, 2), "close", Foot.LEFT)]
+        )
+        self.assertEqual(writing.count_words(p.dance.section("one"), 2), "side R, & close L")
+        self.assertEqual(writing.count_words(writing.write_count(p, "one", 2, "").dance.section("one"), 2), "")
+
+    def test_only_the_and(self):
+        p = writing.write_count(project(), "one", 2, "& close L")
+        self.assertEqual([e.start for e in p.dance.section("one").events if 2 <= e.start < 3], [F(5, 2)])
+        self.assertEqual(writing.count_words(p.dance.section("one"), 2), "& close L")
+
+    def test_other_counts_are_not_touched(self):
+        with self.assertRaises(InputError):
+            writing.write_count(project(), "one", 2, "side R 5")
+
+    @settings(max_examples=100, deadline=None)
+    @given(
+        st.integers(0, 7),
+        st.lists(st.sampled_from(["walk R", "kick L", "hold", "½ left R", "clap", "half turn L"]), max_size=1),
+        st.lists(st.sampled_from(["& close L", "& hop R"]), max_size=1),
+    )
+    def test_what_is_shown_writes_the_same(self, count, on, between):
+        """The words of a count, written again, change nothing."""
+        p = writing.write_count(project(), "one", count, ", ".join([*on, *between]))
+        again = writing.write_count(p, "one", count, writing.count_words(p.dance.section("one"), count))
+        self.assertEqual(again, p)
+
+    def test_fields_need_something_danced(self):
+        p = writing.write_count(project(), "one", 2, "")
+        with self.assertRaisesRegex(InputError, "Nothing is danced on 3"):
+            writing.set_event(p, "one", F(2), note="x")
+
+
+class OwnStepsTest(unittest.TestCase):
+    def test_a_step_of_ones_own(self):
+        """Four counts of a section become a step, written for R; typed by its name on L it is mirrored."""
+        p = Project(dance=Dance("d"))
+        p = writing.write_section(writing.add_section(p, "one"), "one", "side L 1, ¼ left R 2, close L &, touch R 3")
+        p = writing.learn_step(p, "one", 0, 4, "lantern spin")
+        steps = writing.own_steps(p.dance)
+        right = parse_line("lantern spin R 1 2 & 3", steps=steps)
+        self.assertEqual([(str(e.foot), e.turn) for e in right], [("R", 0), ("L", 2), ("R", 0), ("L", 0)])
+        left = parse_line("lantern spin L 1 2 & 3", steps=steps)
+        self.assertEqual([e.turn for e in left], [0, -2, 0, 0])
+        with self.assertRaisesRegex(InputError, "needs a name"):
+            writing.learn_step(p, "one", 4, 8, "nothing")
+
+
+if __name__ == "__main__":
+    unittest.main()
