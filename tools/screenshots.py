@@ -52,6 +52,10 @@ def main(wanted: list[str]) -> None:
         window.page.go_to(4, Fraction(3))
         live(1.2)
         take(stop.lower())
+        if stop == "Dance":
+            window.hands.wall_map()
+            live(0.4)
+            take("wall-map")
     window.toggle_theme()
     window.route.go("Cut")
     live(1.0)

@@ -89,9 +89,16 @@ class WindowCase(unittest.TestCase):
         self.app.sendEvent(handle, QDropEvent(where, action, data, button, plain, QEvent.Type.Drop))
         self.app.processEvents()
 
+    def settle(self) -> None:
+        """Until the panel has been filled and laid out."""
+        self.until(lambda: not self.window._refill.isActive(), "panel filled")
+        self.app.processEvents()
+        self.app.processEvents()
+
     def panel_text(self) -> str:
         from PyQt6.QtWidgets import QLabel, QPushButton
 
+        self.settle()
         labels = [w.text() for w in self.window.panel.findChildren(QLabel) if w.isVisible()]
         return " | ".join(labels + [b.text() for b in self.window.panel.findChildren(QPushButton) if b.isVisible()])
 
@@ -101,16 +108,19 @@ class WindowCase(unittest.TestCase):
     def panel_buttons(self, text: str) -> list[QWidget]:
         from PyQt6.QtWidgets import QPushButton
 
+        self.settle()
         return [b for b in self.window.panel.findChildren(QPushButton) if b.isVisible() and b.text().startswith(text)]
 
     def field(self, name: str) -> QWidget:
         """The visible field of the panel with an accessible name."""
+        self.settle()
         return next(w for w in self.window.panel.findChildren(QWidget) if w.isVisible() and w.accessibleName() == name)
 
     def write(self, field: QWidget, words: str) -> None:
         """Type into a field and press Return, as hands do."""
         field.setFocus()
         field.selectAll()
+        QTest.keyClick(field, Qt.Key.Key_Delete)
         QTest.keyClicks(field, words)
         QTest.keyClick(field, Qt.Key.Key_Return)
         self.app.processEvents()

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLabel
+from PyQt6.QtWidgets import QLabel
 
 from tests.support import FolderCase, demo_folder, write_song
 from tests.ui.qt import WindowCase
@@ -356,7 +356,7 @@ class DemoWindowTest(WindowCase):
     def test_what_a_take_shows_can_be_said(self):
         """The view chosen at Film changes the clips; undo brings them back."""
         self.window.route.go("Film")
-        combo = next(c for c in self.window.panel.findChildren(QComboBox) if c.accessibleName() == "View of back")
+        combo = self.field("View of back")
         combo.setCurrentText("left side")
         combo.activated.emit(combo.currentIndex())
         self.app.processEvents()

@@ -44,7 +44,7 @@ class LineWordsTest(unittest.TestCase):
     def test_turns(self):
         self.assertEqual(
             [turn_text(t) for t in (2, -4, 6, -1, 8, 12)],
-            ["¼ right", "½ left", "¾ right", "⅛ left", "full right", "1½ right"],
+            ["¼ right", "½ left", "¾ right", "1/8 left", "full right", "1½ right"],
         )
 
     def test_strips(self):

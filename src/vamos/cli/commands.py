@@ -118,7 +118,8 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
         return 1 if problems else 0
     found = what_follows(project.dance, grid)
     walls = "a turn has no direction yet" if found.walls_to_front is None else f"{found.walls_to_front} walls"
-    print(f"{found.wall_counts} counts, {walls}; {float(found.counts_danced):g} counts danced")
+    head = f"{found.wall_counts} counts, {walls}" if found.wall_counts else f"{found.counts_to_learn} counts to learn"
+    print(f"{head}; {float(found.counts_danced):g} counts danced")
     for station in found.stations:
         at = "" if station.song_s is None else f"{station.song_s:7.1f} s  "
         facing = "?" if station.heading is None else clock_text(station.heading)

@@ -7,7 +7,7 @@ from fractions import Fraction
 from pathlib import Path
 from typing import Any
 
-from PyQt6.QtCore import QEvent, QObject, Qt
+from PyQt6.QtCore import QEvent, QObject, Qt, QTimer
 from PyQt6.QtGui import QAction, QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShortcut
 from PyQt6.QtWidgets import (
     QAbstractSpinBox,
@@ -73,6 +73,9 @@ class Window(QMainWindow):
         self._waiting: list[tuple[str, Callable[[Watch], Any], Callable[[Any], object]]] = []
         self._quiet_jobs: list[Job] = []
         self._peaks_of = ""
+        self._refill = QTimer(self)
+        self._refill.setSingleShot(True)
+        self._refill.timeout.connect(self._fill_panel)
         self._build()
         self.watching = Watching(self)
         self.tapping = Tapping(self)
@@ -239,9 +242,20 @@ class Window(QMainWindow):
         self.page.setFocus()
 
     def refresh_panel(self) -> None:
+        """Fill the panel anew as soon as the hands are off what is in it."""
+        self._refill.start()
+
+    def _fill_panel(self) -> None:
+        focus = QApplication.focusWidget()
+        name = focus.accessibleName() if focus is not None and self.panel.isAncestorOf(focus) else ""
         self.panel.clear()
         FILL[self.route.stop](self.panel, self)
         self.panel.end()
+        if name:
+            # Who goes from field to field stays where they went.
+            for field in self.panel.findChildren(QWidget):
+                if field.accessibleName() == name and not field.isHidden():
+                    field.setFocus()
 
     def refresh_buttons(self) -> None:
         clip = self.current_clip()
@@ -403,6 +417,7 @@ class Window(QMainWindow):
 
     def closeEvent(self, event: QCloseEvent) -> None:
         self._waiting.clear()
+        self._refill.stop()
         for job in [self._job, *self._quiet_jobs]:
             if job is not None:
                 job.stop()

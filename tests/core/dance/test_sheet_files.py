@@ -135,7 +135,7 @@ class LosslessTest(unittest.TestCase):
         extra = (
             Event(F(-1, 2), F(1, 2), "ball | heel", foot=Foot.RIGHT, kind=Kind.STEP, note="a | b"),
             Event(F(0), F(1), "kick", "cue", Foot.LEFT, Kind.TOUCH, lyric="moon"),
-            Event(F(5, 2), F(1, 2), "half turn", foot=Foot.LEFT, kind=Kind.STEP, turn=None, size=4),
+            Event(F(5, 2), F(1), "half turn", foot=Foot.LEFT, kind=Kind.STEP, turn=None, size=4),
             Event(F(4), F(2), "hold", kind=Kind.HOLD),
         )
         dance = replace(

@@ -129,6 +129,35 @@ class CountTest(unittest.TestCase):
             writing.set_event(p, "one", F(2), note="x")
 
 
+class RolesTest(unittest.TestCase):
+    PARTNERS = "lead: walk L 1, walk R 2; follow: walk R 1, walk L 2; or easy 1-2: lead step 1, hold 2"
+
+    def partners(self) -> Project:
+        return writing.write_section(writing.add_section(Project(), "one", 2), "one", self.PARTNERS)
+
+    def test_two_roles_and_another_move_set(self):
+        """One field holds them all and gives them back."""
+        section = self.partners().dance.section("one")
+        self.assertEqual(
+            [(e.role, str(e.foot)) for e in section.events],
+            [("lead", "L"), ("lead", "R"), ("follow", "R"), ("follow", "L")],
+        )
+        self.assertEqual((section.others[0].name, section.others[0].length), ("easy", 2))
+        self.assertEqual(writing.notation_of(section, self.partners().dance), self.PARTNERS)
+
+    def test_a_count_of_two_roles(self):
+        p = self.partners()
+        self.assertEqual(writing.count_words(p.dance.section("one"), 0), "lead: walk L; follow: walk R")
+        p = writing.write_count(p, "one", 0, "lead: stomp L; follow: stomp R")
+        self.assertEqual([e.name for e in p.dance.section("one").events], ["stomp", "stomp", "walk", "walk"])
+
+    def test_the_place_of_a_mistake_is_that_of_the_whole_text(self):
+        text = "lead: walk L 1; follow: walk R 1 1"
+        with self.assertRaises(NotationError) as caught:
+            writing.write_section(self.partners(), "one", text)
+        self.assertEqual(caught.exception.at, text.rindex("1"))
+
+
 class OwnStepsTest(unittest.TestCase):
     def test_a_step_of_ones_own(self):
         """Four counts of a section become a step, written for R; typed by its name on L it is mirrored."""

@@ -40,8 +40,8 @@ def card_of(project: Project) -> Card:
         ("Starts", starts),
         ("By", dance.credits),
         ("Level", dance.level),
-        ("Counts", str(follows.wall_counts or "")),
-        ("Walls", "" if follows.walls_to_front is None else str(follows.walls_to_front)),
+        ("Counts", str(follows.wall_counts or f"{follows.counts_to_learn} to learn")),
+        ("Walls", _walls(follows)),
         ("Lead-in", f"{grid.lead_in} counts" if grid else ""),
         ("Tempo", f"{grid.bpm():.0f} a minute" if grid else ""),
         ("Tags", _tags(dance, follows)),
@@ -52,6 +52,12 @@ def card_of(project: Project) -> Card:
     )
     rows = tuple((name, text) for name, text in facts if text)
     return Card(rows, tuple(name for name, text in facts if not text), level, why)
+
+
+def _walls(follows: Follows) -> str:
+    if follows.wall_counts == 0:
+        return "phrased" if follows.stations else ""
+    return "" if follows.walls_to_front is None else str(follows.walls_to_front)
 
 
 def _tags(dance: Dance, follows: Follows) -> str:
@@ -65,7 +71,7 @@ def _restarts(follows: Follows) -> str:
     if not follows.stations:
         return ""
     found = [s for s in follows.stations if s.kind == "restart"]
-    return "; ".join(f"wall {s.wall} {s.name}, facing {_facing(s.heading)}" for s in found) if found else "none"
+    return "; ".join(f"{s.name}, facing {_facing(s.heading)}" for s in found) if found else "none"
 
 
 def _ending(dance: Dance, follows: Follows) -> str:

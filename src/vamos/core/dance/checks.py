@@ -173,7 +173,8 @@ def _joint(dance: Dance, before: Line, line: Line) -> str:
     """Between which entries of the sequence a move is the first."""
     entry = dance.sequence[before.item] if before.item is not None else None
     if entry is not None and entry.restart_after is not None:
-        return f"After the restart ({entry.restart_after} counts of wall {before.wall})"
+        whose = f"wall {before.wall}" if before.wall else entry.name or before.title
+        return f"After the restart ({entry.restart_after} counts of {whose})"
     names = [
         f"wall {x.wall}" if x.wall else (dance.sequence[x.item].name if x.item is not None else x.title) or x.title
         for x in (before, line)

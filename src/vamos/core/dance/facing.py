@@ -35,7 +35,8 @@ def wall_count(net_eighths: int) -> int:
     return 8 // gcd(8, net_eighths)
 
 
-_FRACTIONS = {1: "⅛", 2: "¼", 3: "⅜", 4: "½", 5: "⅝", 6: "¾", 7: "⅞", 8: "full", 12: "1½", 16: "double"}
+#: The type has quarters as signs, eighths not.
+_FRACTIONS = {2: "¼", 4: "½", 6: "¾", 8: "full", 12: "1½", 16: "double"}
 
 
 def turn_text(eighths: int | None) -> str:

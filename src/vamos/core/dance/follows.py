@@ -13,7 +13,7 @@ from itertools import pairwise
 
 from vamos.core.dance.facing import clock_text, net_turn, turn_text, wall_count, way_to_front
 from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
-from vamos.core.dance.weight import Stance, can_begin, follow, weight_at
+from vamos.core.dance.weight import Stance, can_begin, first_foot, follow, weight_at
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import count_text
@@ -104,7 +104,7 @@ def what_follows(dance: Dance, grid: Grid | None = None) -> Follows:
         counts_danced=needed,
         wall_counts=sum(s.length for s in wall),
         net_turn=net,
-        walls_to_front=None if net is None else wall_count(net),
+        walls_to_front=None if net is None or not wall else wall_count(net),
         walls_started=sum(i.kind is ItemKind.WALL for i in dance.sequence),
         tags=sum(i.kind is ItemKind.TAG for i in dance.sequence),
         stations=stations,
@@ -143,13 +143,13 @@ def for_role(events: tuple[Event, ...], role: str) -> tuple[Event, ...]:
 
 
 def start_weight(dance: Dance, role: str) -> Foot:
-    """The weight a role starts with: the dance's for the first, for others what their first step needs."""
-    known = roles(dance)
-    if role == known[0]:
+    """The weight a role starts with: the dance's for the first role, else what its first move needs."""
+    if role == roles(dance)[0] and dance.start_weight is not Foot.NONE:
         return dance.start_weight
-    wall = wall_events(dance.wall_sections(), role)
-    first = next((e.foot for e in wall if e.foot in (Foot.RIGHT, Foot.LEFT)), None)
-    return {Foot.RIGHT: Foot.LEFT, Foot.LEFT: Foot.RIGHT, None: dance.start_weight}[first]
+    lines = danced_lines(dance)
+    first = lines[0].section.events if lines and lines[0].section else ()
+    opening = first_foot(for_role(first, role) or wall_events(dance.wall_sections(), role))
+    return {Foot.RIGHT: Foot.LEFT, Foot.LEFT: Foot.RIGHT}.get(opening.foot if opening else Foot.NONE, Foot.LEFT)
 
 
 def wall_events(sections: tuple[Section, ...], role: str = "") -> tuple[Event, ...]:
@@ -210,7 +210,8 @@ def _stations(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Itera
         last = k + 1 == len(lines) or lines[k + 1].item != line.item
         if last and entry is not None and entry.restart_after is not None:
             end = line.counts.end
-            name = f"after {entry.restart_after} counts"
+            whose = f"wall {line.wall}" if line.wall else entry.name or line.title
+            name = f"{whose} after {entry.restart_after} counts"
             yield Station("restart", name, end, heading_after(line), clock(end) if clock else None, line.wall)
     if lines:
         end = lines[-1].counts.end

@@ -38,7 +38,7 @@ class NotationError(InputError):
     """Counts that cannot be read; ``at`` is the index of the character."""
 
     def __init__(self, text: str, at: int, expected: str):
-        self.at = at
+        self.at, self.expected = at, expected
         found = f"“{text[at : at + 12].split(' ')[0] or text[at]}”" if at < len(text) else "the end"
         super().__init__(f"At character {at + 1}: found {found}, expected {expected}.\n{text}\n{' ' * at}^")
 

@@ -29,7 +29,6 @@ from vamos.errors import InputError, MissingError
 
 _EVENT_COLUMNS = tuple(f.name for f in fields(Event))
 COLUMNS = ("what", "section", "counts", "feel", "set", *_EVENT_COLUMNS)
-_FACTS = ("name", "credits", "level", "rights", "starts_on", "start_weight", "links", "walls", "stated_counts", "tags")
 #: A sheet larger than this is not one.
 _MOST_BYTES = 20_000_000
 
@@ -229,7 +228,7 @@ class _CsvReader:
             facts.get("name", ""),
             tuple(self.sections.values()),
             tuple(self.items),
-            Foot(facts.get("start_weight") or "L"),
+            Foot(facts.get("start_weight", "")),
             facts.get("credits", ""),
             facts.get("level", ""),
             facts.get("rights", ""),
@@ -342,12 +341,22 @@ def dance_from_markdown(text: str) -> Dance:
         raise InputError("no section was found; one begins with a line such as “## Gate walk (8 counts)”.")
     dance = Dance(
         name,
-        tuple(sections),
+        tuple(replace(s, events=_fitted(s)) for s in sections),
         credits=facts.get("By", ""),
         level=facts.get("Level", ""),
         rights=facts.get("Rights", ""),
     )
     return replace(dance, sequence=parse_sequence(facts.get("Sequence", ""), dance))
+
+
+def _fitted(section: Section) -> tuple[Event, ...]:
+    """Each move lasts until the next one at most, as in the notation."""
+    ends = [e.start for e in section.events[1:]]
+    out = [
+        replace(e, length=min(e.length, max(Fraction(0), n - e.start)))
+        for e, n in zip(section.events, ends, strict=False)
+    ]
+    return (*out, *section.events[-1:])
 
 
 def _foot_and_kind(text: str) -> tuple[str, str]:
@@ -367,7 +376,7 @@ def _markdown_event(row: dict[str, str], feel: Feel) -> Event:
     default = Kind.STEP if foot else (Kind.HOLD if what == "hold" else Kind.FREE)
     return Event(
         slots[0].start,
-        slots[0].length if slots[0].length != 1 or slots[0].start.denominator == 1 else Fraction(1, 2),
+        slots[0].length,
         what,
         row.get("cue", ""),
         Foot(foot),

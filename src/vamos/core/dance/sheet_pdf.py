@@ -22,7 +22,7 @@ from vamos.core.model.project import Project
 from vamos.core.time.counts import count_text
 
 _FACES = {"Manrope": "Manrope-Regular.ttf", "Manrope-Bold": "Manrope-Bold.ttf"}
-MARGIN, COLUMNS, STRIP = 42.0, 8, 62.0
+MARGIN, STRIP = 42.0, 62.0
 _INK, _SOFT, _TAPE = "#1B2233", "#5B6070", "#D9C49A"
 
 
@@ -37,6 +37,8 @@ def sheet_pdf(project: Project) -> bytes:
     page = _Page(out, project.dance.name or "Count sheet")
     card = card_of(project)
     page.head(card)
+    if in_sixes([s.length for s in project.dance.sections]):
+        page.columns = 6
     for section in project.dance.sections:
         page.section(section)
     grid = project.song.grid if project.song else None
@@ -45,6 +47,11 @@ def sheet_pdf(project: Project) -> bytes:
     page.cautions(project)
     page.end()
     return out.getvalue()
+
+
+def in_sixes(lengths: list[int]) -> bool:
+    """Whether a dance is counted in threes and sixes: all lengths are, and not all in eights."""
+    return all(n % 3 == 0 for n in lengths) and any(n % 8 for n in lengths)
 
 
 class _Page:
@@ -56,6 +63,7 @@ class _Page:
 
         _register()
         self.width, self.height = A4
+        self.columns = 8
         self.canvas: Any = Canvas(out, pagesize=A4, invariant=1)
         self.canvas.setTitle(title)
         self.canvas.setCreator("Vamos")
@@ -122,8 +130,8 @@ class _Page:
         self.y -= 10
 
     def section(self, section: Section) -> None:
-        """A section in rows of eight counts."""
-        rows = ceil(section.length / COLUMNS)
+        """A section in rows of eight counts, or of six in a dance in sixes."""
+        rows = ceil(section.length / self.columns)
         self.need(22 + STRIP)
         feel = "" if section.feel == "straight" else f", {section.feel}"
         self.text(MARGIN, self.y - 10, section.name, 11, bold=True)
@@ -132,7 +140,7 @@ class _Page:
         self.y -= 16
         for row in range(rows):
             self.need(STRIP)
-            self._strip(section, row * COLUMNS, min(section.length, (row + 1) * COLUMNS))
+            self._strip(section, row * self.columns, min(section.length, (row + 1) * self.columns))
         for event in section.events:
             note = "; ".join(x for x in (event.note, event.easier, event.harder) if x)
             if note:
@@ -142,13 +150,16 @@ class _Page:
         self.y -= 2
 
     def _strip(self, section: Section, first: int, last: int) -> None:
-        step = self.room / COLUMNS
+        step = self.room / self.columns
         top, height = self.y, STRIP - 8
         for k in range(first, last):
             x = MARGIN + (k - first) * step
             self.canvas.setStrokeColor(_INK)
             self.canvas.setLineWidth(0.6)
             self.canvas.rect(x, top - height, step, height, stroke=1, fill=0)
+            if any(e.start < k and e.start + e.length > k for e in section.events):
+                self.canvas.setStrokeColor(_SOFT)
+                self.canvas.line(x + 4, top - 20, x + step - 4, top - 20)
             here = [e for e in section.events if k <= e.start < k + 1 or (k == 0 and e.start < 0)]
             self.text(x + 4, top - 11, str(k + 1), 9, bold=True)
             share = step / max(1, len(here))

@@ -9,10 +9,10 @@ from fractions import Fraction
 from math import floor
 from typing import Any
 
-from vamos.core.dance.notation import kept, parse_line, print_line
+from vamos.core.dance.notation import NotationError, kept, parse_line, print_line
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.steps import swapped
-from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section, StepPattern
+from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, MoveSet, Section, StepPattern
 from vamos.core.model.project import Project
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
@@ -27,8 +27,51 @@ def own_steps(dance: Dance) -> Mapping[str, StepPattern]:
 
 
 def notation_of(section: Section, dance: Dance) -> str:
-    """The line of notation of a section."""
-    return print_line(section.events, section.feel, own_steps(dance))
+    """The notation of a section: for each role a line of its own, then other move sets.
+
+    ``lead: walk L 1, walk R 2; follow: walk R 1, walk L 2; or easy 5-8: step R 5, touch L 6``
+    """
+    steps = own_steps(dance)
+    found = dict.fromkeys(e.role for e in section.events) or {"": None}
+    out = []
+    for role in found:
+        mine = tuple(e for e in section.events if e.role == role)
+        out.append((f"{role}: " if role else "") + print_line(mine, section.feel, steps))
+    for other in section.others:
+        span = f"{int(other.start) + 1}-{int(other.start + other.length)}"
+        out.append(f"or {other.name} {span}: {print_line(other.events, section.feel, steps)}")
+    return "; ".join(out)
+
+
+_OTHER = re.compile(r"or\s+(\S.*?)\s+(\d+)-(\d+)\s*:")
+_ROLE = re.compile(r"([^\W\d]\w*)\s*:")
+
+
+def read_notation(
+    text: str, feel: Feel, steps: Mapping[str, StepPattern]
+) -> tuple[tuple[Event, ...], tuple[MoveSet, ...]]:
+    """Events and other move sets from what :func:`notation_of` writes; raises NotationError."""
+    events: list[Event] = []
+    others: list[MoveSet] = []
+    at = 0
+    for part in text.split(";"):
+        body = at + len(part) - len(part.lstrip())
+        at += len(part) + 1
+        other, role = _OTHER.match(part.strip()), _ROLE.match(part.strip())
+        head = other or role
+        body += head.end() if head else 0
+        try:
+            found = parse_line(text[body : at - 1], feel, steps)
+        except NotationError as error:
+            raise NotationError(text, body + error.at, error.expected) from error
+        if other:
+            first, last = int(other.group(2)), int(other.group(3))
+            if not 1 <= first <= last:
+                raise NotationError(text, body, f"counts in their order before the colon, not {first}-{last}")
+            others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
+        else:
+            events += [replace(e, role=role.group(1)) if role else e for e in found]
+    return tuple(events), tuple(others)
 
 
 def add_section(project: Project, name: str = "", length: int = 8, after: str | None = None) -> Project:
@@ -49,11 +92,15 @@ def write_section(project: Project, name: str, text: str) -> Project:
     Raises :class:`NotationError`, and InputError when the notation is longer than the section.
     """
     section = project.dance.section(name)
-    events = parse_line(text, section.feel, own_steps(project.dance))
+    events, others = read_notation(text, section.feel, own_steps(project.dance))
     end = max((floor(e.start) + 1 for e in events), default=0)
     if end > LONGEST:
         raise InputError(f"A section of {end} counts is too long; at most {LONGEST}.")
-    return _replaced(project, name, lambda s: replace(s, events=kept(s.events, events), length=max(s.length, end)))
+    return _replaced(
+        project,
+        name,
+        lambda s: replace(s, events=kept(s.events, events), others=others, length=max(s.length, end)),
+    )
 
 
 def write_count(project: Project, name: str, count: int, text: str) -> Project:
@@ -62,6 +109,20 @@ def write_count(project: Project, name: str, count: int, text: str) -> Project:
     ``count`` is 0 for count 1. An empty text takes away what was there.
     """
     section = project.dance.section(name)
+    new: list[Event] = []
+    for line in text.split(";"):
+        role = _ROLE.match(line.strip())
+        body = line.strip()[role.end() :] if role else line
+        found = _of_count(body, count, section.feel)
+        new += [replace(e, role=role.group(1)) if role else e for e in found]
+    old = tuple(e for e in section.events if floor(e.start) == count)
+    rest_of = [e for e in section.events if floor(e.start) != count]
+    events = sorted([*rest_of, *kept(old, tuple(new))], key=lambda e: e.start)
+    return _replaced(project, name, lambda s: replace(s, events=tuple(events)))
+
+
+def _of_count(text: str, count: int, feel: Feel) -> tuple[Event, ...]:
+    """Events of one count from words with no number: ``side R, & close L``."""
     words = []
     for number, part in enumerate(filter(None, (p.strip() for p in text.split(",")))):
         match = re.match(r"(&|[ea](?![a-z])|\+\d+/\d+)\s*", part)
@@ -69,24 +130,25 @@ def write_count(project: Project, name: str, count: int, text: str) -> Project:
         lead = f"[{count + 1}] " if match and number == 0 else ""
         hold = rest.lower() == "hold"
         words.append(f"hold {at}" if hold else f"{rest} {lead}{at}")
-    new = parse_line(", ".join(words), section.feel)
+    new = parse_line(", ".join(words), feel)
     if any(floor(e.start) != count for e in new):
         raise InputError(f"Only what is danced on count {count + 1} can be written here.")
-    old = tuple(e for e in section.events if floor(e.start) == count)
-    rest_of = [e for e in section.events if floor(e.start) != count]
-    events = sorted([*rest_of, *kept(old, new)], key=lambda e: e.start)
-    return _replaced(project, name, lambda s: replace(s, events=tuple(events)))
+    return new
 
 
 def count_words(section: Section, count: int) -> str:
     """What :func:`write_count` reads back for a count."""
-    parts = []
-    for event in sorted((e for e in section.events if floor(e.start) == count), key=lambda e: e.start):
-        text = print_line((replace(event, length=Fraction(1)),), section.feel)
-        spoken = count_text(event.start, section.feel)
-        words = text.removesuffix(spoken).strip().removesuffix(f"[{count + 1}]").strip()
-        parts.append(words if event.start == count else f"{spoken} {words}")
-    return ", ".join(parts)
+    here = sorted((e for e in section.events if floor(e.start) == count), key=lambda e: e.start)
+    lines = []
+    for role in dict.fromkeys(e.role for e in here):
+        parts = []
+        for event in (e for e in here if e.role == role):
+            text = print_line((replace(event, length=Fraction(1)),), section.feel)
+            spoken = count_text(event.start, section.feel)
+            words = text.removesuffix(spoken).strip().removesuffix(f"[{count + 1}]").strip()
+            parts.append(words if event.start == count else f"{spoken} {words}")
+        lines.append((f"{role}: " if role else "") + ", ".join(parts))
+    return "; ".join(lines)
 
 
 def set_event(project: Project, name: str, start: Fraction, **changes: Any) -> Project:

@@ -159,13 +159,14 @@ class Dance:
     """A dance: its sections and how they run over the song.
 
     ``parts`` group sections of a phrased dance. ``starts_on`` says in words where in the song the
-    dancing starts. ``steps`` are steps of the teacher's own, beside the common ones.
+    dancing starts. ``start_weight`` NONE means: so that the first move is possible. ``steps`` are
+    steps of the teacher's own, beside the common ones.
     """
 
     name: str = ""
     sections: tuple[Section, ...] = ()
     sequence: tuple[Item, ...] = ()
-    start_weight: Foot = Foot.LEFT
+    start_weight: Foot = Foot.NONE
     credits: str = ""
     level: str = ""
     rights: str = ""

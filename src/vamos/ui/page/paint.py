@@ -9,10 +9,10 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, QPen
 
-from vamos.core.dance.facing import turn_text
+from vamos.core.dance.facing import turn_words
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.model.clip import Clip
-from vamos.core.model.dance import Foot, Kind
+from vamos.core.model.dance import Event, Foot, Kind
 from vamos.core.pack.chapters import clock
 from vamos.core.time import count_text
 from vamos.ui.page.layout import MARGIN, Bands, Layout
@@ -228,23 +228,48 @@ def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, th
 
 
 def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme) -> None:
+    """Names, feet and turns; partners in two lanes, one below the other."""
+    named = tuple(dict.fromkeys(e.role for _, e in line.cells() if e.role))
     for k in range(int(np.ceil(float(line.length)))):
         events = cell_events(line, k)
+        several = len({e.start for _, e in events}) > 1
         for column, event in events:
-            x = layout.x(column)
-            room = layout.count_width * min(1.0, 1.0 if len(events) == 1 else 0.5) - 12
-            face = font(9.5, 600 if event.kind is not Kind.HOLD else 500)
-            painter.setFont(face)
-            painter.setPen(QColor(theme.soft if event.kind is Kind.HOLD else theme.ink))
-            painter.drawText(
-                QRectF(x + 8, y, room + 4, 18), Qt.AlignmentFlag.AlignVCenter, fitted(event.short, face, room)
-            )
-            if event.foot in (Foot.RIGHT, Foot.LEFT):
-                paint_foot(painter, QRectF(x + 8, y + 20, 17, 16), event.foot, event.kind is Kind.TOUCH, theme)
-            if event.turn:
-                painter.setFont(font(8.5, 700))
-                painter.setPen(QColor(theme.accent))
-                painter.drawText(QRectF(x + 30, y + 19, 60, 18), Qt.AlignmentFlag.AlignVCenter, turn_text(event.turn))
+            lane = named.index(event.role) if event.role in named else 0
+            room = layout.count_width * (0.5 if several else 1.0) - 12
+            x = layout.x(max(column, 0)) + 8
+            if len(named) > 1:
+                _lane(painter, event, QRectF(x, y + lane * 23, room, 21), theme)
+            else:
+                _event(painter, event, QRectF(x, y, room, 38), theme)
+
+
+def _event(painter: QPainter, event: Event, box: QRectF, theme: Theme) -> None:
+    """The name, below it foot and turn."""
+    _name(painter, event, QRectF(box.x(), box.y(), box.width() + 4, 18), box.width(), 9.5, theme)
+    if event.foot in (Foot.RIGHT, Foot.LEFT):
+        paint_foot(painter, QRectF(box.x(), box.y() + 20, 17, 16), event.foot, event.kind is Kind.TOUCH, theme)
+    if event.turn or event.turn is None:
+        painter.setFont(font(8.5, 700))
+        painter.setPen(QColor(theme.accent))
+        words = turn_words(event.turn, event.size)
+        painter.drawText(QRectF(box.x() + 22, box.y() + 19, 66, 18), Qt.AlignmentFlag.AlignVCenter, words)
+
+
+def _lane(painter: QPainter, event: Event, box: QRectF, theme: Theme) -> None:
+    """Foot and name side by side, for one of two partners."""
+    left = box.x()
+    if event.foot in (Foot.RIGHT, Foot.LEFT):
+        paint_foot(painter, QRectF(left, box.y() + 3, 16, 15), event.foot, event.kind is Kind.TOUCH, theme)
+        left += 20
+    room = box.right() - left
+    _name(painter, event, QRectF(left, box.y(), room + 4, 21), room, 8.5, theme)
+
+
+def _name(painter: QPainter, event: Event, box: QRectF, room: float, size: float, theme: Theme) -> None:
+    face = font(size, 600 if event.kind is not Kind.HOLD else 500)
+    painter.setFont(face)
+    painter.setPen(QColor(theme.soft if event.kind is Kind.HOLD else theme.ink))
+    painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, fitted(event.short, face, room))
 
 
 def paint_foot(painter: QPainter, box: QRectF, foot: Foot, touch: bool, theme: Theme) -> None:

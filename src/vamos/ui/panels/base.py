@@ -76,7 +76,12 @@ class Panel(QWidget):
         return made
 
     def end(self) -> None:
+        """All is in: take the height it needs at once, so that nothing is seen squeezed."""
         self.column.addStretch(1)
+        self.column.activate()
+        height = max(self.column.totalHeightForWidth(self.width()), self.column.totalMinimumSize().height())
+        self.setMinimumHeight(height)
+        self.resize(self.width(), max(self.height(), height))
 
 
 def key_of(name: str) -> str:

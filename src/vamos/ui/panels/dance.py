@@ -95,6 +95,22 @@ def _section(panel: Panel, window: Window, section: Section) -> None:
         ("Mirror", lambda: _do(window, "Mirror", lambda p: writing.mirror_section(p, name)), ""),
         ("Take away", lambda: _do(window, "Take a section away", lambda p: writing.remove_section(p, name)), ""),
     )
+    if section.events:
+        _keep_step(panel, window, section)
+
+
+def _keep_step(panel: Panel, window: Window, section: Section) -> None:
+    """Keep the moves of a section as a step of the teacher's own."""
+    keep = text_field(
+        "",
+        "Keep as a step",
+        lambda t: _do(window, "Keep a step", lambda p: writing.learn_step(p, section.name, 0, section.length, t)),
+        "name of a step of your own",
+    )
+    panel.column.addWidget(named_field("Keep as a step", keep))
+    known = [step.name for step in window.session.project.dance.steps]
+    if known:
+        panel.say(f"Your own: {', '.join(known)}.")
 
 
 def _trouble(label: QLabel, words: str) -> None:
@@ -216,9 +232,10 @@ def fact_rows(follows: Follows) -> list[tuple[str, str]]:
     """What follows, as names and values."""
     rows = [
         ("To learn", f"{follows.counts_to_learn} counts, {float(follows.counts_danced):g} danced"),
-        ("A wall", f"{follows.wall_counts} counts, {_net(follows)}"),
-        ("Walls", f"{follows.walls_started} started, {follows.tags} tags"),
     ]
+    if follows.wall_counts:
+        rows.append(("A wall", f"{follows.wall_counts} counts, {_net(follows)}"))
+        rows.append(("Walls", f"{follows.walls_started} started, {follows.tags} tags"))
     for station in follows.stations:
         if station.kind in ("tag", "restart", "stop", "ending", "end"):
             at = "" if station.song_s is None else f", {station.song_s:.1f} s"

@@ -24,7 +24,6 @@ class NotationField(QPlainTextEdit):
         self._text, self._feel, self._steps = text, feel, steps
         self._offer = ""
         self.setAccessibleName(name)
-        self.setTabChangesFocus(True)
         self.setFixedHeight(84)
         self.textChanged.connect(self._look)
 
@@ -38,6 +37,8 @@ class NotationField(QPlainTextEdit):
         elif event.key() == Qt.Key.Key_Tab and self._offer:
             self.setPlainText(self._offer)
             self.moveCursor(self.textCursor().MoveOperation.End)
+        elif event.key() in (Qt.Key.Key_Tab, Qt.Key.Key_Backtab):
+            self.focusNextPrevChild(event.key() == Qt.Key.Key_Tab)
         elif event.key() == Qt.Key.Key_Escape:
             self.setPlainText(self._text)
         else:
@@ -46,6 +47,10 @@ class NotationField(QPlainTextEdit):
     def focusOutEvent(self, event: QFocusEvent) -> None:
         super().focusOutEvent(event)
         self._write()
+
+    def focusNextPrevChild(self, forward: bool) -> bool:
+        """Tab takes a suggestion first; without one it goes on as everywhere."""
+        return False if self._offer and forward else super(QPlainTextEdit, self).focusNextPrevChild(forward)
 
     def _write(self) -> None:
         if self.toPlainText() != self._text:
