@@ -69,9 +69,12 @@ class SongIndex:
 
     def hits(self, block: Samples, start_frame: int, most: int = 4) -> list[Hit]:
         """The highest places of a block that starts at ``start_frame`` of the take."""
-        row = self.correlate(block)
+        return self.hits_in(self.correlate(block), len(block), start_frame, most)
+
+    def hits_in(self, row: Samples, length: int, start_frame: int, most: int = 4) -> list[Hit]:
+        """As :meth:`hits`, from the correlation of a block of ``length`` samples."""
         noise = float(np.sqrt(np.mean(row * row))) + 1e-12
-        middle = (start_frame + len(block) / 2) / RATE
+        middle = (start_frame + length / 2) / RATE
         found: list[Hit] = []
         work = np.abs(row)
         for _ in range(most):

@@ -1,35 +1,45 @@
 """Passes with the song in the room: which seconds of a take are which seconds of the song.
 
 Blocks of the take vote for lags; votes that lie on a common line (rate within ±500 ppm of 1)
-make a segment; the line is fitted robustly, then corrected for reflections with the mean room
-response: the first clear arrival counts, not the strongest.
+make a segment. Where voice or reverberation drown single blocks, the correlations of a minute are
+laid over each other along lines of a few rates: a place that many blocks faintly agree on stands
+out of noise that none agrees on. The line is fitted robustly, then corrected for reflections with
+the mean room response: the first clear arrival counts, not the strongest.
 """
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
+from itertools import pairwise
 
 import numpy as np
+import scipy.ndimage
 
 from vamos.core.align.correlate import BLOCK_S, RATE, STEP_S, Hit, SongIndex, response, vertex
+from vamos.core.align.sharpen import Sharp, sharpened
+from vamos.core.align.stack import Stack
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.sound import Samples
 
 #: A block's best place must stand this far over the noise to vote.
 VOTE_HEIGHT = 6.5
-#: Near a line, a block's peak over the median around it.
-GUIDED_HEIGHT = 6.0
-#: Such blocks count when they lie this near to the line through them.
-ON_LINE_S = 0.003
-#: Blocks this far beyond the votes are looked at again, too.
-GUIDED_AROUND_S = 30.0
+#: Beyond the blocks of a line, so much of the take is looked at too.
+AROUND_S = 30.0
+#: Clocks of phones drift less than this (common practice, no source).
+DRIFT = 2e-4
 #: Votes on one line agree within this.
 AGREE_S = 0.012
-#: The mean room response of a true line stands at least this far over its median; lines through
-#: chance votes stay below 7.
-CLEAR_RESPONSE = 9.0
+#: The coherent room response of a true line stands about this far over its median; those of other
+#: songs and of talk stay below (tuning set of bench/place.py). The confidence is a logistic curve.
+CLEAR, CLEAR_WIDTH = 9.3, 0.9
+LEAST_CLEAR = 8.6
+#: A short stretch picks its own luck: this much over its number of blocks is taken off.
+SHORT_PRICE = 12.0
 #: A line must explain a stretch at least this long.
 SHORTEST_S = 6.0
+#: Another place that explains nearly as much makes a place uncertain.
+AS_GOOD = 0.94
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,6 +53,8 @@ class Segment:
     confidence: float
     residual_s: float
     clarity: float = 0.0
+    weight: float = 0.0
+    also_at_s: tuple[float, ...] = ()
 
 
 def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> list[Segment]:
@@ -53,32 +65,147 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
         return []
     block = min(block, len(take))
     hits: list[list[Hit]] = []
+    stack = Stack(song)
     starts = list(range(0, max(1, len(take) - block + 1), step))
     if starts[-1] + block < len(take):
         starts.append(len(take) - block)
     for number, start in enumerate(starts):
         watch(number / len(starts), "Placing by its sound")
-        hits.append(song.hits(take[start : start + block], start))
-    segments: list[Segment] = []
-    left = [h for block_hits in hits for h in block_hits if h.height >= VOTE_HEIGHT]
-    while True:
-        line = _best_line(left)
-        if line is None:
-            break
-        group, lag, slope = line
-        guided = _guided(song, take, group, lag, slope)
-        if len(guided) >= 3:
-            lag, slope = _fit(guided)
-            guided = [h for h in guided if abs(h.lag_s - lag - slope * h.take_s) < ON_LINE_S]
-        segment = _outside(_segment(song, take, guided or group, lag, slope), segments)
-        used = set(group)
-        left = [h for h in left if h not in used]
-        if segment.clarity < CLEAR_RESPONSE or segment.take_end_s - segment.take_start_s < SHORTEST_S:
+        row = song.correlate(take[start : start + block])
+        hits.append(song.hits_in(row, block, start))
+        stack.add(row, start, block)
+    lines = [*_voted([h for block_hits in hits for h in block_hits if h.height >= VOTE_HEIGHT]), *stack.lines()]
+    found: list[Segment] = []
+    tried: list[tuple[float, float, float]] = []
+    for group, lag, slope in lines:
+        begin, stop = group[0].take_s - BLOCK_S / 2 - AROUND_S, group[-1].take_s + BLOCK_S / 2 + AROUND_S
+        middle = (group[0].take_s + group[-1].take_s) / 2
+        at = middle + lag + slope * middle
+        if any(a <= middle <= b and abs(at - middle - before) < 0.12 for before, a, b in tried):
             continue
-        segments.append(segment)
-        a, b = segment.take_start_s, segment.take_end_s
-        left = [h for h in left if not a - 0.1 <= h.take_s <= b + 0.1]
-    return sorted(segments, key=lambda s: s.take_start_s)
+        segment = _placed(song, take, begin, stop, lag, slope)
+        if segment is not None:
+            found.append(segment)
+            tried.append((at - middle, begin, stop))
+    return _chosen(found, lambda s, a, b: _placed(song, take, a, b, *_line(s)))
+
+
+def _voted(votes: list[Hit]) -> list[tuple[list[Hit], float, float]]:
+    """Lines through votes, the best-supported first."""
+    out: list[tuple[list[Hit], float, float]] = []
+    while (line := _best_line(votes)) is not None and len(out) < 12:
+        group, lag, slope = line
+        if abs(slope) > DRIFT:
+            # A few votes among reflections bend the line further than clocks drift.
+            lag, slope = float(np.median([h.lag_s for h in group])), 0.0
+        out.append((group, lag, slope))
+        used = set(group)
+        votes = [h for h in votes if h not in used]
+    return out
+
+
+def _placed(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> Segment | None:
+    """The segment along a rough line, if the room's response along it is clear."""
+    sharp = None
+    for _ in range(2):
+        low, high = max(0.0, start, -lag), min(end, len(take) / RATE, song.length / RATE - lag)
+        sharp = sharpened(song.samples, take, low, high, lag, slope) if high - low >= SHORTEST_S else None
+        if sharp is None:
+            return None
+        lag, slope = sharp.lag_s, sharp.slope
+        start, end = _extent(sharp, low, high)
+        if end - start > 0.7 * (high - low):
+            break
+    assert sharp is not None
+    clear = sharp.clarity - SHORT_PRICE / len(sharp.middles_s)
+    if clear < LEAST_CLEAR or end - start < SHORTEST_S or abs(slope) > 2 * DRIFT:
+        return None
+    start, end = _grow(song, take, start, end, lag, slope)
+    late = _first_arrival(sharp)
+    lag -= late
+    sure = 1 / (1 + np.exp(-(clear - CLEAR) / CLEAR_WIDTH))
+    residual = 0.5 / RATE / np.sqrt(max(1.0, sharp.clarity - 6))
+    return Segment(
+        start,
+        end,
+        start + lag + slope * start,
+        1 + slope,
+        float(sure),
+        float(residual),
+        sharp.clarity,
+        float(sharp.row.max()),
+    )
+
+
+def _extent(sharp: Sharp, low: float, high: float) -> tuple[float, float]:
+    """Where the song is heard along a line: blocks that support it, smoothed over five."""
+    around = scipy.ndimage.uniform_filter1d(sharp.agree, 5, mode="nearest")
+    there = np.flatnonzero(around > max(1.5 * sharp.chance, 0.25 * float(np.percentile(around, 90))))
+    if not len(there):
+        return low, low
+    step = float(np.median(np.diff(sharp.middles_s)))
+    gaps = np.flatnonzero(np.diff(sharp.middles_s[there]) > max(10.0, 3 * step))
+    edges = [0, *(gaps + 1).tolist(), len(there)]
+    runs = [there[a:b] for a, b in pairwise(edges)]
+    run = max(runs, key=lambda r: float(around[r].sum()))
+    first, last = float(sharp.middles_s[run[0]]), float(sharp.middles_s[run[-1]])
+    start = low if first - low < 2.5 else first - 0.5
+    end = high if high - last < 2.5 + step else last + 0.5
+    return start, end
+
+
+def _line(segment: Segment) -> tuple[float, float]:
+    """Lag at take second 0 and slope."""
+    slope = segment.rate - 1
+    return segment.song_at_start_s - segment.take_start_s - slope * segment.take_start_s, slope
+
+
+def _chosen(found: list[Segment], again: Callable[[Segment, float, float], Segment | None]) -> list[Segment]:
+    """Segments that do not overlap, those that explain most first; equally good places are told.
+
+    What a stronger segment leaves of a weaker one is looked at ``again``, by itself.
+    """
+    kept: list[Segment] = []
+    for segment in sorted(found, key=lambda s: -s.weight):
+        free: Segment | None = _outside(segment, kept)
+        assert free is not None
+        if free.take_end_s - free.take_start_s >= SHORTEST_S:
+            if free.take_end_s - free.take_start_s < segment.take_end_s - segment.take_start_s - 1:
+                free = again(segment, free.take_start_s, free.take_end_s)
+                free = _outside(free, kept) if free is not None else None
+            if free is not None and free.take_end_s - free.take_start_s >= SHORTEST_S:
+                kept.append(free)
+        kept = [_also(strong, segment) for strong in kept]
+    return _joined(sorted(kept, key=lambda s: s.take_start_s))
+
+
+def _also(strong: Segment, other: Segment) -> Segment:
+    """A segment told of another place that explains as much of it: then nobody can tell which it is."""
+    said = other.song_at_start_s + other.rate * (strong.take_start_s - other.take_start_s)
+    if abs(said - strong.song_at_start_s) < 0.1 or other.weight < AS_GOOD * strong.weight:
+        return strong
+    shared = min(strong.take_end_s, other.take_end_s) - max(strong.take_start_s, other.take_start_s)
+    if shared < 0.8 * (strong.take_end_s - strong.take_start_s):
+        return strong
+    return replace(strong, also_at_s=(*strong.also_at_s, said), confidence=min(strong.confidence, 0.45))
+
+
+def _joined(segments: list[Segment]) -> list[Segment]:
+    """Neighbours on one line are one segment."""
+    out: list[Segment] = []
+    for segment in segments:
+        if out:
+            last = out[-1]
+            said = last.song_at_start_s + last.rate * (segment.take_start_s - last.take_start_s)
+            if segment.take_start_s - last.take_end_s < 10 and abs(said - segment.song_at_start_s) < 0.003:
+                stronger = last if last.weight >= segment.weight else segment
+                at = stronger.song_at_start_s + stronger.rate * (last.take_start_s - stronger.take_start_s)
+                out[-1] = replace(
+                    stronger, take_start_s=last.take_start_s, take_end_s=segment.take_end_s, song_at_start_s=at
+                )
+                continue
+        out.append(segment)
+    return out
 
 
 def _outside(segment: Segment, others: list[Segment]) -> Segment:
@@ -146,61 +273,6 @@ def _fit(hits: list[Hit]) -> tuple[float, float]:
     return lag, slope
 
 
-def _guided(song: SongIndex, take: Samples, group: list[Hit], lag: float, slope: float) -> list[Hit]:
-    """Blocks looked at again only near a line: there a faint peak is enough.
-
-    Voice and steps drown the song in many blocks; within ±60 ms of a line that two of them
-    suggest, most others agree with it. Heights are peaks over the median around them.
-    """
-    block, reach = int(BLOCK_S * RATE), int(0.06 * RATE)
-    found: list[Hit] = []
-    at = max(0.0, -lag, group[0].take_s - BLOCK_S / 2 - GUIDED_AROUND_S)
-    last = min(len(take) / RATE, song.length / RATE - lag, group[-1].take_s + BLOCK_S / 2 + GUIDED_AROUND_S)
-    while at + BLOCK_S / 2 <= last:
-        centre = at + lag + slope * at
-        row = np.abs(response(song.samples, take, np.array([centre * RATE]), np.array([at * RATE]), block, reach))
-        top = int(np.argmax(row))
-        height = float(row[top]) / (float(np.median(row)) + 1e-12)
-        if height >= GUIDED_HEIGHT:
-            # Later in the take means a smaller lag.
-            rounded = round(centre * RATE) - round(at * RATE)
-            hit_lag = (rounded - (top + vertex(row, top) - reach)) / RATE
-            found.append(Hit(at + BLOCK_S / 2, hit_lag, height))
-        at += STEP_S / 2
-    return found
-
-
-def _segment(song: SongIndex, take: Samples, hits: list[Hit], lag: float, slope: float) -> Segment:
-    """Ends, reflections and confidence of a line."""
-    start, end = hits[0].take_s - BLOCK_S / 2, hits[-1].take_s + BLOCK_S / 2
-    start, end = _trimmed(song, take, max(0.0, start), min(end, len(take) / RATE), lag, slope)
-    start, end = _grow(song, take, start, end, lag, slope)
-    late, clarity = _first_arrival(song, take, start, end, lag, slope)
-    lag -= late
-    residuals = np.array([h.lag_s - lag - slope * h.take_s for h in hits])
-    residual = float(np.median(np.abs(residuals - np.median(residuals))))
-    gap = float(np.median(np.diff([h.take_s for h in hits]))) if len(hits) > 1 else STEP_S
-    asked = max(1.0, (end - start - BLOCK_S) / gap + 1)
-    share = min(1.0, len(hits) / asked)
-    clear = 1 - np.exp(-max(0.0, clarity - 0.8 * CLEAR_RESPONSE) / 6)
-    tight = 1 / (1 + (residual / 0.004) ** 2)
-    many = 1 - 0.5 ** len(hits)
-    return Segment(
-        start, end, start + lag + slope * start, 1 + slope, float(share**0.25 * clear * tight * many), residual, clarity
-    )
-
-
-def _trimmed(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> tuple[float, float]:
-    """Take off seconds at the ends that do not sound like the song: outer blocks hold only a part of it.
-
-    Where no second of an outer block agrees, talk lies over it and the end stays.
-    """
-    room = int(min(BLOCK_S, (end - start) / 2))
-    first = next((k for k in range(room) if _agrees(song, take, start + k, 1.0, lag, slope)), 0)
-    last = next((k for k in range(room) if _agrees(song, take, end - 1.0 - k, 1.0, lag, slope)), 0)
-    return start + first, end - last
-
-
 def _grow(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> tuple[float, float]:
     """Move the ends out to where the file or the song ends, while short blocks still agree."""
     length, song_length = len(take) / RATE, song.length / RATE
@@ -240,23 +312,15 @@ def _agrees(song: SongIndex, take: Samples, at: float, size: float, lag: float, 
     return bool(near / noise > 3.6)
 
 
-def _first_arrival(
-    song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float
-) -> tuple[float, float]:
-    """How much later than the line the direct sound lies, in seconds, and how clear it is.
-
-    Clarity is the top of the mean room response over its median.
-    """
-    size = int(1.0 * RATE)
-    at = np.arange(start, max(start + 0.5, end - 1.0), 0.5)
-    reach = int(0.06 * RATE)
-    row = np.abs(response(song.samples, take, (at + lag + slope * at) * RATE, at * RATE, size, reach))
+def _first_arrival(sharp: Sharp) -> float:
+    """How much later than the line the direct sound lies, in seconds: the first clear arrival counts."""
+    row, reach = sharp.row.astype(np.float32), sharp.reach
     noise = float(np.median(row)) + 1e-12
     top = int(np.argmax(row))
-    level = max(0.45 * float(row[top]), 6 * noise)
+    level = max(0.34 * float(row[top]), 5 * noise)
     first = top
-    for k in range(max(1, top - reach // 2), top):
+    for k in range(max(1, top - int(0.03 * RATE)), top):
         if row[k] >= level and row[k] >= row[k - 1] and row[k] >= row[k + 1]:
             first = k
             break
-    return (first + vertex(row, first) - reach) / RATE, float(row[top]) / noise
+    return (first + vertex(row, first) - reach) / RATE
