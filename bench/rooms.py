@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import subprocess
 from dataclasses import dataclass
+from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
@@ -138,18 +139,16 @@ def loudness(x: np.ndarray) -> float:
 
 
 def slowed(samples: np.ndarray, ratio: float, pitch_kept: bool) -> np.ndarray:
-    """The song played at another speed: resampled, or by ffmpeg's phase vocoder with its pitch kept."""
+    """The song played at another speed: resampled, or stretched with its pitch kept."""
     if ratio == 1.0:
         return samples
     if not pitch_kept:
         at = np.arange(int(len(samples) / ratio)) * ratio
         return np.interp(at, np.arange(len(samples)), samples)
-    command = ["ffmpeg", "-v", "error", "-f", "f64le", "-ar", str(RATE), "-ac", "1", "-i", "-"]
-    steps = f"atempo={ratio}" if ratio >= 0.5 else f"atempo=0.5,atempo={ratio / 0.5}"
-    done = subprocess.run(
-        [*command, "-af", steps, "-f", "f64le", "-"], input=samples.tobytes(), capture_output=True, check=True
-    )
-    return np.frombuffer(done.stdout, dtype=np.float64)
+    from vamos.core.render.sound import stretched
+
+    sound = stretched(samples.astype(np.float32)[:, None], RATE, Fraction(ratio).limit_denominator(100))
+    return np.asarray(sound[:, 0], dtype=np.float64)
 
 
 def make(case: Case, songs: list[Path], folder: Path) -> Path:

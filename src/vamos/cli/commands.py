@@ -274,6 +274,21 @@ def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
     return 1 if any(c.problems for c in planned) else 0
 
 
+def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.plan.shots import shot_list, to_csv, to_markdown
+
+    project = load(arguments.project)
+    found = shot_list(project)
+    text = to_markdown(found, project.name)
+    if arguments.to is not None:
+        write_atomically(arguments.to, (to_csv(found) if arguments.to.suffix == ".csv" else text).encode())
+    if arguments.json:
+        _write_json(arguments.json, to_builtins(found))
+    elif arguments.to is None:
+        print(text, end="")
+    return 1 if found.to_film else 0
+
+
 def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = load(arguments.project)
     return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.watch())

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
-from vamos.core.align.place import place_take, song_index
+from vamos.core.align.place import place_take, song_sound
 from vamos.core.document.edits import add_takes, replace_take, set_song
 from vamos.core.document.paths import locate, reference
 from vamos.core.grid.detect import detect_grid
@@ -62,12 +62,12 @@ def place_all(project: Project, base: Path | None, watch: Watch | None = None) -
     waiting = [t for t in project.takes if not t.looked_for_passes]
     problems: list[str] = []
     if waiting:
-        index = song_index(locate(project.song.media, base), watch.part(0, 0.05))
+        song = song_sound(locate(project.song.media, base), watch.part(0, 0.05))
         for number, take in enumerate(waiting):
             share = 0.95 / len(waiting)
             part = watch.part(0.05 + number * share, 0.05 + (number + 1) * share)
             try:
-                placed = place_take(take, locate(take.media, base), index, part)
+                placed = place_take(take, locate(take.media, base), song, part)
             except (MissingError, MediaError) as error:
                 problems.append(str(error))
                 continue

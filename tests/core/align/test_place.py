@@ -9,7 +9,7 @@ import scipy.signal
 from tests.support import FolderCase, demo_folder, film_of
 from vamos.core.align.correlate import RATE, SongIndex
 from vamos.core.align.counted import find_counting
-from vamos.core.align.place import SOUND_M_PER_S, place_take, song_index
+from vamos.core.align.place import SOUND_M_PER_S, place_take, song_sound
 from vamos.core.align.song_in_room import find_song
 from vamos.core.media.sound import read_sound
 from vamos.core.media.voice import say
@@ -24,7 +24,7 @@ class DemoTakesTest(unittest.TestCase):
 
     @classmethod
     def setUpClass(cls):
-        cls.index = song_index(demo_folder() / SONG)
+        cls.index = song_sound(demo_folder() / SONG)
 
     def placed(self, name: str, speaker_m: float = 0.0) -> Take:
         path = demo_folder() / name
@@ -72,7 +72,7 @@ class NoSongTest(FolderCase):
         """Another tune of the same tempo is called none."""
         rng = np.random.default_rng(3)
         other = scipy.signal.lfilter([1], [1, -0.9], rng.standard_normal(RATE * 60)).astype(np.float32)
-        index = song_index(demo_folder() / SONG)
+        index = song_sound(demo_folder() / SONG)
         self.assertEqual(find_song(index, other), [])
 
     def test_talk_alone_is_not_placed(self):
@@ -80,7 +80,7 @@ class NoSongTest(FolderCase):
         words = "well so today we start over there and please mind the wet floor near the door " * 4
         talk, rate = say(words)
         sound = scipy.signal.resample_poly(talk, RATE, rate).astype(np.float32)
-        self.assertEqual(find_song(song_index(demo_folder() / SONG), sound), [])
+        self.assertEqual(find_song(song_sound(demo_folder() / SONG).index, sound), [])
 
     def test_a_take_without_sound_stays_without_passes(self):
         path = film_of(self.folder / "silent.mp4", 2.0)

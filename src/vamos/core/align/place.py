@@ -2,17 +2,19 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 import numpy as np
 
 from vamos.core.align.correlate import RATE, SongIndex
-from vamos.core.align.counted import Counting, find_counting
+from vamos.core.align.counted import Counting, counting_in
+from vamos.core.align.slowed import SlowedSearch, features, find_slowed
 from vamos.core.align.song_in_room import Segment, find_song
+from vamos.core.grid.spectra import Spectra, analyse
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe
-from vamos.core.media.sound import read_sound
+from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.take import Pass, PassKind, Take
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import MediaError
@@ -21,14 +23,31 @@ from vamos.errors import MediaError
 SOUND_M_PER_S = 343.0
 
 
-def song_index(path: Path, watch: Watch | None = None) -> SongIndex:
-    """A song made ready for placing takes; raises MissingError or MediaError."""
+#: A stretch with no song in it must be this long to be searched for another speed or for counting.
+LONG_ENOUGH_S = 12.0
+#: A slowed song less sure than this is not told (tuning set of bench/place.py).
+SLOWED_SURE = 0.3
+
+
+@dataclass(frozen=True, slots=True)
+class SongSound:
+    """A song made ready for placing takes on it."""
+
+    index: SongIndex
+    search: SlowedSearch
+
+
+def song_sound(path: Path, watch: Watch | None = None) -> SongSound:
+    """Read a song for placing; raises MissingError or MediaError."""
+    watch = watch or quiet()
     found = probe(path)
-    return SongIndex(read_sound(path, RATE, watch=watch, expected_s=found.duration_s).mono())
+    index = SongIndex(read_sound(path, RATE, watch=watch.part(0, 0.4), expected_s=found.duration_s).mono())
+    spectra = analyse(path, watch.part(0.4, 1.0), found.duration_s)
+    return SongSound(index, SlowedSearch(features(spectra), index))
 
 
-def place_take(take: Take, path: Path, song: SongIndex, watch: Watch | None = None) -> Take:
-    """The take with its passes.
+def place_take(take: Take, path: Path, song: SongSound, watch: Watch | None = None) -> Take:
+    """The take with its passes, in order: with the song, with the song slowed, counted aloud.
 
     A take without sound stays without passes. Raises MissingError or MediaError when the file
     cannot be read.
@@ -39,21 +58,62 @@ def place_take(take: Take, path: Path, song: SongIndex, watch: Watch | None = No
         raise MediaError("there is no picture in it, so it cannot be a take.", file=path)
     if not found.has_sound:
         return replace(take, passes=(), looked_for_passes=True)
-    sound = read_sound(path, RATE, watch=watch.part(0, 0.4), expected_s=found.duration_s).mono()
-    segments = find_song(song, sound, watch.part(0.4, 0.8))
-    if segments:
-        passes = tuple(_song_pass(s, take.speaker_m) for s in segments)
-    else:
-        counting = find_counting(path, watch.part(0.8, 1.0), found.duration_s)
-        passes = (_counted_pass(counting),) if counting and counting.confidence > 0.25 else ()
+    sound = read_sound(path, RATE, watch=watch.part(0, 0.3), expected_s=found.duration_s).mono()
+    segments = find_song(song.index, sound, watch.part(0.3, 0.5))
+    passes = [_song_pass(s, take.speaker_m) for s in segments]
+    left = _left_over([(s.take_start_s, s.take_end_s) for s in segments], len(sound) / RATE)
+    if left:
+        passes += _other_passes(take, path, song, sound, left, watch.part(0.5, 1.0))
     watch(1.0, f"Placed {path.name}")
-    return replace(take, passes=passes, looked_for_passes=True)
+    ordered = tuple(sorted(passes, key=lambda p: p.take_range.start_s))
+    return replace(take, passes=ordered, looked_for_passes=True)
+
+
+def _left_over(covered: list[tuple[float, float]], duration_s: float) -> list[tuple[float, float]]:
+    """Stretches outside of some others that are long enough to hold a pass."""
+    edges = [0.0, *(x for span in sorted(covered) for x in span), duration_s]
+    spans = zip(edges[::2], edges[1::2], strict=True)
+    return [(a, b) for a, b in spans if b - a >= LONG_ENOUGH_S]
+
+
+def _other_passes(
+    take: Take, path: Path, song: SongSound, sound: Samples, left: list[tuple[float, float]], watch: Watch
+) -> list[Pass]:
+    """Passes in stretches without the song at its own speed: slowed first, then counting."""
+    duration = len(sound) / RATE
+    spectra = analyse(path, watch.part(0, 0.4), duration)
+    seen = features(spectra)
+    passes: list[Pass] = []
+    for number, (start, end) in enumerate(left):
+        part = watch.part(0.4 + 0.5 * number / len(left), 0.4 + 0.5 * (number + 1) / len(left))
+        slow = find_slowed(song.search, seen, sound, start, end, part)
+        if slow is not None and slow.confidence >= SLOWED_SURE:
+            passes.append(_song_pass(slow, take.speaker_m))
+        counting = _counting(spectra, start, end) if slow is None or slow.confidence < SLOWED_SURE else None
+        if counting is not None:
+            passes.append(_counted_pass(counting))
+    return passes
+
+
+def _counting(spectra: Spectra, start_s: float, end_s: float) -> Counting | None:
+    """Counting aloud in a stretch of a take, when it is steady enough."""
+    whole = start_s == 0.0 and end_s >= spectra.duration_s - 0.1
+    counting = counting_in(spectra if whole else spectra.between(start_s, end_s))
+    if counting is None or counting.confidence <= 0.25:
+        return None
+    return replace(counting, times_s=counting.times_s + start_s)
 
 
 def _song_pass(segment: Segment, speaker_m: float) -> Pass:
     """A pass from a segment; sound from ``speaker_m`` metres away arrives late."""
     late = speaker_m / SOUND_M_PER_S
     clock = TimeMap.line(segment.take_start_s, segment.song_at_start_s + late * segment.rate, segment.rate)
+    within = max(0.1, segment.residual_s * 1000)
+    reason = f"the song is heard, placed within {within:.1f} ms"
+    if abs(segment.rate - 1) > 0.01:
+        reason = f"the song is heard at {segment.rate:.0%}, placed within {within:.0f} ms"
+    if segment.also_at_s:
+        reason += "; the song repeats exactly, so it may also be elsewhere"
     return Pass(
         PassKind.SONG,
         TimeRange(segment.take_start_s, segment.take_end_s),
@@ -61,7 +121,8 @@ def _song_pass(segment: Segment, speaker_m: float) -> Pass:
         segment.confidence,
         segment.residual_s,
         segment.rate,
-        f"the song is heard, placed within {max(0.1, segment.residual_s * 1000):.1f} ms",
+        reason,
+        tuple(at + late * segment.rate for at in segment.also_at_s),
     )
 
 

@@ -36,6 +36,8 @@ CLEAR, CLEAR_WIDTH = 9.3, 0.9
 LEAST_CLEAR = 8.6
 #: A short stretch picks its own luck: this much over its number of blocks is taken off.
 SHORT_PRICE = 12.0
+#: Shorter stretches are not trusted so far: drums alone can agree for some seconds.
+SURE_S = 14.0
 #: A line must explain a stretch at least this long.
 SHORTEST_S = 6.0
 #: Another place that explains nearly as much makes a place uncertain.
@@ -83,11 +85,11 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
         at = middle + lag + slope * middle
         if any(a <= middle <= b and abs(at - middle - before) < 0.12 for before, a, b in tried):
             continue
-        segment = _placed(song, take, begin, stop, lag, slope)
+        segment = place_along(song, take, begin, stop, lag, slope)
         if segment is not None:
             found.append(segment)
             tried.append((at - middle, begin, stop))
-    return _chosen(found, lambda s, a, b: _placed(song, take, a, b, *_line(s)))
+    return _chosen(found, lambda s, a, b: place_along(song, take, a, b, *_line(s)))
 
 
 def _voted(votes: list[Hit]) -> list[tuple[list[Hit], float, float]]:
@@ -104,7 +106,7 @@ def _voted(votes: list[Hit]) -> list[tuple[list[Hit], float, float]]:
     return out
 
 
-def _placed(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> Segment | None:
+def place_along(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> Segment | None:
     """The segment along a rough line, if the room's response along it is clear."""
     sharp = None
     for _ in range(2):

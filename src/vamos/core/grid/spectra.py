@@ -68,6 +68,22 @@ class Spectra:
     fine: Row
     duration_s: float
 
+    def between(self, start_s: float, end_s: float) -> Spectra:
+        """The features of a stretch, its start at 0."""
+        a, b = int(start_s * FRAME_RATE), int(end_s * FRAME_RATE)
+        fa, fb = int(a / FRAME_RATE * FINE_RATE), int(b / FRAME_RATE * FINE_RATE)
+        return Spectra(
+            self.flux[a:b],
+            self.low[a:b],
+            self.mid[a:b],
+            self.high[a:b],
+            self.chroma[a:b],
+            self.bands[a:b],
+            self.loud[a:b],
+            self.fine[fa:fb],
+            end_s - start_s,
+        )
+
 
 @lru_cache(maxsize=4)
 def _band_matrix(window: int, bands: int, low_hz: float, high_hz: float) -> Row:

@@ -49,6 +49,7 @@ class Pass:
 
     ``clock`` maps take seconds to song seconds (kind song) or to counts (kind counted).
     ``residual_s`` is the middle error of the placement, ``rate`` song seconds per take second.
+    ``also_at_song_s`` are other places of the song, for the pass's first moment, that fit as well.
     """
 
     kind: PassKind
@@ -58,6 +59,7 @@ class Pass:
     residual_s: float = 0.0
     rate: float = 1.0
     reason: str = ""
+    also_at_song_s: tuple[float, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,15 +7,17 @@ eight of the song is cut. Choices of the user override what is planned and stick
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
+from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, LineKind, lines_of
 from vamos.core.model.clip import Choice, Clip
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind, Stretch, Take, View
 from vamos.core.plan.flip import choose_flip
+from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap, TimeRange
 
 #: A placement below this confidence is a question, not an answer.
@@ -54,9 +56,10 @@ def plan_clips(project: Project) -> tuple[Clip, ...]:
     if grid is None:
         return ()
     clips = []
-    for group in _groups(lines_of(grid, project.dance)):
+    lines = lines_of(grid, project.dance)
+    for group in groups_of(lines):
         for view in View:
-            sources = list(line_sources(project, grid, group, view))
+            sources = list(line_sources(project, grid, group, view, lines))
             if not sources:
                 continue
             clip = _clip(project, grid, group, view, sources)
@@ -65,7 +68,7 @@ def plan_clips(project: Project) -> tuple[Clip, ...]:
     return tuple(clips)
 
 
-def _groups(lines: tuple[Line, ...]) -> Iterator[tuple[Line, ...]]:
+def groups_of(lines: tuple[Line, ...]) -> Iterator[tuple[Line, ...]]:
     """Lines that show the same thing: all whole walls of a section, or one line."""
     seen: dict[str, list[Line]] = {}
     for line in lines:
@@ -76,7 +79,11 @@ def _groups(lines: tuple[Line, ...]) -> Iterator[tuple[Line, ...]]:
     yield from (tuple(group) for group in seen.values())
 
 
-def line_sources(project: Project, grid: Grid, group: tuple[Line, ...], view: View) -> Iterator[Source]:
+def line_sources(
+    project: Project, grid: Grid, group: tuple[Line, ...], view: View, lines: tuple[Line, ...] | None = None
+) -> Iterator[Source]:
+    """Passes that show a line of a group in a view; a later wall may show it from another side."""
+    lines = lines if lines is not None else lines_of(grid, project.dance)
     for take in project.takes:
         for number, the_pass in enumerate(take.passes):
             where = counts_to_take(the_pass, grid)
@@ -86,9 +93,10 @@ def line_sources(project: Project, grid: Grid, group: tuple[Line, ...], view: Vi
                 slack = 0.12 * at.length_s / max(1.0, float(line.length))
                 if not the_pass.take_range.covers(at, slack):
                     continue
-                stretch = take.stretch_at(at.start_s)
-                if stretch.view is view:
-                    yield _source(project, take, number, line, at, stretch, where)
+                said = take.stretch_at(at.start_s)
+                seen = seen_view(said, the_pass, where, lines, line)
+                if seen is view:
+                    yield _source(project, take, number, line, at, replace(said, view=seen), where)
 
 
 def _source(
@@ -192,6 +200,9 @@ def _why_this(pick: Source, best: list[Source], choice: Choice) -> str:
     name = f"{pick.take.name}, pass {pick.number + 1}"
     if pick.line.wall is not None:
         name += f", wall {pick.line.wall}"
+    said = pick.take.stretch_at(0.0).view
+    if pick.line.heading and pick.stretch.view is not said and len(pick.take.stretches) == 1:
+        name += f" at {clock_text(pick.line.heading)}, where the same camera sees the {pick.stretch.view}"
     if choice.take == pick.take.name:
         return f"{name}: you chose it"
     if len(best) == 1:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from vamos.core.dance.lines import Line
+from vamos.core.dance.lines import Line, lines_of
 from vamos.core.model.project import Project
 from vamos.core.model.take import Pass, Take, View
 from vamos.core.plan.clips import line_sources
@@ -30,8 +30,9 @@ def watched(project: Project, line: Line, view: View | None = None) -> Watched |
     grid = project.song.grid if project.song else None
     if grid is None:
         return None
+    lines = lines_of(grid, project.dance)
     for wanted in (view,) if view is not None else tuple(View):
-        found = sorted(line_sources(project, grid, (line,), wanted), key=lambda s: -s.score)
+        found = sorted(line_sources(project, grid, (line,), wanted, lines), key=lambda s: -s.score)
         key = f"{line.section.name if line.section else f'eight {line.number}'} · {wanted}"
         choice = project.choice(key)
         for source in found:

@@ -1,0 +1,213 @@
+"""A song played slower or faster in the room: its ratio and its place.
+
+Onsets in three bands and the harmony of take and song are compared for every ratio from 0.5 to
+1.25: the take is brought to the song's clock and correlated with it. Where the song was slowed
+with its pitch, the harmony is turned by as many semitones. The best place is then refined by the
+onsets of short stretches with a robust line through them; where the pitch moved with the speed,
+the song itself is resampled and placed like any song in the room, to a tenth of a millisecond.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+import numpy as np
+import numpy.typing as npt
+import scipy.fft
+import scipy.ndimage
+import scipy.signal
+
+from vamos.core.align.correlate import SongIndex
+from vamos.core.align.song_in_room import LEAST_CLEAR, Segment, place_along
+from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media.sound import Samples
+
+Floats = npt.NDArray[np.float64]
+Rows = npt.NDArray[np.float32]
+
+SLOWEST, FASTEST = 0.5, 1.25
+#: Features a second in the search.
+COARSE = 25.0
+#: The take must be at least this long, and is searched in stretches of this length.
+SHORTEST_S, STRETCH_S = 12.0, 40.0
+#: The best place over the next best elsewhere, from where a place is believed.
+MARGIN = 1.12
+
+
+@dataclass(frozen=True, slots=True)
+class Features:
+    """Rows of a take or song at ``COARSE`` a second: three of onsets, twelve of harmony."""
+
+    onsets: Rows
+    harmony: Rows
+    fine: Rows
+    duration_s: float
+
+
+def features(spectra: Spectra) -> Features:
+    """What is compared, from the spectra of a file."""
+    fine = np.stack([np.clip(normal(r), -1, 4) for r in (spectra.low, spectra.mid, spectra.high)])
+    chroma = spectra.chroma.T - scipy.ndimage.uniform_filter1d(spectra.chroma.T, int(4 * FRAME_RATE), axis=1)
+    step = FRAME_RATE / COARSE
+    where = np.arange(0, fine.shape[1] - 1, step)
+    smooth = scipy.ndimage.gaussian_filter1d(fine, 2.5, axis=1)
+    chroma = scipy.ndimage.gaussian_filter1d(chroma, 6, axis=1)
+
+    def rows(table: Rows) -> Rows:
+        picked = np.stack([np.interp(where, np.arange(table.shape[1]), row) for row in table])
+        picked -= picked.mean(axis=1, keepdims=True)
+        return np.asarray(picked / (np.sqrt((picked**2).mean()) + 1e-9), dtype=np.float32)
+
+    return Features(rows(smooth), rows(chroma), fine.astype(np.float32), spectra.duration_s)
+
+
+@dataclass(frozen=True, slots=True)
+class Place:
+    """song second = ``song_s`` + ratio · (take second − ``take_s``); ``margin`` over the next best."""
+
+    take_s: float
+    song_s: float
+    ratio: float
+    moved: bool
+    margin: float
+
+
+class SlowedSearch:
+    """A song made ready for the search."""
+
+    def __init__(self, song: Features, index: SongIndex):
+        self.song, self.index = song, index
+        count = song.onsets.shape[1]
+        self._size = scipy.fft.next_fast_len(count + int(STRETCH_S * COARSE * FASTEST) + 2, real=True)
+        self._onsets = scipy.fft.rfft(song.onsets, self._size, axis=1)
+        self._harmony = scipy.fft.rfft(song.harmony, self._size, axis=1)
+
+    def search(self, take: Features, start_s: float, end_s: float, watch: Watch | None = None) -> Place | None:
+        """The best place of a stretch of a take; None when nothing stands out."""
+        watch = watch or quiet()
+        ratios = np.arange(SLOWEST, FASTEST + 1e-9, 0.004)
+        tops: list[tuple[float, float, float, bool]] = []
+        for number, ratio in enumerate(ratios):
+            watch(number / len(ratios), "Looking for the song at another speed")
+            if abs(ratio - 1) < 0.006:
+                continue
+            for moved in (False, True):
+                row = self._row(take, start_s, end_s, float(ratio), moved)
+                for _ in range(2):
+                    at = int(np.argmax(row))
+                    tops.append((float(row[at]), float(ratio), self._lag(at), moved))
+                    row[max(0, at - 25) : at + 26] = 0
+        tops.sort(key=lambda t: -t[0])
+        height, ratio, song_s, moved = tops[0]
+        others = [t[0] for t in tops if abs(t[1] - ratio) > 0.02 or abs(t[2] - song_s) > 1.0]
+        margin = height / max(others, default=1e-9)
+        return Place(start_s, song_s, ratio, moved, margin) if margin > 1.0 else None
+
+    def _lag(self, at: int) -> float:
+        return (at if at < self.song.onsets.shape[1] else at - self._size) / COARSE
+
+    def _row(self, take: Features, start_s: float, end_s: float, ratio: float, moved: bool) -> Floats:
+        """How well the stretch fits at each song second where it may begin."""
+        count = int((end_s - start_s) * ratio * COARSE)
+        where = (start_s + np.arange(count) / COARSE / ratio) * COARSE
+        onsets = np.stack([np.interp(where, np.arange(take.onsets.shape[1]), r) for r in take.onsets])
+        harmony = np.stack([np.interp(where, np.arange(take.harmony.shape[1]), r) for r in take.harmony])
+        if moved:
+            turn = 12 * np.log2(ratio)
+            # The take sounds lower by so many semitones; it is turned back.
+            harmony = scipy.ndimage.shift(harmony, (-turn, 0), order=1, mode="grid-wrap")
+        total = (self._onsets * np.conj(scipy.fft.rfft(onsets, self._size, axis=1))).sum(axis=0) / 3
+        total = total + 1.5 * (self._harmony * np.conj(scipy.fft.rfft(harmony, self._size, axis=1))).sum(axis=0) / 12
+        return np.asarray(scipy.fft.irfft(total, self._size) / np.sqrt(count), dtype=np.float64)
+
+    def refined(self, take: Features, place: Place, start_s: float, end_s: float) -> tuple[Place, float, float]:
+        """The line through the onsets of short stretches: place, spread in seconds, share that agrees."""
+        ratio, song_s = place.ratio, place.song_s
+        for reach_s in (0.25, 0.12, 0.06):
+            pairs = self._pairs(take, Place(place.take_s, song_s, ratio, place.moved, 0), start_s, end_s, reach_s)
+            if len(pairs) < 4:
+                return place, np.inf, 0.0
+            x, y = pairs[:, 0] - place.take_s, pairs[:, 1]
+            weight = pairs[:, 2].copy()
+            for scale in (0.05, 0.02, 0.01, 0.01):
+                root = np.sqrt(weight)
+                fit, *_ = np.linalg.lstsq(np.stack([x, np.ones_like(x)], 1) * root[:, None], y * root, rcond=None)
+                off = y - fit[0] * x - fit[1]
+                weight = pairs[:, 2] / (1 + (off / scale) ** 2)
+            ratio, song_s = float(fit[0]), float(fit[1])
+        agree = float(np.mean(np.abs(off) < 0.025))
+        spread = float(np.median(np.abs(off)))
+        return Place(place.take_s, song_s, ratio, place.moved, place.margin), spread, agree
+
+    def _pairs(self, take: Features, place: Place, start_s: float, end_s: float, reach_s: float) -> Floats:
+        """(take second, song second, weight) of stretches of four song seconds."""
+        reach, length = int(reach_s * FRAME_RATE), int(4 * FRAME_RATE)
+        out = []
+        song = self.song.fine
+        for middle in np.arange(start_s + 2, end_s - 2, 1.0):
+            centre = place.song_s + place.ratio * (middle - place.take_s)
+            first = round(centre * FRAME_RATE) - length // 2
+            if first - reach < 0 or first + length + reach >= song.shape[1]:
+                continue
+            inside = first + np.arange(length)
+            at = (place.take_s + (inside / FRAME_RATE - place.song_s) / place.ratio) * FRAME_RATE
+            piece = np.stack([np.interp(at, np.arange(take.fine.shape[1]), r) for r in take.fine])
+            around = song[:, first - reach : first + length + reach + 1]
+            rows = zip(around, piece, strict=True)
+            row = np.sum([scipy.signal.correlate(a, p, mode="valid", method="fft") for a, p in rows], axis=0)
+            top = int(np.argmax(row))
+            if 0 < top < len(row) - 1:
+                a, b, c = row[top - 1 : top + 2]
+                exact = top + (0.5 * (a - c) / (a - 2 * b + c) if a - 2 * b + c < 0 else 0.0)
+                out.append((middle, centre + (exact - reach) / FRAME_RATE, max(0.0, float(b)) / length))
+        return np.array(out).reshape(-1, 3)
+
+
+def find_slowed(
+    search: SlowedSearch, take: Features, sound: Samples, start_s: float, end_s: float, watch: Watch | None = None
+) -> Segment | None:
+    """The song at another speed in a stretch of a take (its ``sound`` mono at RATE), or None."""
+    if end_s - start_s < SHORTEST_S:
+        return None
+    middle = (start_s + end_s) / 2
+    low, high = max(start_s, middle - STRETCH_S / 2), min(end_s, middle + STRETCH_S / 2)
+    place = search.search(take, low, high, watch)
+    if place is None:
+        return None
+    place, spread, agree = search.refined(take, place, start_s, end_s)
+    if not SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 or agree < 0.3:
+        return None
+    exact = _resampled(search.index, sound, place, start_s, end_s) if place.moved else None
+    if exact is not None:
+        return exact
+    sure = float(
+        np.clip((place.margin - 1) / (2 * (MARGIN - 1)), 0, 1) ** 0.5 * agree**0.5 / (1 + (spread / 0.02) ** 2)
+    )
+    first = max(start_s, place.take_s - place.song_s / place.ratio)
+    last = min(end_s, place.take_s + (search.song.duration_s - place.song_s) / place.ratio)
+    if last - first < SHORTEST_S:
+        return None
+    song_s = place.song_s + place.ratio * (first - place.take_s)
+    return Segment(first, last, song_s, place.ratio, sure, spread)
+
+
+def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
+    """The exact segment when the song was slowed with its pitch: the song itself resampled, then placed."""
+    share = Fraction(place.ratio).limit_denominator(4000)
+    slow = scipy.signal.resample_poly(index.samples, share.denominator, share.numerator).astype(np.float32)
+    ratio = float(share)
+    lag = place.song_s / ratio - place.take_s
+    segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, place.ratio / ratio - 1)
+    if segment is None or segment.clarity < LEAST_CLEAR:
+        return None
+    return Segment(
+        segment.take_start_s,
+        segment.take_end_s,
+        segment.song_at_start_s * ratio,
+        segment.rate * ratio,
+        segment.confidence,
+        segment.residual_s,
+        segment.clarity,
+    )

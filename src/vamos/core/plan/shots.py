@@ -1,0 +1,118 @@
+"""The shot list: which sections exist in which view, which only with trouble, what to film next."""
+
+from __future__ import annotations
+
+import csv
+import io
+from dataclasses import dataclass
+from enum import StrEnum
+
+from vamos.core.dance.lines import lines_of
+from vamos.core.model.project import Project
+from vamos.core.model.take import View
+from vamos.core.plan.clips import Source, groups_of, line_sources
+
+#: What a lesson usually needs (common practice, no source): front and back of everything.
+USUAL = (View.FRONT, View.BACK)
+
+
+class State(StrEnum):
+    GOOD = "filmed"
+    TROUBLE = "only with trouble"
+    MISSING = "missing"
+
+
+@dataclass(frozen=True, slots=True)
+class Shot:
+    """A section in a view: whether it exists, from which passes, and why not."""
+
+    section: str
+    view: View
+    state: State
+    passes: int
+    best: str
+    why: str
+
+
+@dataclass(frozen=True, slots=True)
+class ShotList:
+    """All sections × views, and sentences that say what to film next."""
+
+    sections: tuple[str, ...]
+    views: tuple[View, ...]
+    shots: tuple[Shot, ...]
+    to_film: tuple[str, ...]
+
+    def shot(self, section: str, view: View) -> Shot:
+        return next(s for s in self.shots if s.section == section and s.view is view)
+
+
+def shot_list(project: Project) -> ShotList:
+    """What was filmed and what is missing; empty before there is a beat."""
+    grid = project.song.grid if project.song else None
+    if grid is None:
+        return ShotList((), (), (), ())
+    lines = lines_of(grid, project.dance)
+    shots: list[Shot] = []
+    names: list[str] = []
+    for group in groups_of(lines):
+        name = group[0].section.name if group[0].section else f"eight {group[0].number + 1}"
+        names.append(name)
+        for view in View:
+            sources = sorted(line_sources(project, grid, group, view, lines), key=lambda s: -s.score)
+            shots.append(_shot(name, view, sources))
+    views = tuple(v for v in View if v in USUAL or any(s.view is v and s.passes for s in shots))
+    kept = tuple(s for s in shots if s.view in views)
+    return ShotList(tuple(names), views, kept, tuple(_to_film(kept, views)))
+
+
+def _shot(name: str, view: View, sources: list[Source]) -> Shot:
+    if not sources:
+        return Shot(name, view, State.MISSING, 0, "", "no pass shows it")
+    best = sources[0]
+    where = best.take.name + (f", wall {best.line.wall}" if best.line.wall is not None else "")
+    passes = len({(s.take.name, s.number, s.line.number) for s in sources})
+    bad = "; ".join(best.problems)
+    return Shot(name, view, State.TROUBLE if bad else State.GOOD, passes, where, bad)
+
+
+def _to_film(shots: tuple[Shot, ...], views: tuple[View, ...]) -> list[str]:
+    """One sentence a view: all of it, or the sections that lack it."""
+    out = []
+    for view in views:
+        mine = [s for s in shots if s.view is view]
+        missing = [s.section for s in mine if s.state is State.MISSING]
+        again = [s for s in mine if s.state is State.TROUBLE]
+        if missing and len(missing) == len(mine):
+            out.append(f"Film the whole dance once in {view} view.")
+        elif missing:
+            out.append(f"Film in {view} view: {', '.join(missing)}.")
+        for shot in again:
+            out.append(f"Film {shot.section} again in {view} view: {shot.why}.")
+    return out
+
+
+def to_markdown(found: ShotList, title: str) -> str:
+    """The list as a table that prints, with boxes to tick."""
+    rows = [f"# What to film: {title}", "", "| section | " + " | ".join(found.views) + " |"]
+    rows.append("|---" * (len(found.views) + 1) + "|")
+    for name in found.sections:
+        cells = [found.shot(name, v) for v in found.views]
+        rows.append(f"| {name} | " + " | ".join(_cell(c) for c in cells) + " |")
+    rows += ["", *(f"- [ ] {s}" for s in found.to_film or ("Nothing: all is there.",))]
+    return "\n".join(rows) + "\n"
+
+
+def _cell(shot: Shot) -> str:
+    if shot.state is State.MISSING:
+        return "—"
+    return f"{shot.passes} × ({shot.best})" + (f" ! {shot.why}" if shot.state is State.TROUBLE else "")
+
+
+def to_csv(found: ShotList) -> str:
+    """One row a section and view."""
+    out = io.StringIO()
+    rows = csv.writer(out, lineterminator="\n")
+    rows.writerow(("section", "view", "state", "passes", "best", "why"))
+    rows.writerows((s.section, s.view, s.state, s.passes, s.best, s.why) for s in found.shots)
+    return out.getvalue()
