@@ -178,6 +178,33 @@ class PlaceCommandTest(unittest.TestCase):
 
 
 class ProjectCommandsTest(FolderCase):
+    def test_what_to_film(self):
+        """A table that prints, and as JSON and CSV; exit 1 as long as something is missing."""
+        status, out, _ = vamos("shots", demo_folder() / PROJECT)
+        self.assertEqual(status, 1)
+        self.assertIn("| Gate walk |", out)
+        self.assertIn("- [ ] Film", out)
+        _, out, _ = vamos("shots", demo_folder() / PROJECT, "--json", "-", "--to", self.folder / "s.csv")
+        self.assertIn("front", json.loads(out)["views"])
+        self.assertIn("Gate walk,front,filmed", (self.folder / "s.csv").read_text())
+
+    def test_a_dance_and_its_sheets(self):
+        """What follows as sentences and JSON; the sheet in each format; other endings are refused."""
+        status, out, _ = vamos("dance", demo_folder() / PROJECT)
+        self.assertEqual(status, 0)
+        self.assertIn("32 counts", out)
+        targets = [x for e in ("pdf", "md", "csv", "json", "svg") for x in ("--to", self.folder / f"s.{e}")]
+        self.assertEqual(vamos("sheet", demo_folder() / PROJECT, *targets)[0], 0)
+        status, out, _ = vamos("dance", self.folder / "s.csv", "--json", "-")
+        self.assertEqual((status, json.loads(out)["follows"]["wall_counts"]), (0, 32))
+        status, _, err = vamos("sheet", self.folder / "s.csv", "--to", self.folder / "s.doc")
+        self.assertEqual(status, 2)
+        self.assertIn(".pdf", err)
+        (self.folder / "bad.csv").write_text("section,start\nA,x\n")
+        status, _, err = vamos("dance", self.folder / "bad.csv")
+        self.assertEqual(status, 2)
+        self.assertIn("row 2", err)
+
     def test_fit_of_another_song(self):
         """A click track at 100 is compared with the demo's dance; what does not fit is said, exit 1."""
         write_song(self.folder / "o.wav", 100, 20)

@@ -16,7 +16,8 @@ from vamos.core.model.take import Danced, PassKind, Stretch, View
 from vamos.ui.page.content import Content, strip_text
 from vamos.ui.page.layout import MARGIN, Layout
 from vamos.ui.page.model import kind_words, line_label
-from vamos.ui.panels.stops import take_state, with_speed
+from vamos.ui.panels.film import take_state
+from vamos.ui.panels.stops import with_speed
 from vamos.ui.states import plural, route_states
 
 TAGGED = Dance(

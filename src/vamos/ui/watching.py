@@ -12,7 +12,7 @@ from PyQt6.QtCore import QObject
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.document.paths import locate
 from vamos.core.model.clip import Clip
-from vamos.core.model.take import View
+from vamos.core.model.take import Take, View
 from vamos.core.plan.clips import counts_to_take
 from vamos.core.plan.sources import Watched, views_of, watched
 from vamos.core.render.clicks import counts_between
@@ -75,6 +75,20 @@ class Watching(QObject):
             found = watched(project, line, self.view) if self.view else None
             self._found[line.number] = found or watched(project, line)
         return self._found[line.number]
+
+    def take_moment(self, name: str = "") -> tuple[Take, float] | None:
+        """The take that shows the count the page stands on, and its second there; a named one, if it does."""
+        position, grid = self._window.page.position, self._grid()
+        if grid is None:
+            return None
+        for take in self._window.session.project.takes if name else ():
+            for the_pass in take.passes if take.name == name else ():
+                take_s = counts_to_take(the_pass, grid)(position)
+                if the_pass.take_range.start_s <= take_s < the_pass.take_range.end_s:
+                    return take, take_s
+        line = self.line_at(position)
+        found = self.source(line) if line is not None else None
+        return (found.take, counts_to_take(found.the_pass, grid)(position)) if found is not None else None
 
     def show_place(self, position: Fraction | float) -> None:
         """Show a moment: floor clock, count and picture."""

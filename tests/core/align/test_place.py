@@ -9,12 +9,12 @@ import scipy.signal
 from tests.support import FolderCase, demo_folder, film_of
 from vamos.core.align.correlate import RATE, SongIndex
 from vamos.core.align.counted import find_counting
-from vamos.core.align.place import SOUND_M_PER_S, place_take, song_sound
+from vamos.core.align.place import place_take, song_sound
 from vamos.core.align.song_in_room import find_song
 from vamos.core.media.sound import read_sound
 from vamos.core.media.voice import say
 from vamos.core.model.song import MediaRef
-from vamos.core.model.take import PassKind, Take
+from vamos.core.model.take import SOUND_M_PER_S, PassKind, Take
 from vamos.demo.build import SONG
 from vamos.demo.takes import SPECS, counted_aloud
 

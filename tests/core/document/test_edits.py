@@ -11,8 +11,8 @@ from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Part, Song
-from vamos.core.model.take import Stretch, Take, View
-from vamos.core.time import CountRange
+from vamos.core.model.take import Pass, PassKind, Stretch, Take, View
+from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.errors import InputError
 
 
@@ -104,6 +104,60 @@ class HistoryTest(unittest.TestCase):
         h.undo()
         h.do("b", lambda p: edits.move_the_one(p, 2))
         self.assertIsNone(h.redo_name)
+
+
+def with_take(**more) -> Project:
+    """A take of 30 s that lies on the song from its second 2 on."""
+    the_pass = Pass(PassKind.SONG, TimeRange(0.0, 30.0), TimeMap.line(0.0, 2.0), 0.4, **more)
+    song = Song(MediaRef("s.wav", duration_s=16.0), "s", grid_at(120, 32, 0.5, 8))
+    take = Take("a", MediaRef("a.mp4", duration_s=30.0), passes=(the_pass,), looked_for_passes=True)
+    return Project("p", song, takes=(take,))
+
+
+class TakeMarksTest(unittest.TestCase):
+    def test_marks_hold_until_the_next(self):
+        """Back from 10 s on, trouble from 12 s: the view stays back, the first seconds stay front."""
+        p = edits.mark_from(with_take(), "a", 10.0, view=View.BACK)
+        p = edits.mark_from(p, "a", 12.0, trouble="noise")
+        at = p.takes[0].stretch_at
+        self.assertEqual([at(t).view for t in (5.0, 11.0, 13.0)], [View.FRONT, View.BACK, View.BACK])
+        self.assertEqual([at(t).trouble for t in (5.0, 11.0, 13.0)], ["", "", "noise"])
+
+    def test_placed_by_hand(self):
+        """The clap at 12.4 s is count 5: everything else follows; ends where song and take end."""
+        p = edits.place_by_hand(with_take(), "a", 12.4, F(4))
+        (placed,) = p.takes[0].passes
+        grid = p.song.grid.time_map()
+        self.assertAlmostEqual(placed.clock(12.4), grid(4))
+        self.assertAlmostEqual(placed.take_range.start_s, 12.4 - grid(4))
+        self.assertAlmostEqual(placed.take_range.end_s, 12.4 + 16.0 - grid(4))
+        with self.assertRaisesRegex(InputError, "lasts 30.0 s; second 31.0 is not in it"):
+            edits.place_by_hand(with_take(), "a", 31.0, F(4))
+
+    def test_the_other_place_of_a_song_that_repeats(self):
+        """The pass moves there, the old place stays offered: twice is as before."""
+        p = edits.use_other_place(with_take(also_at_song_s=(9.0,)), "a", 0, 0)
+        moved = p.takes[0].passes[0]
+        self.assertAlmostEqual(moved.clock(0.0), 9.0)
+        self.assertEqual(moved.also_at_song_s, (2.0,))
+        self.assertAlmostEqual(edits.use_other_place(p, "a", 0, 0).takes[0].passes[0].clock(0.0), 2.0)
+
+    def test_the_distance_of_the_loudspeaker(self):
+        """7 m are 20.4 ms (343 m/s at 20 °C, CRC Handbook); set back to 0 it is as before."""
+        p = edits.set_speaker(with_take(), "a", 7.0)
+        self.assertAlmostEqual(p.takes[0].passes[0].clock(0.0), 2.0 + 7 / 343)
+        self.assertAlmostEqual(edits.set_speaker(p, "a", 0.0).takes[0].passes[0].clock(0.0), 2.0)
+        with self.assertRaisesRegex(InputError, "0 to 100 m"):
+            edits.set_speaker(p, "a", -1)
+
+    def test_what_lies_between_passes(self):
+        """Talk before, between and after is listed; pauses under three seconds are not."""
+
+        def at(a: float, b: float) -> Pass:
+            return Pass(PassKind.SONG, TimeRange(a, b), TimeMap.line())
+
+        take = Take("a", MediaRef("a.mp4", duration_s=60.0), passes=(at(5, 20), at(22, 30), at(40, 59)))
+        self.assertEqual([(r.start_s, r.end_s) for r in take.between_passes()], [(0, 5), (30, 40)])
 
 
 class PartsTest(unittest.TestCase):

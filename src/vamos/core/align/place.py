@@ -15,13 +15,9 @@ from vamos.core.grid.spectra import Spectra, analyse
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, read_sound
-from vamos.core.model.take import Pass, PassKind, Take
+from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Take
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import MediaError
-
-#: Sound travels this fast at 20 °C (CRC Handbook of Chemistry and Physics).
-SOUND_M_PER_S = 343.0
-
 
 #: A stretch with no song in it must be this long to be searched for another speed or for counting.
 LONG_ENOUGH_S = 12.0

@@ -9,7 +9,7 @@ the song itself is resampled and placed like any song in the room, to a tenth of
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 import numpy as np
@@ -19,7 +19,7 @@ import scipy.ndimage
 import scipy.signal
 
 from vamos.core.align.correlate import SongIndex
-from vamos.core.align.song_in_room import LEAST_CLEAR, Segment, place_along
+from vamos.core.align.song_in_room import AS_GOOD, LEAST_CLEAR, Segment, place_along
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.sound import Samples
@@ -32,8 +32,12 @@ SLOWEST, FASTEST = 0.5, 1.25
 COARSE = 25.0
 #: The take must be at least this long, and is searched in stretches of this length.
 SHORTEST_S, STRETCH_S = 12.0, 40.0
-#: The best place over the next best elsewhere, from where a place is believed.
-MARGIN = 1.12
+#: A place whose next best at the same ratio is as good as this cannot be told from it.
+SAME = 1.06
+#: Reverberation lets onsets be heard this much late (middle of the tuning set of bench/place.py).
+ROOM_LATE_S = 0.007
+#: Stretches of a true place agree with the line this tightly, in seconds.
+TIGHT_S = 0.008
 
 
 @dataclass(frozen=True, slots=True)
@@ -65,13 +69,18 @@ def features(spectra: Spectra) -> Features:
 
 @dataclass(frozen=True, slots=True)
 class Place:
-    """song second = ``song_s`` + ratio · (take second − ``take_s``); ``margin`` over the next best."""
+    """song second = ``song_s`` + ratio · (take second − ``take_s``).
+
+    ``margin`` is its height over the next best place; ``also_s`` is that place when it has the
+    same ratio and is nearly as good: the song repeats.
+    """
 
     take_s: float
     song_s: float
     ratio: float
     moved: bool
     margin: float
+    also_s: float | None = None
 
 
 class SlowedSearch:
@@ -101,9 +110,12 @@ class SlowedSearch:
                     row[max(0, at - 25) : at + 26] = 0
         tops.sort(key=lambda t: -t[0])
         height, ratio, song_s, moved = tops[0]
-        others = [t[0] for t in tops if abs(t[1] - ratio) > 0.02 or abs(t[2] - song_s) > 1.0]
-        margin = height / max(others, default=1e-9)
-        return Place(start_s, song_s, ratio, moved, margin) if margin > 1.0 else None
+        others = [t for t in tops if abs(t[1] - ratio) > 0.02 or abs(t[2] - song_s) > 1.0]
+        if not others:
+            return None
+        margin = height / others[0][0]
+        again = margin < SAME and abs(others[0][1] - ratio) < 0.01
+        return Place(start_s, song_s, ratio, moved, margin, others[0][2] if again else None)
 
     def _lag(self, at: int) -> float:
         return (at if at < self.song.onsets.shape[1] else at - self._size) / COARSE
@@ -126,7 +138,7 @@ class SlowedSearch:
         """The line through the onsets of short stretches: place, spread in seconds, share that agrees."""
         ratio, song_s = place.ratio, place.song_s
         for reach_s in (0.25, 0.12, 0.06):
-            pairs = self._pairs(take, Place(place.take_s, song_s, ratio, place.moved, 0), start_s, end_s, reach_s)
+            pairs = self._pairs(take, replace(place, song_s=song_s, ratio=ratio), start_s, end_s, reach_s)
             if len(pairs) < 4:
                 return place, np.inf, 0.0
             x, y = pairs[:, 0] - place.take_s, pairs[:, 1]
@@ -139,7 +151,7 @@ class SlowedSearch:
             ratio, song_s = float(fit[0]), float(fit[1])
         agree = float(np.mean(np.abs(off) < 0.025))
         spread = float(np.median(np.abs(off)))
-        return Place(place.take_s, song_s, ratio, place.moved, place.margin), spread, agree
+        return replace(place, song_s=song_s, ratio=ratio), spread, agree
 
     def _pairs(self, take: Features, place: Place, start_s: float, end_s: float, reach_s: float) -> Floats:
         """(take second, song second, weight) of stretches of four song seconds."""
@@ -179,18 +191,34 @@ def find_slowed(
     place, spread, agree = search.refined(take, place, start_s, end_s)
     if not SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 or agree < 0.3:
         return None
-    exact = _resampled(search.index, sound, place, start_s, end_s) if place.moved else None
-    if exact is not None:
+    if place.moved and (exact := _exact(search.index, sound, place, start_s, end_s)) is not None:
         return exact
-    sure = float(
-        np.clip((place.margin - 1) / (2 * (MARGIN - 1)), 0, 1) ** 0.5 * agree**0.5 / (1 + (spread / 0.02) ** 2)
-    )
-    first = max(start_s, place.take_s - place.song_s / place.ratio)
-    last = min(end_s, place.take_s + (search.song.duration_s - place.song_s) / place.ratio)
+    sure = float(agree**2 / (1 + (spread / TIGHT_S) ** 2))
+    also: tuple[float, ...] = ()
+    song_s = place.song_s + ROOM_LATE_S * place.ratio
+    first = max(start_s, place.take_s - song_s / place.ratio)
+    last = min(end_s, place.take_s + (search.song.duration_s - song_s) / place.ratio)
     if last - first < SHORTEST_S:
         return None
-    song_s = place.song_s + place.ratio * (first - place.take_s)
-    return Segment(first, last, song_s, place.ratio, sure, spread)
+    at_first = song_s + place.ratio * (first - place.take_s)
+    if place.also_s is not None:
+        sure, also = min(sure, 0.45), (at_first + place.also_s - place.song_s,)
+    return Segment(first, last, at_first, place.ratio, sure, spread, also_at_s=also)
+
+
+def _exact(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
+    """The exact segment when the pitch moved with the speed; of two equal places the one that explains more."""
+    found = _resampled(index, sound, place, start_s, end_s)
+    if place.also_s is None:
+        return found
+    other = _resampled(index, sound, replace(place, song_s=place.also_s, also_s=None), start_s, end_s)
+    if found is None or other is None:
+        return found or other
+    strong, weak = (found, other) if found.weight >= other.weight else (other, found)
+    if weak.weight < AS_GOOD * strong.weight:
+        return strong
+    at = weak.song_at_start_s + weak.rate * (strong.take_start_s - weak.take_start_s)
+    return replace(strong, confidence=min(strong.confidence, 0.45), also_at_s=(at,))
 
 
 def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
@@ -202,12 +230,4 @@ def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, e
     segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, place.ratio / ratio - 1)
     if segment is None or segment.clarity < LEAST_CLEAR:
         return None
-    return Segment(
-        segment.take_start_s,
-        segment.take_end_s,
-        segment.song_at_start_s * ratio,
-        segment.rate * ratio,
-        segment.confidence,
-        segment.residual_s,
-        segment.clarity,
-    )
+    return replace(segment, song_at_start_s=segment.song_at_start_s * ratio, rate=segment.rate * ratio)

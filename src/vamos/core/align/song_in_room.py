@@ -311,7 +311,7 @@ def _agrees(song: SongIndex, take: Samples, at: float, size: float, lag: float, 
     )
     noise = float(np.sqrt(np.mean(row**2))) + 1e-12
     near = np.abs(row[reach - 80 : reach + 160]).max()
-    return bool(near / noise > 3.6)
+    return bool(near / noise > 4.3)
 
 
 def _first_arrival(sharp: Sharp) -> float:

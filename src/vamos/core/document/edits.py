@@ -5,13 +5,14 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 from fractions import Fraction
+from typing import Any
 
 from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance
 from vamos.core.model.project import OtherSong, Project
 from vamos.core.model.song import Anchor, Grid, Part, Song, Stop
-from vamos.core.model.take import Stretch, Take
-from vamos.core.time import CountRange
+from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Stretch, Take
+from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.errors import InputError
 
 Edit = Callable[[Project], Project]
@@ -58,6 +59,51 @@ def set_stretch(project: Project, name: str, stretch: Stretch) -> Project:
     others = [s for s in take.stretches if s.start_take_s != stretch.start_take_s]
     ordered = tuple(sorted([*others, stretch], key=lambda s: s.start_take_s))
     return replace_take(project, replace(take, stretches=ordered))
+
+
+def mark_from(project: Project, name: str, take_s: float, **changes: Any) -> Project:
+    """From a moment of a take on, until its next mark, something else is so: view, danced, trouble …"""
+    before = project.take(name).stretch_at(take_s)
+    start = 0.0 if take_s <= 0 else take_s
+    return set_stretch(project, name, replace(before, start_take_s=start, **changes))
+
+
+def place_by_hand(project: Project, name: str, take_s: float, position: Fraction) -> Project:
+    """One moment of a take is one count: a clap or a step matched by eye places the whole take."""
+    take, song = project.take(name), _song(project)
+    song_s = _grid(project).time_map()(position)
+    if not 0 <= take_s <= take.media.duration_s:
+        raise InputError(f"“{name}” lasts {take.media.duration_s:.1f} s; second {take_s:.1f} is not in it.")
+    start = max(0.0, take_s - song_s)
+    end = min(take.media.duration_s, take_s + song.media.duration_s - song_s)
+    clock = TimeMap.line(take_s, song_s)
+    placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason="placed by hand")
+    return replace_take(project, replace(take, passes=(placed,), looked_for_passes=True))
+
+
+def use_other_place(project: Project, name: str, number: int, other: int) -> Project:
+    """Where a song repeats exactly, the pass lies at the other place; the one left stays offered."""
+    take = project.take(name)
+    old = take.passes[number]
+    start = old.take_range.start_s
+    now = old.clock(start)
+    at = old.also_at_song_s[other]
+    rest = tuple(x for k, x in enumerate(old.also_at_song_s) if k != other)
+    moved = replace(old, clock=old.clock.shifted(at - now), also_at_song_s=(*rest, now), confidence=1.0)
+    passes = (*take.passes[:number], replace(moved, reason="placed by hand"), *take.passes[number + 1 :])
+    return replace_take(project, replace(take, passes=passes))
+
+
+def set_speaker(project: Project, name: str, metres: float) -> Project:
+    """The loudspeaker stood so far from the phone: its sound is late by 1/343 s a metre, the picture is not."""
+    if not 0 <= metres <= 100:
+        raise InputError(f"A loudspeaker stands 0 to 100 m away, not {metres:g}.")
+    take = project.take(name)
+    moved = (metres - take.speaker_m) / SOUND_M_PER_S
+    passes = tuple(
+        replace(p, clock=p.clock.shifted(moved * p.rate)) if p.kind is PassKind.SONG else p for p in take.passes
+    )
+    return replace_take(project, replace(take, passes=passes, speaker_m=metres))
 
 
 def choose(project: Project, choice: Choice) -> Project:

@@ -8,6 +8,9 @@ from enum import StrEnum
 from vamos.core.model.song import MediaRef
 from vamos.core.time import TimeMap, TimeRange
 
+#: Sound travels this fast at 20 °C (CRC Handbook of Chemistry and Physics).
+SOUND_M_PER_S = 343.0
+
 
 class View(StrEnum):
     """From where the camera sees the dancer."""
@@ -72,6 +75,15 @@ class Take:
     passes: tuple[Pass, ...] = ()
     looked_for_passes: bool = False
     speaker_m: float = 0.0
+
+    def between_passes(self, shortest_s: float = 3.0) -> tuple[TimeRange, ...]:
+        """Stretches of at least ``shortest_s`` in which nothing is danced to the song or counted: talk, waiting."""
+        edges = [0.0]
+        for p in sorted(self.passes, key=lambda p: p.take_range.start_s):
+            edges += [p.take_range.start_s, p.take_range.end_s]
+        edges.append(self.media.duration_s)
+        pairs = zip(edges[::2], edges[1::2], strict=True)
+        return tuple(TimeRange(a, b) for a, b in pairs if b - a >= shortest_s)
 
     def stretch_at(self, at_take_s: float) -> Stretch:
         """The stretch in force at a time of the take."""

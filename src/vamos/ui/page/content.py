@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable
+from dataclasses import replace
+from itertools import pairwise
 
 import numpy as np
 from PyQt6.QtGui import QImage
@@ -13,8 +15,9 @@ from vamos.core.dance.lines import Line, LineKind
 from vamos.core.media.peaks import Peaks
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.model.take import Danced, PassKind, Stretch, Take
+from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take
 from vamos.core.plan.clips import counts_to_take, plan_clips
+from vamos.core.plan.views import seen_view
 from vamos.core.time import TimeMap
 from vamos.ui.page.paint import Row, Strip
 
@@ -69,8 +72,8 @@ class Content:
         )
 
     def strip_rows(self) -> int:
-        """The most strips any line has."""
-        return max((len(self._strips(line)) for line in self.lines), default=0)
+        """The most passes any line has; a pass whose view changes on the line is still one row."""
+        return max((len({s.row for s in self._strips(line)}) for line in self.lines), default=0)
 
     def row(self, number: int) -> Row:
         line = self.lines[number]
@@ -134,7 +137,8 @@ class Content:
         grid = self.project.song.grid if self.project.song else None
         if grid is None:
             return ()
-        strips = []
+        strips: list[Strip] = []
+        rows = 0
         for take in self.project.takes:
             for the_pass in take.passes:
                 where = counts_to_take(the_pass, grid)
@@ -143,19 +147,25 @@ class Content:
                 last = min(float(line.counts.end), back(the_pass.take_range.end_s))
                 if last - first < 0.5:
                     continue
-                stretch = take.stretch_at(where((first + last) / 2))
-                base = float(line.start)
-                strips.append(
-                    Strip(
-                        first - base,
-                        last - base,
-                        strip_text(take, the_pass.kind, stretch),
-                        stretch.trouble,
-                        lambda column, t=take, w=where, b=base: self._thumb(t.name, w(b + column)),
-                        any(c.take == take.name and c.line == line.number for c in self.clips),
-                    )
-                )
+                marks = [back(s.start_take_s) for s in take.stretches]
+                edges = [first, *(m for m in marks if first + 0.25 < m < last - 0.25), last]
+                for a, b in pairwise(edges):
+                    strips.append(replace(self._strip(take, the_pass, where, line, a, b), row=rows))
+                rows += 1
         return tuple(strips)
+
+    def _strip(self, take: Take, the_pass: Pass, where: TimeMap, line: Line, first: float, last: float) -> Strip:
+        stretch = take.stretch_at(where((first + last) / 2))
+        seen = replace(stretch, view=seen_view(stretch, the_pass, where, self.lines, line))
+        base = float(line.start)
+        return Strip(
+            first - base,
+            last - base,
+            strip_text(take, the_pass.kind, seen),
+            stretch.trouble,
+            lambda column: self._thumb(take.name, where(base + column)),
+            any(c.take == take.name and c.line == line.number for c in self.clips),
+        )
 
 
 def strip_text(take: Take, kind: PassKind, stretch: Stretch) -> str:

@@ -30,6 +30,7 @@ class Strip:
     trouble: str = ""
     thumbs: Callable[[float], QImage | None] | None = None
     chosen: bool = False
+    row: int = 0
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,8 +72,7 @@ def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height:
         _clips(painter, row, layout, y, bands.clip, theme)
         y += bands.clip
     for strip in row.strips if bands.strips else ():
-        _strip(painter, strip, layout, y, bands.strips - 3, theme)
-        y += bands.strips
+        _strip(painter, strip, layout, y + strip.row * bands.strips, bands.strips - 3, theme)
 
 
 def _ground(painter: QPainter, row: Row, layout: Layout, height: int, theme: Theme) -> None:

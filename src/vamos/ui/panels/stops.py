@@ -13,69 +13,15 @@ from vamos.core.dance.lines import LineKind
 from vamos.core.document import edits
 from vamos.core.model.clip import Sound
 from vamos.core.model.project import Project
-from vamos.core.model.take import Danced, PassKind, Take, View
-from vamos.core.pack.chapters import clock
 from vamos.core.plan.clips import plan_clips
 from vamos.ui.panels import dance as dance_panel
+from vamos.ui.panels import film as film_panel
 from vamos.ui.panels import song as song_panel
 from vamos.ui.panels.base import Panel
 from vamos.ui.panels.fields import combo
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
-
-
-def film(panel: Panel, window: Window) -> None:
-    """Takes, what they show, whether they are placed."""
-    project = window.session.project
-    if not project.takes:
-        panel.head("No takes yet")
-        panel.say("Drop your phone's films on the window. They are never copied or changed.")
-        panel.buttons(("Add song or takes…", window.hands.add_files, "go"))
-        return
-    waiting = [t for t in project.takes if not t.looked_for_passes]
-    if waiting and project.song:
-        panel.buttons((f"Place {len(waiting)} takes", window.hands.place_takes, "go"))
-    for take in project.takes:
-        panel.head(take.name)
-        panel.say(take_state(take))
-        panel.column.addWidget(_seen(take, window))
-    panel.buttons(("Add song or takes…", window.hands.add_files, ""))
-
-
-def take_state(take: Take) -> str:
-    """Where a take was placed, in words."""
-    if not take.looked_for_passes:
-        return "not placed yet"
-    if not take.passes:
-        return "not placed: neither the song nor steady counting was heard"
-    words = []
-    for p in take.passes:
-        what = "with the song" if p.kind is PassKind.SONG else "counted aloud"
-        sure = f"{p.confidence:.0%} sure" + ("" if p.confidence >= 0.5 else ", please check")
-        words.append(f"{clock(p.take_range.start_s)}–{clock(p.take_range.end_s)} {what}, {sure}")
-    trouble = [s.trouble for s in take.stretches if s.trouble]
-    return "; ".join(words + [f"trouble: {t}" for t in trouble])
-
-
-def _seen(take: Take, window: Window) -> QWidget:
-    """Choices of what a take shows."""
-    row = QWidget()
-    line = QHBoxLayout(row)
-    line.setContentsMargins(0, 0, 0, 0)
-    stretch = take.stretches[0]
-    view = combo([str(v) for v in View], str(stretch.view), f"View of {take.name}")
-    danced = combo([str(d) for d in Danced], str(stretch.danced), f"Sides danced in {take.name}")
-
-    def changed() -> None:
-        new = replace(stretch, view=View(view.currentText()), danced=Danced(danced.currentText()))
-        window.session.do(f"What {take.name} shows", lambda p: edits.set_stretch(p, take.name, new))
-
-    view.activated.connect(changed)
-    danced.activated.connect(changed)
-    line.addWidget(view)
-    line.addWidget(danced, 1)
-    return row
 
 
 def cut(panel: Panel, window: Window) -> None:
@@ -193,4 +139,11 @@ def with_speed(project: Project, speed: Fraction, on: bool) -> Project:
     return replace(project, output=replace(project.output, speeds=kept))
 
 
-FILL = {"Song": song_panel.fill, "Dance": dance_panel.fill, "Film": film, "Cut": cut, "Lesson": lesson, "Pack": pack}
+FILL = {
+    "Song": song_panel.fill,
+    "Dance": dance_panel.fill,
+    "Film": film_panel.fill,
+    "Cut": cut,
+    "Lesson": lesson,
+    "Pack": pack,
+}

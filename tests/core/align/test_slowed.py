@@ -1,0 +1,127 @@
+"""Songs at another speed, faint songs, and several kinds of pass in one file. Rates are measured in bench/place.py."""
+
+import unittest
+from fractions import Fraction
+
+import numpy as np
+import scipy.signal
+
+from tests.core.align.test_segments import music, played
+from tests.support import FolderCase, film_of
+from vamos.core.align.correlate import RATE, SongIndex
+from vamos.core.align.place import place_take, song_sound
+from vamos.core.align.sharpen import sharpened
+from vamos.core.align.song_in_room import find_song
+from vamos.core.align.stack import Stack
+from vamos.core.media.sound import Sound, write_wav
+from vamos.core.media.voice import say
+from vamos.core.model.song import MediaRef
+from vamos.core.model.take import PassKind, Take
+from vamos.core.render.sound import stretched
+
+
+def talk(seconds: float, level: float) -> np.ndarray:
+    """A voice that explains, again and again, mono at RATE."""
+    samples, rate = say(
+        "and now the fan up, then right left right and touch, very good, once more from the top ", 170, 60
+    )
+    voice = scipy.signal.resample_poly(np.asarray(samples, dtype=np.float64), RATE, rate)
+    out = np.resize(voice, int(seconds * RATE))
+    return (level * out / np.sqrt(np.mean(out**2))).astype(np.float32)
+
+
+class FaintTest(unittest.TestCase):
+    @classmethod
+    def setUpClass(cls):
+        cls.song = music(90, seed=4)
+        cls.index = SongIndex(cls.song)
+        clean = played(cls.song, 20.0, 40, ppm=60)
+        cls.level = float(np.sqrt(np.mean(clean**2)))
+        cls.take = clean + talk(40, 10 ** (10 / 20) * cls.level)
+
+    def test_ten_decibels_under_a_voice(self):
+        """Song 10 dB under talk: the place and the drift are found within 1 ms over the whole take."""
+        (found,) = find_song(self.index, self.take)
+        for at in (0.0, 40.0):
+            said = found.song_at_start_s + found.rate * (at - found.take_start_s)
+            self.assertAlmostEqual(said, 20 + (1 + 60e-6) * at, delta=1e-3)
+        self.assertGreater(found.confidence, 0.5)
+
+    def test_blocks_laid_over_each_other_agree_on_the_place(self):
+        stack = Stack(self.index)
+        block = 8 * RATE
+        for start in range(0, len(self.take) - block + 1, 4 * RATE):
+            stack.add(self.index.correlate(self.take[start : start + block]), start, block)
+        _, lag, slope = stack.lines()[0]
+        self.assertAlmostEqual(lag, 20.0, delta=0.003)
+        self.assertLess(abs(slope - 60e-6), 60e-6)
+
+    def test_the_rate_from_all_of_the_take(self):
+        """A rough line 50 ppm off is put right within 3 ppm; blocks that hold the song agree with it."""
+        sharp = sharpened(self.song, self.take, 0.0, 40.0, 20.0, 10e-6)
+        self.assertAlmostEqual(sharp.slope * 1e6, 60, delta=3)
+        self.assertGreater(float(np.median(sharp.agree)), 2 * sharp.chance)
+        self.assertIsNone(sharpened(self.song, self.take, 0.0, 1.0, 20.0, 0.0))
+
+    def test_a_loop_that_repeats_exactly_is_said(self):
+        """The same twenty seconds three times over: places are equally good, told, and not sure."""
+        loop = np.tile(music(20, seed=8)[: 20 * RATE], 4)
+        (found,) = find_song(SongIndex(loop), played(loop, 21.0, 16))
+        self.assertLess(found.confidence, 0.5)
+        places = sorted([found.song_at_start_s, *found.also_at_s])
+        gaps = np.diff(places)
+        self.assertTrue(np.allclose(gaps % 20, 0, atol=0.01) | np.allclose(gaps % 20, 20, atol=0.01), places)
+
+
+class OtherSpeedTest(FolderCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.song = music(80, seed=6)
+        write_wav(self.folder / "song.wav", Sound(self.song[:, None], RATE))
+        self.ready = song_sound(self.folder / "song.wav")
+
+    def place(self, sound: np.ndarray) -> Take:
+        seconds = len(sound) / RATE
+        wide = scipy.signal.resample_poly(sound, 6, 1).astype(np.float32)
+        film_of(self.folder / "t.mp4", seconds, Fraction(5), (64, 36), sound=wide)
+        return place_take(Take("t", MediaRef("t.mp4")), self.folder / "t.mp4", self.ready)
+
+    def test_slowed_with_its_pitch(self):
+        """Played at 80 % like a slow record: ratio and place within 1 ms over the take."""
+        slow = scipy.signal.resample_poly(self.song, 5, 4)
+        take = self.place((slow[int(12.5 * RATE) : int(42.5 * RATE)]).astype(np.float32))
+        (found,) = take.passes
+        for at in (found.take_range.start_s, found.take_range.end_s):
+            self.assertAlmostEqual(found.clock(at), 10 + 0.8 * at, delta=1.5e-3)
+        self.assertIn("at 80%", found.reason)
+
+    def test_slowed_with_its_pitch_kept(self):
+        """Stretched to 75 %: the ratio within 0.1 %, the place within 15 ms."""
+        slow = stretched(self.song[:, None], RATE, Fraction(3, 4))[:, 0]
+        (found,) = self.place(slow[int(20 * RATE) : int(55 * RATE)]).passes
+        self.assertAlmostEqual(found.rate, 0.75, delta=0.00075)
+        self.assertAlmostEqual(found.clock(15.0), 15 + 0.75 * 15, delta=0.015)
+
+    def test_all_passes_of_one_file(self):
+        """The song, talk, the song slowed: two passes in order, what lies between is listed."""
+        slow = scipy.signal.resample_poly(self.song, 5, 4)
+        parts = [
+            played(self.song, 5.0, 20),
+            talk(6, 0.02),
+            slow[int(12.5 * RATE) : int(37.5 * RATE)].astype(np.float32),
+        ]
+        take = self.place(np.concatenate(parts))
+        self.assertEqual([p.kind for p in take.passes], [PassKind.SONG, PassKind.SONG])
+        first, second = take.passes
+        self.assertAlmostEqual(first.clock(10.0), 15.0, delta=1e-3)
+        self.assertAlmostEqual(second.rate, 0.8, delta=0.001)
+        (between,) = take.between_passes()
+        self.assertAlmostEqual(between.start_s, 20, delta=2)
+        self.assertAlmostEqual(between.end_s, 26, delta=2)
+
+    def test_only_talk_is_no_pass_with_the_song(self):
+        self.assertEqual([p for p in self.place(talk(20, 0.05)).passes if p.kind is PassKind.SONG], [])
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,87 @@
+"""The Film stop: marks while watching, the list of what to film, placing by hand."""
+
+import unittest
+from dataclasses import replace
+
+from PyQt6.QtCore import Qt
+
+from tests.support import FolderCase, demo_folder
+from tests.ui.qt import WindowCase
+from vamos.core.model.take import View
+from vamos.demo.build import PROJECT
+
+Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
+
+
+class FilmStopTest(WindowCase, FolderCase):
+    def setUp(self) -> None:
+        FolderCase.setUp(self)
+        WindowCase.setUp(self)
+        self.window.session.open(demo_folder() / PROJECT)
+        self.window.session.path = self.folder / "demo.vamos"
+        self.key(Qt.Key.Key_3, Ctrl)
+        self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
+        self.window.page.go_to(self.first + 1)
+        self.app.processEvents()
+
+    def take(self, name: str):
+        return self.window.session.project.take(name)
+
+    def test_a_mark_from_here_on(self):
+        """Shift+B while the front take stands in the mirror: back from this count on, one key to take it back."""
+        at = self.window.watching.take_moment()
+        self.key(Qt.Key.Key_B, Shift)
+        stretches = self.take(at[0].name).stretches
+        self.assertEqual([s.view for s in stretches], [View.FRONT, View.BACK])
+        self.assertAlmostEqual(stretches[1].start_take_s, at[1])
+        texts = [s.text for s in self.window.content.row(self.first + 2).strips]
+        self.assertTrue(any(t.startswith(f"{at[0].name} · back") for t in texts), texts)
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(len(self.take(at[0].name).stretches), 1)
+
+    def test_trouble_moves_the_choice_to_another_pass(self):
+        """Trouble marked by key: the clip takes another pass of this view."""
+        at = self.window.watching.take_moment()
+        self.key(Qt.Key.Key_X, Shift)
+        self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "marked while watching")
+        self.key(Qt.Key.Key_W, Shift)
+        self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "")
+
+    def test_the_table_says_what_is_missing(self):
+        """Every section in every view, and sentences that say what to film; the list is written."""
+        text = self.panel_text()
+        self.assertIn("What there is", text)
+        self.assertIn("Film in", text)
+        self.window.hands.write_shots_to(self.folder / "list.md")
+        self.assertIn("| Gate walk |", (self.folder / "list.md").read_text())
+
+    def test_placed_by_hand(self):
+        """A take in which nothing was heard: the second of a clap, typed, places it on the count stood on."""
+        empty = replace(self.take("back"), passes=(), looked_for_passes=True)
+        self.window.session.do("empty", lambda p: replace(p, takes=(empty,)))
+        self.app.processEvents()
+        self.write(self.field("Second of back that is this count"), "x")
+        self.assertIn("not a second", self.window.status.words.text())
+        self.write(self.field("Second of back that is this count"), "12,40")
+        (placed,) = self.take("back").passes
+        clock = self.window.session.project.song.grid.time_map()
+        self.assertAlmostEqual(placed.clock(12.4), clock(self.window.page.position))
+
+    def test_the_loudspeaker(self):
+        before = self.take("front").passes[0].clock(0.0)
+        self.write(self.field("Metres to the loudspeaker of front"), "7 m")
+        self.assertAlmostEqual(self.take("front").passes[0].clock(0.0) - before, (7 - 0) / 343, delta=1e-4)
+
+    def test_another_place_where_the_song_repeats(self):
+        """Offered as a button; taken, the pass lies there and the old place is offered."""
+        take = self.take("front")
+        twice = replace(take.passes[0], also_at_song_s=(30.0,))
+        self.window.session.do("twice", lambda p: replace(p, takes=(replace(take, passes=(twice,)),)))
+        self.click(self.panel_button("at 0:30 of the song"))
+        moved = self.take("front").passes[0]
+        self.assertAlmostEqual(moved.clock(moved.take_range.start_s), 30.0)
+        self.assertEqual(len(moved.also_at_song_s), 1)
+
+
+if __name__ == "__main__":
+    unittest.main()
