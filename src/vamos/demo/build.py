@@ -27,7 +27,7 @@ from vamos.demo.takes import SPECS, TakeSpec, counted_aloud
 from vamos.errors import WriteError, write_error
 
 #: Raised whenever the demo's content changes, so that an older one is made anew.
-VERSION = 2
+VERSION = 3
 PROJECT = f"paper fan parade{SUFFIX}"
 SONG = "lantern street.wav"
 TRUTH = "truth.json"

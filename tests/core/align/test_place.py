@@ -73,7 +73,7 @@ class NoSongTest(FolderCase):
         rng = np.random.default_rng(3)
         other = scipy.signal.lfilter([1], [1, -0.9], rng.standard_normal(RATE * 60)).astype(np.float32)
         index = song_sound(demo_folder() / SONG)
-        self.assertEqual(find_song(index, other), [])
+        self.assertEqual(find_song(index.index, other), [])
 
     def test_talk_alone_is_not_placed(self):
         """A minute of talk holds neither the song nor steady counting."""

@@ -32,8 +32,15 @@ SLOWEST, FASTEST = 0.5, 1.25
 COARSE = 25.0
 #: The take must be at least this long, and is searched in stretches of this length.
 SHORTEST_S, STRETCH_S = 12.0, 40.0
-#: A place whose next best at the same ratio is as good as this cannot be told from it.
-SAME = 1.06
+#: What harmony counts beside onsets.
+HARMONY = 1.5
+#: So many places are looked at closely, and the take must lie within the song by this share.
+LOOKED_AT, WITHIN = 8, 0.6
+#: The harmony along a true place is alike by at least this (found: 0.46 and more), along others by
+#: less (0.15 and less; tuning set of bench/place.py).
+IN_TUNE, IN_TUNE_WIDTH = 0.3, 0.04
+#: A place at the same ratio that is so nearly as much in tune cannot be told from it.
+SAME = 0.97
 #: Reverberation lets onsets be heard this much late (middle of the tuning set of bench/place.py).
 ROOM_LATE_S = 0.007
 #: Stretches of a true place agree with the line this tightly, in seconds.
@@ -69,18 +76,13 @@ def features(spectra: Spectra) -> Features:
 
 @dataclass(frozen=True, slots=True)
 class Place:
-    """song second = ``song_s`` + ratio · (take second − ``take_s``).
-
-    ``margin`` is its height over the next best place; ``also_s`` is that place when it has the
-    same ratio and is nearly as good: the song repeats.
-    """
+    """song second = ``song_s`` + ratio · (take second − ``take_s``); ``height`` says how alike (1: the same)."""
 
     take_s: float
     song_s: float
     ratio: float
     moved: bool
-    margin: float
-    also_s: float | None = None
+    height: float = 0.0
 
 
 class SlowedSearch:
@@ -93,8 +95,8 @@ class SlowedSearch:
         self._onsets = scipy.fft.rfft(song.onsets, self._size, axis=1)
         self._harmony = scipy.fft.rfft(song.harmony, self._size, axis=1)
 
-    def search(self, take: Features, start_s: float, end_s: float, watch: Watch | None = None) -> Place | None:
-        """The best place of a stretch of a take; None when nothing stands out."""
+    def search(self, take: Features, start_s: float, end_s: float, watch: Watch | None = None) -> list[Place]:
+        """The most alike places of a stretch of a take, the best first."""
         watch = watch or quiet()
         ratios = np.arange(SLOWEST, FASTEST + 1e-9, 0.004)
         tops: list[tuple[float, float, float, bool]] = []
@@ -108,14 +110,14 @@ class SlowedSearch:
                     at = int(np.argmax(row))
                     tops.append((float(row[at]), float(ratio), self._lag(at), moved))
                     row[max(0, at - 25) : at + 26] = 0
-        tops.sort(key=lambda t: -t[0])
-        height, ratio, song_s, moved = tops[0]
-        others = [t for t in tops if abs(t[1] - ratio) > 0.02 or abs(t[2] - song_s) > 1.0]
-        if not others:
-            return None
-        margin = height / others[0][0]
-        again = margin < SAME and abs(others[0][1] - ratio) < 0.01
-        return Place(start_s, song_s, ratio, moved, margin, others[0][2] if again else None)
+        places: list[Place] = []
+        for height, ratio, song_s, moved in sorted(tops, key=lambda t: -t[0]):
+            if all(abs(p.ratio - ratio) > 0.02 or abs(p.song_s - song_s) > 1.0 for p in places):
+                alike = height / np.sqrt((end_s - start_s) * ratio * COARSE) / (1 + HARMONY)
+                places.append(Place(start_s, song_s, ratio, moved, float(alike)))
+            if len(places) == LOOKED_AT:
+                break
+        return places
 
     def _lag(self, at: int) -> float:
         return (at if at < self.song.onsets.shape[1] else at - self._size) / COARSE
@@ -127,12 +129,29 @@ class SlowedSearch:
         onsets = np.stack([np.interp(where, np.arange(take.onsets.shape[1]), r) for r in take.onsets])
         harmony = np.stack([np.interp(where, np.arange(take.harmony.shape[1]), r) for r in take.harmony])
         if moved:
-            turn = 12 * np.log2(ratio)
-            # The take sounds lower by so many semitones; it is turned back.
-            harmony = scipy.ndimage.shift(harmony, (-turn, 0), order=1, mode="grid-wrap")
+            harmony = _turned(harmony, ratio)
         total = (self._onsets * np.conj(scipy.fft.rfft(onsets, self._size, axis=1))).sum(axis=0) / 3
-        total = total + 1.5 * (self._harmony * np.conj(scipy.fft.rfft(harmony, self._size, axis=1))).sum(axis=0) / 12
+        total = (
+            total + HARMONY * (self._harmony * np.conj(scipy.fft.rfft(harmony, self._size, axis=1))).sum(axis=0) / 12
+        )
         return np.asarray(scipy.fft.irfft(total, self._size) / np.sqrt(count), dtype=np.float64)
+
+    def in_tune(self, take: Features, place: Place, start_s: float, end_s: float) -> float:
+        """How alike the harmony alone is along a place, −1 to 1: steady knocks fit many beats, but no tune."""
+        low = max(start_s, place.take_s - place.song_s / place.ratio)
+        high = min(end_s, place.take_s + (self.song.duration_s - place.song_s) / place.ratio)
+        at_take = np.arange(low, high, 1 / COARSE)
+        if len(at_take) < COARSE * 4:
+            return 0.0
+        at_song = (place.song_s + place.ratio * (at_take - place.take_s)) * COARSE
+        song = np.stack([np.interp(at_song, np.arange(self.song.harmony.shape[1]), r) for r in self.song.harmony])
+        heard = np.stack([np.interp(at_take * COARSE, np.arange(take.harmony.shape[1]), r) for r in take.harmony])
+        if place.moved:
+            heard = _turned(heard, place.ratio)
+        # What all twelve rise and fall in together is loudness, not tune.
+        song, heard = song - song.mean(axis=0), heard - heard.mean(axis=0)
+        size = np.sqrt((song**2).sum() * (heard**2).sum()) + 1e-9
+        return float((song * heard).sum() / size)
 
     def refined(self, take: Features, place: Place, start_s: float, end_s: float) -> tuple[Place, float, float]:
         """The line through the onsets of short stretches: place, spread in seconds, share that agrees."""
@@ -177,6 +196,22 @@ class SlowedSearch:
         return np.array(out).reshape(-1, 3)
 
 
+def _turned(harmony: Floats, ratio: float) -> Floats:
+    """Harmony heard lower (or higher) by the ratio, turned back by as many semitones."""
+    turn = -12 * np.log2(ratio)
+    return np.asarray(scipy.ndimage.shift(harmony, (turn, 0), order=1, mode="grid-wrap"))
+
+
+@dataclass(frozen=True, slots=True)
+class _Looked:
+    """A place looked at closely: the line, how far stretches are off it, how many agree, how much in tune."""
+
+    place: Place
+    spread_s: float
+    agree: float
+    tune: float
+
+
 def find_slowed(
     search: SlowedSearch, take: Features, sound: Samples, start_s: float, end_s: float, watch: Watch | None = None
 ) -> Segment | None:
@@ -185,40 +220,57 @@ def find_slowed(
         return None
     middle = (start_s + end_s) / 2
     low, high = max(start_s, middle - STRETCH_S / 2), min(end_s, middle + STRETCH_S / 2)
-    place = search.search(take, low, high, watch)
-    if place is None:
+    looked: list[_Looked] = []
+    for rough in search.search(take, low, high, watch):
+        place, spread, agree = search.refined(take, rough, start_s, end_s)
+        if SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 and agree > 0.3:
+            looked.append(_Looked(place, spread, agree, search.in_tune(take, place, start_s, end_s)))
+    if not looked:
         return None
-    place, spread, agree = search.refined(take, place, start_s, end_s)
-    if not SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 or agree < 0.3:
+    looked.sort(key=lambda x: -x.tune * x.agree)
+    best = looked[0]
+    if best.tune < IN_TUNE:
         return None
-    if place.moved and (exact := _exact(search.index, sound, place, start_s, end_s)) is not None:
-        return exact
-    sure = float(agree**2 / (1 + (spread / TIGHT_S) ** 2))
-    also: tuple[float, ...] = ()
+    again = [
+        x.place
+        for x in looked[1:]
+        if abs(x.place.ratio / best.place.ratio - 1) < 0.005
+        and x.tune * x.agree > SAME * best.tune * best.agree
+        and abs(x.place.song_s - best.place.song_s) > 0.5
+    ]
+    exact = _exact(search.index, sound, [best.place, *again], start_s, end_s) if best.place.moved else None
+    return exact or _by_onsets(search, best, again, start_s, end_s)
+
+
+def _by_onsets(search: SlowedSearch, best: _Looked, again: list[Place], start_s: float, end_s: float) -> Segment | None:
+    """The segment as the onsets give it."""
+    place = best.place
+    sure = best.agree**2 / (1 + (best.spread_s / TIGHT_S) ** 2)
+    sure *= 1 / (1 + np.exp(-(best.tune - IN_TUNE) / IN_TUNE_WIDTH))
     song_s = place.song_s + ROOM_LATE_S * place.ratio
     first = max(start_s, place.take_s - song_s / place.ratio)
     last = min(end_s, place.take_s + (search.song.duration_s - song_s) / place.ratio)
-    if last - first < SHORTEST_S:
+    if last - first < max(SHORTEST_S, WITHIN * (end_s - start_s)):
         return None
     at_first = song_s + place.ratio * (first - place.take_s)
-    if place.also_s is not None:
-        sure, also = min(sure, 0.45), (at_first + place.also_s - place.song_s,)
-    return Segment(first, last, at_first, place.ratio, sure, spread, also_at_s=also)
+    also = tuple(at_first + other.song_s - place.song_s for other in again)
+    sure = min(float(sure), 0.45) if also else float(sure)
+    return Segment(first, last, at_first, place.ratio, sure, best.spread_s, also_at_s=also)
 
 
-def _exact(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
-    """The exact segment when the pitch moved with the speed; of two equal places the one that explains more."""
-    found = _resampled(index, sound, place, start_s, end_s)
-    if place.also_s is None:
-        return found
-    other = _resampled(index, sound, replace(place, song_s=place.also_s, also_s=None), start_s, end_s)
-    if found is None or other is None:
-        return found or other
-    strong, weak = (found, other) if found.weight >= other.weight else (other, found)
-    if weak.weight < AS_GOOD * strong.weight:
-        return strong
-    at = weak.song_at_start_s + weak.rate * (strong.take_start_s - weak.take_start_s)
-    return replace(strong, confidence=min(strong.confidence, 0.45), also_at_s=(at,))
+def _exact(index: SongIndex, sound: Samples, places: list[Place], start_s: float, end_s: float) -> Segment | None:
+    """The exact segment when the pitch moved with the speed; of equal places the one that explains most."""
+    found = [s for p in places if (s := _resampled(index, sound, p, start_s, end_s)) is not None]
+    if not found:
+        return None
+    found.sort(key=lambda s: -s.weight)
+    strong = found[0]
+    also = tuple(
+        weak.song_at_start_s + weak.rate * (strong.take_start_s - weak.take_start_s)
+        for weak in found[1:]
+        if weak.weight > AS_GOOD * strong.weight and abs(weak.song_at_start_s - strong.song_at_start_s) > 0.5
+    )
+    return replace(strong, confidence=min(strong.confidence, 0.45), also_at_s=also) if also else strong
 
 
 def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
