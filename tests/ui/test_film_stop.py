@@ -55,6 +55,26 @@ class FilmStopTest(WindowCase, FolderCase):
         self.window.hands.write_shots_to(self.folder / "list.md")
         self.assertIn("| Gate walk |", (self.folder / "list.md").read_text())
 
+    def test_a_counted_pass_is_moved_by_key(self):
+        """Alt+Right: its 1 is the count after; refused in words for a pass with the song."""
+        self.key(Qt.Key.Key_Right, Qt.KeyboardModifier.AltModifier)
+        self.assertIn("not counted aloud", self.window.status.words.text())
+        counted = self.take("slow counted")
+        self.window.session.do("only", lambda p: replace(p, takes=(counted,)))
+        self.app.processEvents()
+        self.key(Qt.Key.Key_Right, Qt.KeyboardModifier.AltModifier)
+        self.assertAlmostEqual(self.take("slow counted").passes[0].clock.y[0], counted.passes[0].clock.y[0] + 1)
+
+    def test_looking_for_movement(self):
+        """A job with a result in words; the demo's dancer holds still."""
+        front = self.take("front")
+        # The project file stands elsewhere in these tests.
+        there = replace(front, media=replace(front.media, path=str(demo_folder() / "front.mp4")))
+        self.window.session.do("only", lambda p: replace(p, takes=(there,)))
+        self.click(self.panel_button("Look for movement"))
+        self.idle()
+        self.assertIn("Every hold is still", self.panel_text())
+
     def test_placed_by_hand(self):
         """A take in which nothing was heard: the second of a clap, typed, places it on the count stood on."""
         empty = replace(self.take("back"), passes=(), looked_for_passes=True)

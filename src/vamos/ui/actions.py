@@ -140,6 +140,11 @@ ACTIONS: tuple[Action, ...] = (
     Action("mark_mirror", "From here: in a mirror", "", "Film", "Filmed in a studio mirror from here on, or not."),
     Action("mark_trouble", "From here: trouble", "Shift+X", "Film", "Spoiled from here on, until all is well again."),
     Action("mark_well", "From here: all is well", "Shift+W", "Film", "No trouble from this count on."),
+    Action("look_for_movement", "Look for movement", "", "Film", "Holds danced through, entries early or late."),
+    Action("earlier_count", "Counted pass a count earlier", "Alt+Left", "Film", "Its 1 is the count before."),
+    Action("later_count", "Counted pass a count later", "Alt+Right", "Film", "Its 1 is the count after."),
+    Action("earlier_line", "Counted pass a line earlier", "Alt+Shift+Left", "Film", "It shows the line before."),
+    Action("later_line", "Counted pass a line later", "Alt+Shift+Right", "Film", "It shows the line after."),
     Action("write_shots", "Write what to film…", "", "Film", "The list of what exists and what is missing."),
     Action(
         "write_pack",

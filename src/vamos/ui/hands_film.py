@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -9,7 +10,9 @@ from PyQt6.QtWidgets import QFileDialog
 
 from vamos.core.document import edits
 from vamos.core.document.files import write_atomically
-from vamos.core.model.take import Danced, View
+from vamos.core.model.project import Project
+from vamos.core.model.take import Danced, PassKind, View
+from vamos.core.plan.movement import look
 from vamos.core.plan.shots import shot_list, to_csv, to_markdown
 from vamos.errors import VamosError
 
@@ -84,6 +87,41 @@ class FilmHands:
             self._w.tell(f"“{text}” is not a distance; type metres such as 4.5.")
             return
         self._w.session.do("Loudspeaker", lambda p: edits.set_speaker(p, take, metres))
+
+    def look_for_movement(self) -> None:
+        """Holds danced through and entries off their time, from the pictures of all placed takes."""
+        project, base = self._w.session.project, self._w.session.base
+
+        def looked(found: Project) -> None:
+            seen = {t.name: t.seen for t in found.takes}
+            self._w.session.do(
+                "Look for movement",
+                lambda p: replace(p, takes=tuple(replace(t, seen=seen.get(t.name, t.seen)) for t in p.takes)),
+            )
+
+        self._w.run_job("Looking for movement", lambda watch: look(project, base, watch), looked)
+
+    def earlier_count(self) -> None:
+        self._shift(-1)
+
+    def later_count(self) -> None:
+        self._shift(1)
+
+    def earlier_line(self) -> None:
+        self._shift(-8)
+
+    def later_line(self) -> None:
+        self._shift(8)
+
+    def _shift(self, counts: int) -> None:
+        """A pass counted aloud lies so many counts later in the dance than was heard."""
+        line = self._w.current_line()
+        found = self._w.watching.source(line) if line is not None else None
+        if found is None or found.the_pass.kind is not PassKind.COUNTED:
+            self._w.tell("The pass in the mirror was not counted aloud; its place is that of the song.")
+            return
+        name, number = found.take.name, found.number
+        self._w.session.do("Move a pass", lambda p: edits.shift_counted(p, name, number, counts))
 
     def write_shots(self) -> None:
         name, _ = QFileDialog.getSaveFileName(self._w, "Write what to film", "", "Markdown (*.md);;CSV (*.csv)")

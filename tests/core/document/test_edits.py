@@ -150,6 +150,16 @@ class TakeMarksTest(unittest.TestCase):
         with self.assertRaisesRegex(InputError, "0 to 100 m"):
             edits.set_speaker(p, "a", -1)
 
+    def test_a_counted_pass_is_moved_by_counts(self):
+        """What was taken for count 1 is count 3; a pass with the song stays where the song is."""
+        p = with_take()
+        counted = replace(p.takes[0].passes[0], kind=PassKind.COUNTED)
+        p = replace(p, takes=(replace(p.takes[0], passes=(counted,)),))
+        moved = edits.shift_counted(p, "a", 0, 2).takes[0].passes[0]
+        self.assertAlmostEqual(moved.clock(5.0), counted.clock(5.0) + 2)
+        with self.assertRaisesRegex(InputError, "placed by the song"):
+            edits.shift_counted(with_take(), "a", 0, 2)
+
     def test_what_lies_between_passes(self):
         """Talk before, between and after is listed; pauses under three seconds are not."""
 

@@ -94,6 +94,16 @@ def use_other_place(project: Project, name: str, number: int, other: int) -> Pro
     return replace_take(project, replace(take, passes=passes))
 
 
+def shift_counted(project: Project, name: str, number: int, counts: int) -> Project:
+    """A pass counted aloud is so many counts further on in the dance: another count is its 1."""
+    take = project.take(name)
+    old = take.passes[number]
+    if old.kind is not PassKind.COUNTED:
+        raise InputError(f"“{name}” is placed by the song; its counts cannot be moved.")
+    moved = replace(old, clock=old.clock.shifted(counts))
+    return replace_take(project, replace(take, passes=(*take.passes[:number], moved, *take.passes[number + 1 :])))
+
+
 def set_speaker(project: Project, name: str, metres: float) -> Project:
     """The loudspeaker stood so far from the phone: its sound is late by 1/343 s a metre, the picture is not."""
     if not 0 <= metres <= 100:

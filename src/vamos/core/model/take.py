@@ -66,8 +66,16 @@ class Pass:
 
 
 @dataclass(frozen=True, slots=True)
+class Seen:
+    """Something the picture shows at a moment of a take, in words."""
+
+    take_s: float
+    text: str
+
+
+@dataclass(frozen=True, slots=True)
 class Take:
-    """One file of footage."""
+    """One file of footage; ``seen`` is what was noticed in its picture, None when nobody looked."""
 
     name: str
     media: MediaRef
@@ -75,6 +83,7 @@ class Take:
     passes: tuple[Pass, ...] = ()
     looked_for_passes: bool = False
     speaker_m: float = 0.0
+    seen: tuple[Seen, ...] | None = None
 
     def between_passes(self, shortest_s: float = 3.0) -> tuple[TimeRange, ...]:
         """Stretches of at least ``shortest_s`` in which nothing is danced to the song or counted: talk, waiting."""

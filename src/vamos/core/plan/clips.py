@@ -111,6 +111,10 @@ def _source(
     if trouble:
         problems.append("trouble in this pass: " + ", ".join(sorted(trouble)))
         score -= 2
+    noticed = [s.text for s in take.seen or () if at.start_s <= s.take_s < at.end_s]
+    if noticed:
+        problems.append("; ".join(noticed))
+        score -= 0.4
     if the_pass.kind is PassKind.COUNTED:
         score -= 0.6
     if the_pass.confidence < SURE:

@@ -33,6 +33,7 @@ def fill(panel: Panel, window: Window) -> None:
         panel.buttons((f"Place {len(waiting)} takes", window.hands.place_takes, "go"))
     _here(panel, window)
     _shots(panel, window, shot_list(project))
+    _movement(panel, window)
     for take in project.takes:
         panel.head(take.name)
         panel.say(take_state(take))
@@ -92,6 +93,23 @@ def _shots(panel: Panel, window: Window, found: ShotList) -> None:
     for sentence in found.to_film[:6]:
         panel.say(sentence, "warn")
     panel.buttons(("Write the list…", window.hands.write_shots, ""))
+
+
+def _movement(panel: Panel, window: Window) -> None:
+    """What was noticed in the pictures: holds danced through, entries off their time."""
+    takes = [t for t in window.session.project.takes if t.passes]
+    if not takes:
+        return
+    panel.head("Movement")
+    looked = [t for t in takes if t.seen is not None]
+    if len(looked) < len(takes):
+        panel.say("Vamos can look for holds that are danced through, and entries that are early or late.")
+        panel.buttons(("Look for movement", window.hands.look_for_movement, ""))
+    for take in looked:
+        for seen in take.seen or ():
+            panel.say(f"{take.name}, {clock(seen.take_s)}: {seen.text}.", "warn")
+    if looked and not any(t.seen for t in looked):
+        panel.say("Every hold is still, and entries after holds are on time.", "")
 
 
 def _small(text: str, role: str = "") -> QLabel:

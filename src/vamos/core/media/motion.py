@@ -1,0 +1,60 @@
+"""How much moves in the picture of a take, twenty-five times a second.
+
+Small grey pictures are compared with the one before: the share of the picture that changed by
+more than the camera's noise. Film with a fixed camera is meant; a panning one moves all over.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from pathlib import Path
+
+import numpy as np
+import numpy.typing as npt
+
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media import cache
+from vamos.core.media.frames import FrameReader
+
+PER_SECOND = 25.0
+_WIDE = 96
+#: Grey levels by which noise and coding change a pixel at most (of 255).
+_NOISE = 9
+
+Floats = npt.NDArray[np.float64]
+
+
+@dataclass(frozen=True, slots=True)
+class Motion:
+    """``energy[k]`` is the share of the picture that moved around take second ``k / PER_SECOND``."""
+
+    energy: Floats
+
+    def between(self, start_take_s: float, end_take_s: float) -> Floats:
+        """The energies of a stretch; empty outside of the film."""
+        first, last = round(start_take_s * PER_SECOND), round(end_take_s * PER_SECOND)
+        return self.energy[max(0, first) : max(0, last)]
+
+
+def motion_of(path: Path, key: str, duration_s: float, watch: Watch | None = None) -> Motion:
+    """The motion of a take, kept in the cache under its fingerprint; raises MissingError or MediaError."""
+    watch = watch or quiet()
+    count = int(duration_s * PER_SECOND)
+    kept = cache.load("motion", key)
+    if kept is not None and kept.get("energy", np.zeros((0, 0))).shape == (max(1, count),):
+        return Motion(kept["energy"].astype(np.float64))
+    energy = np.zeros(max(1, count))
+    before: npt.NDArray[np.int16] | None = None
+    with FrameReader(path) as reader:
+        for k in range(count):
+            if k % 50 == 0:
+                watch(k / max(1, count), "Looking for movement")
+            frame = reader.nearest(k / PER_SECOND)
+            height = max(2, round(_WIDE * frame.height / frame.width))
+            grey = frame.reformat(width=_WIDE, height=height, format="gray", interpolation="AREA").to_ndarray()
+            small = grey.astype(np.int16)
+            if before is not None and before.shape == small.shape:
+                energy[k] = float((np.abs(small - before) > _NOISE).mean())
+            before = small
+    cache.keep("motion", key, energy=energy)
+    return Motion(energy)

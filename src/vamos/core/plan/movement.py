@@ -1,0 +1,125 @@
+"""What the picture's movement says of a pass: holds danced through, early and late entries, stillness.
+
+Movement is measured against what the pass usually moves while something is danced. A hold is
+danced through when its inner part moves more than half as much. Dancers leave a hold before the
+next count, each by a lead of their own: an entry is early or late when its lead differs from the
+pass's usual one by more than an eighth of a count.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import replace
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+
+from vamos.core.dance.lines import Line, lines_of
+from vamos.core.document.edits import replace_take
+from vamos.core.document.paths import locate
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media.motion import PER_SECOND, Motion, motion_of
+from vamos.core.model.dance import Event, Kind
+from vamos.core.model.project import Project
+from vamos.core.model.take import Pass, Seen
+from vamos.core.plan.clips import counts_to_take
+from vamos.core.time import TimeMap, count_text
+
+#: A hold moves less than this share of the pass's middle; a start is where movement passes it.
+STILL = 0.5
+#: Entries nearer than this to the usual lead, in counts, are on time; fewer entries tell no usual lead.
+ON_TIME, FEWEST = 1 / 8, 3
+
+
+def seen_in(motion: Motion, the_pass: Pass, where: TimeMap, lines: tuple[Line, ...]) -> tuple[Seen, ...]:
+    """Everything worth a look in a pass; ``where`` maps counts to take seconds."""
+    start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
+    covered = [x for x in lines if start <= where(x.start) and where(x.counts.end) <= end + 0.2]
+    middle = _usual(motion, where, covered)
+    if middle <= 0:
+        return ()
+    found: list[Seen] = []
+    entries: list[tuple[float, float, str]] = []
+    for line in covered:
+        for at, event in line.events():
+            if event.kind is Kind.HOLD:
+                name = f"the hold on {count_text(event.start, line.feel)} of {line.title}"
+                if _danced_through(motion, middle, where, at, event):
+                    found.append(Seen(where(at), f"{name} is danced through"))
+                elif (entry := _entry(motion, middle, where, at + event.length)) is not None:
+                    entries.append((entry, where.inverse()(entry) - float(at + event.length), name))
+    # What lies between two pictures cannot be told.
+    picture = 1 / PER_SECOND * float(lines[0].length) / (where(lines[0].counts.end) - where(lines[0].start))
+    found += _off_time(entries, ON_TIME + picture)
+    return tuple(sorted(found, key=lambda s: s.take_s))
+
+
+def _usual(motion: Motion, where: TimeMap, lines: list[Line]) -> float:
+    """How much moves while something is danced: the mean over all counts that are not held."""
+    parts = [
+        motion.between(where(at), where(at + event.length))
+        for line in lines
+        for at, event in line.events()
+        if event.kind is not Kind.HOLD and event.length > 0
+    ]
+    return float(np.concatenate(parts).mean()) if parts else 0.0
+
+
+def _danced_through(motion: Motion, middle: float, where: TimeMap, at: Fraction, event: Event) -> bool:
+    """Whether the inner part of a hold moves; its edges belong to the moves before and after."""
+    inner = motion.between(where(at + event.length / 4), where(at + event.length * Fraction(5, 8)))
+    return len(inner) > 0 and float(inner.mean()) > STILL * middle
+
+
+def _entry(motion: Motion, middle: float, where: TimeMap, end: Fraction) -> float | None:
+    """When movement begins around the end of a hold, in take seconds."""
+    from_s = where(end - 1)
+    part = motion.between(from_s, where(end + Fraction(3, 4)))
+    # Two samples in a row: one may be noise.
+    above = part > STILL * middle
+    moving = np.flatnonzero(above[:-1] & above[1:])
+    return from_s + float(moving[0]) / PER_SECOND if len(moving) else None
+
+
+def _off_time(entries: list[tuple[float, float, str]], most: float) -> Iterator[Seen]:
+    """Entries (take second, counts after the hold's end, name) that differ from the usual lead."""
+    if len(entries) < FEWEST:
+        return
+    usual = float(np.median([late for _, late, _ in entries]))
+    for at, late, name in entries:
+        off = late - usual
+        if abs(off) > most:
+            word = "late" if off > 0 else "early"
+            yield Seen(at, f"after {name}, the entry is {abs(off):.2f} counts {word}")
+
+
+def stillness(motion: Motion, first_s: float, last_s: float) -> tuple[float, float]:
+    """Seconds of stillness before the first danced moment and after the last; clips can be cut there."""
+    middle = float(motion.between(first_s, last_s).mean())
+    quiet = motion.energy < STILL * middle
+    before = quiet[: max(0, round(first_s * PER_SECOND))][::-1]
+    after = quiet[max(0, round(last_s * PER_SECOND)) :]
+    return _run(before) / PER_SECOND, _run(after) / PER_SECOND
+
+
+def _run(flags: np.ndarray) -> int:
+    """How many are true from the front on."""
+    stop = np.flatnonzero(~flags)
+    return int(stop[0]) if len(stop) else len(flags)
+
+
+def look(project: Project, base: Path | None, watch: Watch | None = None) -> Project:
+    """Look at the picture of every placed take; what is seen is kept with the take. Raises MissingError, MediaError."""
+    watch = watch or quiet()
+    grid = project.song.grid if project.song else None
+    if grid is None:
+        return project
+    lines = lines_of(grid, project.dance)
+    placed = [t for t in project.takes if t.passes]
+    for number, take in enumerate(placed):
+        part = watch.part(number / len(placed), (number + 1) / len(placed))
+        motion = motion_of(locate(take.media, base), take.media.fingerprint, take.media.duration_s, part)
+        seen = [s for p in take.passes for s in seen_in(motion, p, counts_to_take(p, grid), lines)]
+        project = replace_take(project, replace(take, seen=tuple(seen)))
+    return project
