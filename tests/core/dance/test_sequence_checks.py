@@ -11,7 +11,8 @@ from tests.core.dance.sheets import four_walls, section
 from tests.support import grid_at
 from vamos.core.dance.card import LEVELS, card_of, suggest_level
 from vamos.core.dance.checks import problems_of
-from vamos.core.dance.notation import NotationError, parse_line
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.notation import parse_line
 from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.model.dance import Dance, DancePart, Event, Foot, Item, ItemKind, Kind, MoveSet, Pause, Section, Stated
 from vamos.core.model.project import Project

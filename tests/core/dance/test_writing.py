@@ -10,8 +10,9 @@ from hypothesis import strategies as st
 from tests.core.dance.sheets import four_walls
 from tests.support import grid_at
 from vamos.core.dance import writing
+from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.follows import what_follows
-from vamos.core.dance.notation import NotationError, parse_line
+from vamos.core.dance.notation import parse_line
 from vamos.core.model.dance import Dance, Foot, ItemKind
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song

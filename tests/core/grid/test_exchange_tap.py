@@ -7,7 +7,7 @@ from fractions import Fraction as F
 import mido
 import numpy as np
 import opentimelineio as otio
-from hypothesis import given, settings
+from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from tests.support import FolderCase, clicks, grid_at, write_song
@@ -124,6 +124,7 @@ class TapTest(FolderCase):
         self.assertLess(abs(off - round(off)) * period, 0.03)
 
     @settings(max_examples=40, deadline=None)
+    @example(157.0, 1582)
     @given(st.floats(65, 180), st.integers(0, 10_000))
     def test_a_long_row_of_taps_follows_the_tempo(self, bpm, seed):
         """A song that wanders by 4 % and slows down at its end, tapped through with misses and doubles."""

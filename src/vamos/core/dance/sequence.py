@@ -17,7 +17,7 @@ from __future__ import annotations
 import re
 from dataclasses import replace
 
-from vamos.core.dance.notation import NotationError
+from vamos.core.dance.counts_typed import NotationError
 from vamos.core.model.dance import Dance, Item, ItemKind, Pause
 
 _NAME = re.compile(r'"([^"]*)"|“([^”]*)”|([^\s\[\]"“*/@:+]+)')

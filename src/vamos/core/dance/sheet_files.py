@@ -18,8 +18,9 @@ from typing import Any
 
 import msgspec
 
+from vamos.core.dance.counts_typed import NotationError, parse_counts
 from vamos.core.dance.facing import turn_words
-from vamos.core.dance.notation import NotationError, parse_counts, parse_line
+from vamos.core.dance.notation import parse_line
 from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.document.files import from_builtins, to_builtins, write_atomically
 from vamos.core.model.dance import Dance, DancePart, Event, Foot, Item, Kind, MoveSet, Section, Stated, StepPattern

@@ -9,7 +9,8 @@ from fractions import Fraction
 from math import floor
 from typing import Any
 
-from vamos.core.dance.notation import NotationError, kept, parse_line, print_line
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.notation import kept, parse_line, print_line
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.steps import swapped
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, MoveSet, Section, StepPattern

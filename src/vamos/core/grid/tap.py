@@ -85,14 +85,22 @@ def follow_taps(taps_song_s: Floats) -> tuple[Taps, Floats]:
     line = fit_taps(taps[:_TOGETHER])
     index, at, period = 0, line.start_s, line.period_s
     kept: list[tuple[int, float]] = []
-    for tap in taps:
+    stray: float | None = None
+    for tap in map(float, taps):
         gone = round((tap - at) / period)
         off = tap - at - gone * period
-        if abs(off) > 0.25 * period or (kept and gone <= 0):
-            continue
-        index, at = index + gone, at + gone * period + 0.7 * off
-        period += 0.3 * off / max(1, gone)
-        kept.append((index, float(tap)))
+        if abs(off) <= 0.25 * period and not (kept and gone <= 0):
+            index, at = index + gone, at + gone * period + 0.7 * off
+            period += 0.3 * off / max(1, gone)
+            kept.append((index, tap))
+            stray = None
+        elif stray is not None and 0.6 < (tap - stray) / period < 1.7 and stray - at > 0.5 * period:
+            # Two in a row off the line, a count apart: the song has slowed or hurried.
+            index += max(1, round((stray - at) / (tap - stray)))
+            kept += [(index, stray), (index + 1, tap)]
+            index, at, period, stray = index + 1, tap, tap - stray, None
+        else:
+            stray = tap
     numbers = np.array([k for k, _ in kept], dtype=np.float64)
     times = np.array([t for _, t in kept])
     moments = []
