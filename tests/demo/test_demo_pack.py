@@ -10,6 +10,7 @@ import av
 import numpy as np
 
 from tests.support import demo_folder
+from vamos.core.dance.sheet_files import read_sheet
 from vamos.core.document.edits import choose
 from vamos.core.document.files import load
 from vamos.core.model.clip import Choice
@@ -65,6 +66,12 @@ class DemoPackTest(unittest.TestCase):
         near = beats[np.abs(beats[:, None] - truth[None]).argmin(axis=0)]
         self.assertLess(np.median(np.abs(near - truth)), 0.005)
         self.assertEqual(grid.lead_in, LEAD_IN)
+
+    def test_the_sheet_and_the_wall_map_are_in_it(self):
+        """Listed in the manifest with their checksums; the sheet in CSV is the dance again."""
+        listed = {f.file for f in read_manifest(self.out).files}
+        self.assertLessEqual({"count sheet.pdf", "count sheet.md", "count sheet.csv", "wall map.svg"}, listed)
+        self.assertEqual(read_sheet(self.out / "count sheet.csv"), self.project.dance)
 
     def test_verify_passes(self):
         self.assertEqual([f for f in verify_pack(self.out) if not f.good], [])

@@ -16,6 +16,7 @@ from pathlib import Path
 import msgspec
 
 from vamos import __version__
+from vamos.core.dance.export import export_sheet
 from vamos.core.dance.lines import lines_of
 from vamos.core.document.paths import locate
 from vamos.core.jobs import Watch, quiet, side_by_side
@@ -114,6 +115,7 @@ class _Packer:
             # The longest first, so that no worker is left alone with it.
             tasks.insert(0, (float(through.shown.length), partial(self._render, [job], chapters)))
         self._work_through(tasks)
+        extra += self._sheets()
         self.problems += [f"{c.title}, {c.view}: {p}" for c in clips for p in c.problems]
         self._manifest(extra)
         return len(self.entries), tuple(self.problems)
@@ -150,6 +152,17 @@ class _Packer:
         plain.write_text(plain_list(chapters), encoding="utf-8")
         meta.write_text(ffmetadata(chapters), encoding="utf-8")
         return job, chapters, [plain, meta]
+
+    def _sheets(self) -> list[Path]:
+        """The count sheet and the wall map, when a dance is written."""
+        if not self.project.dance.sections:
+            return []
+        names = ["count sheet.pdf", "count sheet.md", "count sheet.csv"]
+        if self.project.dance.sequence:
+            names.append("wall map.svg")
+        for name in names:
+            export_sheet(self.project, self.work / name)
+        return [self.work / name for name in names]
 
     def _render(self, jobs: list[Job], chapters: tuple[Chapter, ...], watch: Watch) -> list[Written]:
         clip = jobs[0].clip
