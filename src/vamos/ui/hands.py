@@ -151,7 +151,10 @@ class Hands(SongHands, DanceHands, FilmHands, QObject):
     # --- watch ---------------------------------------------------------------------------
 
     def play(self) -> None:
-        self._w.watching.toggle()
+        if self._w.slate_open:
+            self._w.slate.toggle()
+        else:
+            self._w.watching.toggle()
 
     def loop(self) -> None:
         self._w.watching.toggle_loop()
@@ -166,10 +169,16 @@ class Hands(SongHands, DanceHands, FilmHands, QObject):
         self._w.watching.next_view()
 
     def frame_back(self) -> None:
-        self._w.watching.step(-1)
+        self._step(-1)
 
     def frame_on(self) -> None:
-        self._w.watching.step(1)
+        self._step(1)
+
+    def _step(self, frames: int) -> None:
+        if self._w.slate_open:
+            self._w.slate.step(frames)
+        else:
+            self._w.watching.step(frames)
 
     def mirrored(self) -> None:
         clip = self._w.current_clip()

@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QFileDialog
 from vamos.core.document import edits
 from vamos.core.document.files import write_atomically
 from vamos.core.model.project import Project
-from vamos.core.model.take import Danced, PassKind, View
+from vamos.core.model.take import Danced, PassKind, Spoken, View
 from vamos.core.plan.movement import look
 from vamos.core.plan.shots import shot_list, to_csv, to_markdown
 from vamos.errors import VamosError
@@ -53,6 +53,34 @@ class FilmHands:
         if at is not None:
             self._mark(in_mirror=not at[0].stretch_at(at[1]).in_mirror)
 
+    def mark_spoken(self) -> None:
+        """None said, the dancer's own, the learner's: the next of the three."""
+        at = self._w.watching.take_moment()
+        if at is not None:
+            order = list(Spoken)
+            now = order.index(at[0].stretch_at(at[1]).spoken)
+            self._mark(spoken=order[(now + 1) % len(order)])
+
+    def mark_lettering(self) -> None:
+        at = self._w.watching.take_moment()
+        if at is not None:
+            self._mark(lettering=not at[0].stretch_at(at[1]).lettering)
+
+    def by_eye(self) -> None:
+        """The take in the mirror on the slate; from there back to the page."""
+        if self._w.slate_open:
+            self._w.show_page()
+            return
+        at = self._w.watching.take_moment()
+        takes = self._w.session.project.takes
+        if not takes or not self._w.session.lines:
+            self._w.tell("Matching by eye needs a song with its beat and a take.")
+        elif at is not None:
+            self._w.show_slate(at[0].name, at[1])
+        else:
+            first = next((t for t in takes if not t.passes), takes[0])
+            self._w.show_slate(first.name, 0.0)
+
     def mark_trouble(self) -> None:
         self._mark(trouble="marked while watching")
 
@@ -93,10 +121,10 @@ class FilmHands:
         project, base = self._w.session.project, self._w.session.base
 
         def looked(found: Project) -> None:
-            seen = {t.name: t.seen for t in found.takes}
+            seen = {t.name: t for t in found.takes}
             self._w.session.do(
                 "Look for movement",
-                lambda p: replace(p, takes=tuple(replace(t, seen=seen.get(t.name, t.seen)) for t in p.takes)),
+                lambda p: replace(p, takes=tuple(edits.with_movement(t, seen.get(t.name)) for t in p.takes)),
             )
 
         self._w.run_job("Looking for movement", lambda watch: look(project, base, watch), looked)

@@ -39,7 +39,13 @@ class SongHands:
         self._move(1)
 
     def one_here(self) -> None:
-        """The count the page stands on becomes a 1; lines move by as little as that takes."""
+        """The count the page stands on becomes a 1; lines move by as little as that takes.
+
+        On the slate the moment of the take becomes that count.
+        """
+        if self._w.slate_open:
+            self._w.slate.this_is_it()
+            return
         line = self._w.current_line()
         if line is None:
             return
@@ -144,7 +150,10 @@ class SongHands:
         )
 
     def tap(self) -> None:
-        self._w.tapping.tap()
+        if self._w.slate_open:
+            self._w.slate.tap()
+        else:
+            self._w.tapping.tap()
 
     def use_taps(self, taps: list[float]) -> None:
         """Fit the beat to taps (song seconds) beside the window."""

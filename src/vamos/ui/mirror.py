@@ -16,14 +16,15 @@ from vamos.ui.theme import Theme, font
 class Mirror(QWidget):
     """Shows one picture, as large as fits, or words when there is none."""
 
-    def __init__(self, theme: Theme):
+    def __init__(self, theme: Theme, name: str = "The mirror", height: int | None = 204):
         super().__init__()
         self.theme = theme
         self._image: QImage | None = None
         self._words = ""
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setFixedHeight(204)
-        self.setAccessibleName("The mirror")
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        if height is not None:
+            self.setFixedHeight(height)
+        self.setAccessibleName(name)
 
     @property
     def image(self) -> QImage | None:

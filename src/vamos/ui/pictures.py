@@ -24,12 +24,16 @@ THUMB_SIDE = 72
 
 @dataclass(frozen=True, slots=True)
 class Wanted:
-    """A picture asked for: the take's moment, flipped or not, what is written over it."""
+    """A picture asked for: the take's moment, flipped or not, what is written over it.
+
+    ``step``: so many frames of the film later or earlier.
+    """
 
     path: Path
     take_s: float
     flip: bool
     shown: Shown | None
+    step: int = 0
 
 
 def to_image(y: np.ndarray, u: np.ndarray, v: np.ndarray) -> QImage:
@@ -50,13 +54,17 @@ class FrameMaker:
     def __init__(self) -> None:
         self._reader: FrameReader | None = None
         self._path: Path | None = None
+        self.take_s = 0.0
 
     def make(self, wanted: Wanted, side: int = PREVIEW_SIDE) -> QImage:
         """The picture a student will see; raises MissingError or MediaError."""
         if self._reader is None or self._path != wanted.path:
             self.close()
             self._reader, self._path = FrameReader(wanted.path), wanted.path
-        frame = self._reader.nearest(max(0.0, wanted.take_s))
+        self.take_s = max(0.0, wanted.take_s)
+        if wanted.step:
+            self.take_s = self._reader.stepped(self.take_s, wanted.step)
+        frame = self._reader.nearest(self.take_s)
         width, height = picture_size(*shown_size(frame), side)
         planes = yuv_planes(frame, width, height)
         step = -1 if wanted.flip else 1
@@ -78,6 +86,7 @@ class MirrorThread(QObject):
 
     ready = pyqtSignal(QImage)
     failed = pyqtSignal(str)
+    stepped = pyqtSignal(float)
 
     def __init__(self) -> None:
         super().__init__()
@@ -109,7 +118,10 @@ class MirrorThread(QObject):
                     return
                 wanted, self._wanted = self._wanted, None
             try:
-                self.ready.emit(maker.make(wanted))
+                image = maker.make(wanted)
+                if wanted.step:
+                    self.stepped.emit(maker.take_s)
+                self.ready.emit(image)
             except VamosError as error:
                 maker.close()
                 self.failed.emit(str(error))

@@ -77,7 +77,13 @@ class Watching(QObject):
         return self._found[line.number]
 
     def take_moment(self, name: str = "") -> tuple[Take, float] | None:
-        """The take that shows the count the page stands on, and its second there; a named one, if it does."""
+        """The take that shows the count the page stands on, and its second there; a named one, if it does.
+
+        While a take lies on the slate, it is that one.
+        """
+        on_slate = self._window.slate.take() if self._window.slate_open else None
+        if on_slate is not None:
+            return on_slate, self._window.slate.take_s
         position, grid = self._window.page.position, self._grid()
         if grid is None:
             return None

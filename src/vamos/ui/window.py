@@ -47,6 +47,7 @@ from vamos.ui.panels.stops import FILL
 from vamos.ui.pictures import Thumbs
 from vamos.ui.route import Route
 from vamos.ui.session import Session
+from vamos.ui.slate import Slate
 from vamos.ui.start import StartPage
 from vamos.ui.states import route_states
 from vamos.ui.status import StatusLine
@@ -78,6 +79,8 @@ class Window(QMainWindow):
         self._refill.timeout.connect(self._fill_panel)
         self._build()
         self.watching = Watching(self)
+        self.slate = Slate(self)
+        self.stack.addWidget(self.slate)
         self.tapping = Tapping(self)
         self._actions()
         self.session.changed.connect(self._project_changed)
@@ -189,7 +192,7 @@ class Window(QMainWindow):
     def _project_changed(self, before: Project, after: Project) -> None:
         self.content.show(after, self.session.lines)
         self.model.show(self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
-        if self.stack.currentWidget() is not self.map or not self.session.lines:
+        if self.stack.currentWidget() not in (self.map, self.slate) or not self.session.lines:
             self.stack.setCurrentWidget(self.page if self.session.lines else self.start)
         self._draw_map()
         self._set_bands()
@@ -197,6 +200,8 @@ class Window(QMainWindow):
         self._ask_for_media(after)
         self.route.show_states(*route_states(after, self.session.lines, self.content, self.pack_words))
         self.watching.project_changed()
+        if self.slate_open:
+            self.slate.refresh()
         self.refresh_panel()
         self.refresh_buttons()
         title = after.name if after.song else "Vamos"
@@ -212,9 +217,21 @@ class Window(QMainWindow):
         self.page.set_bands(bands)
 
     def show_page(self) -> None:
-        """The page instead of the wall map."""
+        """The page instead of the wall map or the slate."""
+        self.slate.playback.stop()
         if self.session.lines:
             self.stack.setCurrentWidget(self.page)
+            self.page.setFocus()
+
+    @property
+    def slate_open(self) -> bool:
+        return self.stack.currentWidget() is self.slate
+
+    def show_slate(self, take: str, take_s: float) -> None:
+        """A take under its sound, to be matched by eye."""
+        self.watching.playback.stop()
+        self.stack.setCurrentWidget(self.slate)
+        self.slate.open_at(take, take_s)
 
     def toggle_wall_map(self) -> None:
         """The wall map instead of the page, and back."""
@@ -297,6 +314,8 @@ class Window(QMainWindow):
             self.watching.playback.stop()
         self.page.set_playhead(None)
         self.watching.show_place(position)
+        if self.slate_open:
+            self.slate.refresh()
         self.refresh_panel()
         self.refresh_buttons()
 
@@ -392,7 +411,7 @@ class Window(QMainWindow):
     def toggle_theme(self) -> None:
         self.theme = look.EVENING if self.theme is look.DAY else look.DAY
         look.apply(QApplication.instance(), self.theme)
-        for widget in (self.route, self.mirror, self.floor):
+        for widget in (self.route, self.mirror, self.floor, self.slate.picture, self.slate.wave):
             widget.theme = self.theme
             widget.update()
         self.page.set_theme(self.theme)
@@ -425,6 +444,7 @@ class Window(QMainWindow):
                 # What it still has to say would reach a window that is gone.
                 job.blockSignals(True)
         self.tapping.close()
+        self.slate.close_down()
         self.watching.close()
         self.thumbs.close()
         self.session.save_now()

@@ -14,6 +14,7 @@ import numpy as np
 
 from vamos.core.grid.beats import refine, track
 from vamos.core.grid.spectra import FRAME_RATE, Row, Spectra, analyse, normal
+from vamos.core.grid.tap import follow_taps, lateness
 from vamos.core.grid.tempo import Floats, preference, tempogram
 from vamos.core.jobs import Watch, quiet
 
@@ -40,6 +41,15 @@ def find_counting(path: Path, watch: Watch | None = None, expected_s: float = 0.
     """Counts said aloud in a take, or None when nobody counts steadily."""
     spectra = analyse(path, watch or quiet(), expected_s)
     return counting_in(spectra)
+
+
+def counts_from_taps(path: Path, taps_take_s: Floats, watch: Watch | None = None, expected_s: float = 0.0) -> Floats:
+    """The moments of the counts tapped along to a take, without the hand's lateness, ``(counts,)`` take seconds.
+
+    Raises InputError for taps that are too few or too uneven; MissingError or MediaError for the file.
+    """
+    _, moments = follow_taps(taps_take_s)
+    return moments - lateness(moments, analyse(path, watch or quiet(), expected_s))
 
 
 def counting_in(spectra: Spectra) -> Counting | None:

@@ -68,6 +68,15 @@ def mark_from(project: Project, name: str, take_s: float, **changes: Any) -> Pro
     return set_stretch(project, name, replace(before, start_take_s=start, **changes))
 
 
+def with_movement(take: Take, looked: Take | None) -> Take:
+    """A take with what was seen of its movement; passes placed anew meanwhile keep their place."""
+    if looked is None or looked.seen is None:
+        return take
+    still = {p.take_range: p.still_s for p in looked.passes}
+    passes = tuple(replace(p, still_s=still.get(p.take_range, p.still_s)) for p in take.passes)
+    return replace(take, seen=looked.seen, passes=passes)
+
+
 def place_by_hand(project: Project, name: str, take_s: float, position: Fraction) -> Project:
     """One moment of a take is one count: a clap or a step matched by eye places the whole take."""
     take, song = project.take(name), _song(project)

@@ -85,6 +85,34 @@ class FrameReader:
                 return
             self._advance()
 
+    def stepped(self, at_take_s: float, frames: int) -> float:
+        """The time of the frame so many frames before or after the one nearest to a second, within the film."""
+        at = self._time(self.nearest(at_take_s))
+        while frames > 0:
+            after = next((self._time(f) for f, _ in self.with_ends(at) if self._time(f) > at), None)
+            if after is None:
+                return at
+            at, frames = after, frames - 1
+        while frames < 0:
+            earlier: list[float] = []
+            reach = 0.4
+            while not earlier and reach < 8 and at > 0:
+                earlier = self._times_between(max(0.0, at - reach), at)
+                reach *= 4
+            if not earlier:
+                return at
+            at, frames = earlier[-1], frames + 1
+        return at
+
+    def _times_between(self, start_take_s: float, end_take_s: float) -> list[float]:
+        """When frames from about a second to just before another are shown."""
+        found = []
+        for frame, _ in self.with_ends(start_take_s):
+            if self._time(frame) >= end_take_s - 1e-6:
+                break
+            found.append(self._time(frame))
+        return found
+
     def _seek(self, at_take_s: float) -> None:
         base = self._stream.time_base
         assert base is not None

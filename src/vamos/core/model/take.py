@@ -27,6 +27,14 @@ class Danced(StrEnum):
     MIRRORED = "performed mirrored"
 
 
+class Spoken(StrEnum):
+    """Whose right and left the words in a take mean."""
+
+    NONE = "no sides said"
+    DANCER = "the dancer's own sides"
+    LEARNER = "the learner's sides"
+
+
 class PassKind(StrEnum):
     """What a pass was danced to."""
 
@@ -36,7 +44,10 @@ class PassKind(StrEnum):
 
 @dataclass(frozen=True, slots=True)
 class Stretch:
-    """What holds from ``start_take_s`` until the next stretch begins."""
+    """What holds from ``start_take_s`` until the next stretch begins.
+
+    ``lettering``: there is writing in the picture, which a flip would turn round.
+    """
 
     start_take_s: float = 0.0
     view: View = View.FRONT
@@ -44,6 +55,8 @@ class Stretch:
     in_mirror: bool = False
     already_flipped: bool = False
     trouble: str = ""
+    spoken: Spoken = Spoken.NONE
+    lettering: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -53,6 +66,8 @@ class Pass:
     ``clock`` maps take seconds to song seconds (kind song) or to counts (kind counted).
     ``residual_s`` is the middle error of the placement, ``rate`` song seconds per take second.
     ``also_at_song_s`` are other places of the song, for the pass's first moment, that fit as well.
+    ``still_s`` is how long the picture is still before the first count danced and after the last; None
+    when nobody looked.
     """
 
     kind: PassKind
@@ -63,6 +78,7 @@ class Pass:
     rate: float = 1.0
     reason: str = ""
     also_at_song_s: tuple[float, ...] = ()
+    still_s: tuple[float, float] | None = None
 
 
 @dataclass(frozen=True, slots=True)

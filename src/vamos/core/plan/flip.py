@@ -9,7 +9,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from vamos.core.model.take import Danced, Stretch, View
+from vamos.core.model.take import Danced, Spoken, Stretch, View
 
 MIRRORED = "mirrored: copy the screen"
 BACK = "back view: same sides"
@@ -45,6 +45,18 @@ def choose_flip(stretch: Stretch, asked: bool | None = None) -> FlipChoice:
     else:
         label = f"{stretch.view}, flipped" if flip else f"{stretch.view}, as filmed"
     return FlipChoice(flip, label, _why(stretch, flip, asked))
+
+
+def spoken_sides_hold(stretch: Stretch, flip: bool) -> bool | None:
+    """Whether the sides said in a take are true for who copies the screen; None when none are said.
+
+    True when (the words mean the dancer's own sides) XOR (performed mirrored) XOR (the flip applied
+    differs from the flip wanted). In a view from the side nobody copies sides from the screen.
+    """
+    if stretch.spoken is Spoken.NONE or stretch.view not in (View.FRONT, View.BACK):
+        return None
+    own = stretch.spoken is Spoken.DANCER
+    return own ^ (stretch.danced is Danced.MIRRORED) ^ (flip != wanted_flip(stretch))
 
 
 def _why(stretch: Stretch, flip: bool, asked: bool | None) -> str:

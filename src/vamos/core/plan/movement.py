@@ -96,8 +96,10 @@ def _off_time(entries: list[tuple[float, float, str]], most: float) -> Iterator[
 
 def stillness(motion: Motion, first_s: float, last_s: float) -> tuple[float, float]:
     """Seconds of stillness before the first danced moment and after the last; clips can be cut there."""
-    middle = float(motion.between(first_s, last_s).mean())
-    quiet = motion.energy < STILL * middle
+    part = motion.between(first_s, last_s)
+    if not len(part):
+        return 0.0, 0.0
+    quiet = motion.energy < STILL * float(part.mean())
     before = quiet[: max(0, round(first_s * PER_SECOND))][::-1]
     after = quiet[max(0, round(last_s * PER_SECOND)) :]
     return _run(before) / PER_SECOND, _run(after) / PER_SECOND
@@ -121,5 +123,20 @@ def look(project: Project, base: Path | None, watch: Watch | None = None) -> Pro
         part = watch.part(number / len(placed), (number + 1) / len(placed))
         motion = motion_of(locate(take.media, base), take.media.fingerprint, take.media.duration_s, part)
         seen = [s for p in take.passes for s in seen_in(motion, p, counts_to_take(p, grid), lines)]
-        project = replace_take(project, replace(take, seen=tuple(seen)))
+        passes = tuple(
+            replace(p, still_s=_still_around(motion, p, counts_to_take(p, grid), lines)) for p in take.passes
+        )
+        project = replace_take(project, replace(take, seen=tuple(seen), passes=passes))
     return project
+
+
+def _still_around(
+    motion: Motion, the_pass: Pass, where: TimeMap, lines: tuple[Line, ...]
+) -> tuple[float, float] | None:
+    """Stillness before the first count danced in a pass and after the last; None when nothing is danced in it."""
+    start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
+    danced = [x for x in lines if x.section is not None and where(x.counts.end) > start and where(x.start) < end]
+    if not danced:
+        return None
+    first, last = max(start, where(danced[0].start)), min(end, where(danced[-1].counts.end))
+    return stillness(motion, first, last) if last > first else None

@@ -10,7 +10,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QWidget
 
 from vamos.core.document import edits
-from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Take, View
+from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Spoken, Take, View
 from vamos.core.pack.chapters import clock
 from vamos.core.plan.shots import ShotList, State, shot_list
 from vamos.ui.panels.base import Panel, key_of
@@ -53,13 +53,17 @@ def _here(panel: Panel, window: Window) -> None:
     facts = [str(stretch.view), str(stretch.danced)]
     facts += ["in a mirror"] if stretch.in_mirror else []
     facts += ["already flipped"] if stretch.already_flipped else []
+    facts += ["lettering in the picture"] if stretch.lettering else []
+    facts += [f"the words mean {stretch.spoken}"] if stretch.spoken is not Spoken.NONE else []
     facts += [f"trouble: {stretch.trouble}"] if stretch.trouble else []
     panel.say(", ".join(facts) + ".", "")
     hands = window.hands
     panel.buttons(("Front", hands.mark_front, ""), ("Back", hands.mark_back, ""), ("Feet", hands.mark_feet, ""))
     panel.buttons(("Left side", hands.mark_left, ""), ("Right side", hands.mark_right, ""))
     panel.buttons(("Other sides danced", hands.mark_danced, ""), ("In a mirror", hands.mark_mirror, ""))
+    panel.buttons(("Whose sides are said", hands.mark_spoken, ""), ("Lettering", hands.mark_lettering, ""))
     panel.buttons(("Trouble here", hands.mark_trouble, ""), ("All is well again", hands.mark_well, ""))
+    panel.buttons((f"Match by eye ({key_of('by_eye')})", hands.by_eye, ""))
     keys = (("mark_front", "front"), ("mark_back", "back"), ("mark_feet", "feet"), ("mark_trouble", "trouble"))
     panel.say(f"Keys: {', '.join(f'{key_of(n)} {w}' for n, w in keys)}. A mark holds until the next one.")
 
@@ -110,6 +114,13 @@ def _movement(panel: Panel, window: Window) -> None:
             panel.say(f"{take.name}, {clock(seen.take_s)}: {seen.text}.", "warn")
     if looked and not any(t.seen for t in looked):
         panel.say("Every hold is still, and entries after holds are on time.", "")
+    for take in looked:
+        for number, p in enumerate(take.passes, 1):
+            if p.still_s is not None:
+                before, after = p.still_s
+                panel.say(
+                    f"{take.name}, pass {number}: still for {before:.1f} s before the dancing, {after:.1f} s after."
+                )
 
 
 def _small(text: str, role: str = "") -> QLabel:
@@ -170,7 +181,8 @@ def _places(panel: Panel, window: Window, take: Take) -> None:
         field = text_field(
             "", f"Second of {take.name} that is this count", _by_hand(window, take.name), "second, e.g. 12.40"
         )
-        panel.say("Or place it by hand: stand on a count of the page, and type the second of a clap or step on it.")
+        panel.say("Place it by hand: a clap or a step matched by eye is enough. Or type its second.")
+        panel.buttons(("Match by eye", _slate(window, take.name), "go"))
         panel.column.addWidget(named_field("This count is", field))
     if any(p.kind is PassKind.SONG for p in take.passes):
         value = f"{take.speaker_m:g}" if take.speaker_m else ""
@@ -189,6 +201,10 @@ def _other(window: Window, take: str, number: int, other: int) -> Callable[[], o
 
 def _by_hand(window: Window, take: str) -> Callable[[str], object]:
     return lambda text: window.hands.place_by_hand(take, text)
+
+
+def _slate(window: Window, take: str) -> Callable[[], object]:
+    return lambda: window.show_slate(take, 0.0)
 
 
 def _speaker(window: Window, take: str) -> Callable[[str], object]:
