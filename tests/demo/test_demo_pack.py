@@ -18,7 +18,7 @@ from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.core.plan.clips import plan_clips
-from vamos.core.render.overlays import plates
+from vamos.core.render.plates import plates
 from vamos.demo.build import PROJECT, make_demo
 from vamos.demo.song import LEAD_IN, counts_to_song
 from vamos.errors import WriteError

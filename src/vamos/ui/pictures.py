@@ -13,13 +13,16 @@ from PyQt6.QtGui import QImage
 
 from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
-from vamos.core.render.clips import picture_size
-from vamos.core.render.overlays import Shown, draw_on_yuv
+from vamos.core.render.compose import picture_size
+from vamos.core.render.overlays import draw_on_yuv
+from vamos.core.render.shown import Shown
 from vamos.errors import VamosError
 
 PREVIEW_SIDE = 640
 THUMB_STEP_S = 0.5
 THUMB_SIDE = 72
+#: Thumbnails of longer films come from their key frames.
+LONG_S = 480.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -188,7 +191,7 @@ class Thumbs(QObject):
         if kept is not None and kept.get("pixels", np.zeros(0)).ndim == 4:
             return kept["pixels"]
         rows = []
-        with FrameReader(path) as reader:
+        with FrameReader(path, keys_only=duration_s > LONG_S) as reader:
             for k in range(int(duration_s / THUMB_STEP_S) + 1):
                 if self._over.is_set():
                     return None

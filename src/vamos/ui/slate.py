@@ -22,8 +22,7 @@ from vamos.core.grid.tap import FEWEST
 from vamos.core.jobs import Watch
 from vamos.core.media.peaks import PER_SECOND, Peaks, song_peaks
 from vamos.core.media.sound import Sound
-from vamos.core.model.take import PassKind, Take
-from vamos.core.plan.clips import counts_to_take
+from vamos.core.model.take import PassKind, Take, counts_to_take
 from vamos.core.render.sound import read_song
 from vamos.core.time import TimeMap, count_text
 from vamos.errors import VamosError

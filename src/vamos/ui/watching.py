@@ -12,11 +12,11 @@ from PyQt6.QtCore import QObject
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.document.paths import locate
 from vamos.core.model.clip import Clip
-from vamos.core.model.take import Take, View
-from vamos.core.plan.clips import counts_to_take
+from vamos.core.model.take import Take, View, counts_to_take
 from vamos.core.plan.sources import Watched, views_of, watched
 from vamos.core.render.clicks import counts_between
-from vamos.core.render.overlays import Words, shown_at
+from vamos.core.render.overlays import shown_at
+from vamos.core.render.words import Words
 from vamos.core.time import count_text
 from vamos.errors import VamosError
 from vamos.ui.pictures import MirrorThread, Wanted

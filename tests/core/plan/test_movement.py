@@ -12,8 +12,8 @@ from vamos.core.document.files import load
 from vamos.core.document.paths import locate
 from vamos.core.media.motion import PER_SECOND, Motion, motion_of
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section
-from vamos.core.model.take import Pass, PassKind
-from vamos.core.plan.clips import counts_to_take, plan_clips
+from vamos.core.model.take import Pass, PassKind, counts_to_take
+from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.movement import look, seen_in, stillness
 from vamos.core.time import TimeMap, TimeRange
 from vamos.demo.build import PROJECT
@@ -37,7 +37,7 @@ def filmed(off: dict[int, float] | None = None, through: int | None = None) -> M
         start, end = 8 * wall + 6, 8 * wall + 8 - 0.3 + (off or {}).get(wall, 0.0)
         if wall != through:
             energy[(at >= start) & (at < end)] = 0.001
-    return Motion(energy)
+    return Motion(energy, np.full((len(energy), 4), np.nan))
 
 
 class SeenTest(unittest.TestCase):
@@ -62,11 +62,11 @@ class SeenTest(unittest.TestCase):
         self.assertEqual(self.texts(filmed({1: 0.12})), [])
 
     def test_a_film_without_movement_says_nothing(self):
-        self.assertEqual(self.texts(Motion(np.zeros(500))), [])
+        self.assertEqual(self.texts(Motion(np.zeros(500), np.full((500, 4), np.nan))), [])
 
     def test_stillness_around_a_pass(self):
         energy = np.concatenate([np.zeros(50), np.full(250, 0.02), np.zeros(25)])
-        before, after = stillness(Motion(energy), 2.0, 12.0)
+        before, after = stillness(Motion(energy, np.full((len(energy), 4), np.nan)), 2.0, 12.0)
         self.assertAlmostEqual(before, 2.0, delta=0.05)
         self.assertAlmostEqual(after, 1.0, delta=0.05)
 

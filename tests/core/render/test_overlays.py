@@ -11,8 +11,11 @@ from vamos.core.dance.lines import lines_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 from vamos.core.model.take import View
-from vamos.core.render.overlays import Shown, Words, draw_on_yuv, plates, schedule, shown_at, yuv_plates
+from vamos.core.render.overlays import draw_on_yuv, schedule, shown_at, yuv_plates
+from vamos.core.render.plates import plates
+from vamos.core.render.shown import Shown
 from vamos.core.render.timing import clip_timing
+from vamos.core.render.words import Words
 from vamos.core.time import CountRange, FrameRate
 
 SHEET = Dance(

@@ -1,7 +1,8 @@
 """How much moves in the picture of a take, twenty-five times a second.
 
 Small grey pictures are compared with the one before: the share of the picture that changed by
-more than the camera's noise. Film with a fixed camera is meant; a panning one moves all over.
+more than the camera's noise, and the box around what changed. Film with a fixed camera is meant; a
+panning one moves all over.
 """
 
 from __future__ import annotations
@@ -14,7 +15,7 @@ import numpy.typing as npt
 
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media import cache
-from vamos.core.media.frames import FrameReader
+from vamos.core.media.frames import FrameReader, upright
 
 PER_SECOND = 25.0
 _WIDE = 96
@@ -26,9 +27,14 @@ Floats = npt.NDArray[np.float64]
 
 @dataclass(frozen=True, slots=True)
 class Motion:
-    """``energy[k]`` is the share of the picture that moved around take second ``k / PER_SECOND``."""
+    """``energy[k]`` is the share of the picture that moved around take second ``k / PER_SECOND``.
+
+    ``boxes[k]`` is the box around it, ``(samples, 4)``: left, top, right, bottom as shares of the picture,
+    NaN where nothing moved.
+    """
 
     energy: Floats
+    boxes: Floats
 
     def between(self, start_take_s: float, end_take_s: float) -> Floats:
         """The energies of a stretch; empty outside of the film."""
@@ -41,9 +47,11 @@ def motion_of(path: Path, key: str, duration_s: float, watch: Watch | None = Non
     watch = watch or quiet()
     count = int(duration_s * PER_SECOND)
     kept = cache.load("motion", key)
-    if kept is not None and kept.get("energy", np.zeros((0, 0))).shape == (max(1, count),):
-        return Motion(kept["energy"].astype(np.float64))
-    energy = np.zeros(max(1, count))
+    size = max(1, count)
+    if kept is not None and kept.get("boxes", np.zeros(0)).shape == (size, 4):
+        return Motion(kept["energy"].astype(np.float64), kept["boxes"].astype(np.float64))
+    energy = np.zeros(size)
+    boxes = np.full((size, 4), np.nan)
     before: npt.NDArray[np.int16] | None = None
     with FrameReader(path) as reader:
         for k in range(count):
@@ -52,9 +60,21 @@ def motion_of(path: Path, key: str, duration_s: float, watch: Watch | None = Non
             frame = reader.nearest(k / PER_SECOND)
             height = max(2, round(_WIDE * frame.height / frame.width))
             grey = frame.reformat(width=_WIDE, height=height, format="gray", interpolation="AREA").to_ndarray()
-            small = grey.astype(np.int16)
+            small = upright(np.asarray(grey, dtype=np.uint8), frame.rotation).astype(np.int16)
             if before is not None and before.shape == small.shape:
-                energy[k] = float((np.abs(small - before) > _NOISE).mean())
+                moved = np.abs(small - before) > _NOISE
+                energy[k] = float(moved.mean())
+                boxes[k] = _box(moved)
             before = small
-    cache.keep("motion", key, energy=energy)
-    return Motion(energy)
+    cache.keep("motion", key, energy=energy, boxes=boxes)
+    return Motion(energy, boxes)
+
+
+def _box(moved: npt.NDArray[np.bool_]) -> Floats:
+    """The box around what moved, as shares; single pixels are noise."""
+    height, width = moved.shape
+    columns = np.flatnonzero(moved.sum(axis=0) >= 2)
+    rows = np.flatnonzero(moved.sum(axis=1) >= 2)
+    if not len(columns) or not len(rows):
+        return np.full(4, np.nan)
+    return np.array([columns[0] / width, rows[0] / height, (columns[-1] + 1) / width, (rows[-1] + 1) / height])

@@ -36,8 +36,8 @@ class Sound:
         return np.asarray(self.samples.mean(axis=1), dtype=np.float32)
 
 
-def blocks(path: Path, rate: int, channels: int = 1) -> Iterator[tuple[int, Samples]]:
-    """The sound of a file in pieces ``(first frame, samples)``, resampled, in order.
+def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> Iterator[tuple[int, Samples]]:
+    """The sound of a file in pieces ``(first frame, samples)``, resampled, in order, from about a second on.
 
     Raises
     ------
@@ -57,6 +57,8 @@ def blocks(path: Path, rate: int, channels: int = 1) -> Iterator[tuple[int, Samp
             )
         resampler = AudioResampler(format="flt", layout="mono" if channels == 1 else "stereo", rate=rate)
         zero = clock_zero(container)
+        if start_s > 1 and stream.time_base is not None:
+            container.seek(int((start_s - 1 + zero) / stream.time_base), stream=stream)
         at: int | None = None
         good = 0
         for packet in container.demux(stream):
@@ -116,6 +118,19 @@ def read_sound(path: Path, rate: int, channels: int = 1, watch: Watch | None = N
     for first, samples in pieces:
         skip = max(0, -first)
         out[first + skip : first + len(samples)] = samples[skip:]
+    return Sound(out, rate)
+
+
+def read_stretch(path: Path, rate: int, channels: int, start_s: float, end_s: float) -> Sound:
+    """The sound between two seconds of a file; sample 0 is at ``start_s``; raises like :func:`blocks`."""
+    first, last = round(start_s * rate), round(end_s * rate)
+    out = np.zeros((max(0, last - first), channels), dtype=np.float32)
+    for at, samples in blocks(path, rate, channels, start_s):
+        if at >= last:
+            break
+        a, b = max(at, first), min(at + len(samples), last)
+        if b > a:
+            out[a - first : b - first] = samples[a - at : b - at]
     return Sound(out, rate)
 
 

@@ -15,20 +15,60 @@ class Sound(StrEnum):
 
     SONG = "song"
     CLICKS = "clicks"
+    VOICE = "counting voice"
+    ROOM = "room"
     NONE = "none"
+
+
+class Look(StrEnum):
+    """For doing: with counts. For watching: nothing over the picture but its label, softened."""
+
+    DO = "with counts"
+    WATCH = "to watch"
+
+
+class Arrangement(StrEnum):
+    """How many pictures a version shows, all in step."""
+
+    ONE = "one picture"
+    BESIDE = "front and back side by side"
+    FEET = "feet in a corner"
 
 
 @dataclass(frozen=True, slots=True)
 class Version:
-    """How a clip is exported: its speed (1 = the song's) and its sound."""
+    """How a clip is exported: its speed (1 = the song's), its sound, its look.
+
+    ``half_time``: the dance at half the count rate while the music keeps its speed.
+    """
 
     speed: Fraction = Fraction(1)
     sound: Sound = Sound.SONG
+    look: Look = Look.DO
+    arrangement: Arrangement = Arrangement.ONE
+    half_time: bool = False
+
+    @property
+    def picture_speed(self) -> Fraction:
+        """How fast the dancer moves."""
+        return self.speed / 2 if self.half_time else self.speed
+
+
+@dataclass(frozen=True, slots=True)
+class NamedRange:
+    """Counts a person wants as a clip of their own, on the song: an eight, two walls, from the top to here."""
+
+    name: str
+    counts: CountRange
 
 
 @dataclass(frozen=True, slots=True)
 class Choice:
-    """What a person decided for one clip; None keeps what is planned."""
+    """What a person decided for one clip; None keeps what is planned.
+
+    A run-up below 0 begins inside the range, a run-out below 0 ends inside it. ``nudge_start`` and
+    ``nudge_end`` move the edges by so many frames of the output, + later.
+    """
 
     clip: str
     take: str | None = None
@@ -37,6 +77,8 @@ class Choice:
     run_up: Fraction | None = None
     run_out: Fraction | None = None
     left_out: bool = False
+    nudge_start: int | None = None
+    nudge_end: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -44,7 +86,8 @@ class Clip:
     """A planned clip.
 
     ``counts`` is the core range on the song, without run-up and run-out. ``key`` names the clip
-    the same way each time it is planned, so that choices stick.
+    the same way each time it is planned, so that choices stick. ``nudge`` are frames of the output by
+    which start and end are later.
     """
 
     key: str
@@ -61,6 +104,7 @@ class Clip:
     reasons: tuple[str, ...] = ()
     problems: tuple[str, ...] = ()
     alternatives: tuple[tuple[str, int], ...] = ()
+    nudge: tuple[int, int] = (0, 0)
 
     @property
     def shown(self) -> CountRange:

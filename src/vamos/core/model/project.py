@@ -5,8 +5,9 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 
-from vamos.core.model.clip import Choice, Sound
+from vamos.core.model.clip import Arrangement, Choice, NamedRange, Sound
 from vamos.core.model.dance import Dance, Item
+from vamos.core.model.look import Framing, Overlay
 from vamos.core.model.song import Song
 from vamos.core.model.take import Take
 from vamos.errors import InputError
@@ -14,7 +15,11 @@ from vamos.errors import InputError
 
 @dataclass(frozen=True, slots=True)
 class Output:
-    """How clips are written: frames per second, longest side in pixels, speeds, sound."""
+    """How clips are written: frames per second, longest side in pixels, speeds, sound, look.
+
+    ``watch`` adds a version to watch, ``half_time`` one at half the count rate, ``arrangements`` more
+    pictures in step; ``even`` counts evenly where the song is not heard.
+    """
 
     rate: int = 30
     longest_side: int = 960
@@ -22,6 +27,12 @@ class Output:
     sound: Sound = Sound.SONG
     run_up: Fraction = Fraction(2)
     run_out: Fraction = Fraction(1)
+    overlay: Overlay = Overlay()
+    framing: Framing = Framing()
+    watch: bool = False
+    half_time: bool = False
+    arrangements: tuple[Arrangement, ...] = ()
+    even: bool = False
 
     def __post_init__(self) -> None:
         if not 1 <= self.rate <= 240:
@@ -52,6 +63,7 @@ class Project:
     choices: tuple[Choice, ...] = ()
     output: Output = Output()
     other_songs: tuple[OtherSong, ...] = ()
+    ranges: tuple[NamedRange, ...] = ()
 
     def take(self, name: str) -> Take:
         """The take called ``name``."""

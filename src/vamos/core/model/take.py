@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from enum import StrEnum
 
-from vamos.core.model.song import MediaRef
+from vamos.core.model.song import Grid, MediaRef
 from vamos.core.time import TimeMap, TimeRange
 
 #: Sound travels this fast at 20 °C (CRC Handbook of Chemistry and Physics).
@@ -117,3 +117,10 @@ class Take:
             if stretch.start_take_s <= at_take_s:
                 found = stretch
         return found
+
+
+def counts_to_take(the_pass: Pass, grid: Grid) -> TimeMap:
+    """Counts on the song → take seconds, for either kind of pass."""
+    if the_pass.kind is PassKind.SONG:
+        return grid.time_map().then(the_pass.clock.inverse())
+    return the_pass.clock.inverse()

@@ -14,7 +14,7 @@ from pathlib import Path
 import msgspec
 
 from vamos.core.render.clips import Written
-from vamos.core.render.overlays import Shown
+from vamos.core.render.shown import Shown
 from vamos.errors import MissingError, ProjectError
 
 NAME = "manifest.json"
@@ -48,6 +48,9 @@ class ClipEntry:
     loudness_lufs: float | None
     proof: tuple[tuple[int, ...], ...]
     problems: tuple[str, ...] = ()
+    look: str = "with counts"
+    arrangement: str = "one picture"
+    half_time: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -107,17 +110,21 @@ def clip_entry(written: Written, folder: Path) -> ClipEntry:
         written.lufs,
         tuple(tuple(int(v) for v in row) for row in written.proof),
         job.clip.problems,
+        str(job.version.look),
+        str(job.version.arrangement),
+        job.version.half_time,
     )
 
 
 def _whole_counts(written: Written) -> list[tuple[Fraction, str]]:
-    shown = written.job.clip.shown
+    """Whole counts whose number is shown, with that number."""
+    shown = written.timing.counts()
     frames = [frame for frame, _ in written.states]
     out = []
     for k in range(ceil(shown.start), ceil(shown.end)):
         frame = written.timing.frame_of(Fraction(k))
         state = next((s for f, s in reversed(written.states) if f <= max(frame, frames[0])), None)
-        if state is not None:
+        if state is not None and state.number:
             out.append((Fraction(k), state.number))
     return out
 

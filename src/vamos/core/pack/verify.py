@@ -17,9 +17,11 @@ import numpy as np
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import opened
 from vamos.core.media.sound import read_sound
+from vamos.core.model.clip import Arrangement
 from vamos.core.pack.manifest import ClipEntry, Manifest, checksum, read_manifest
 from vamos.core.render.clips import small_grey
-from vamos.core.render.overlays import Shown, yuv_plates
+from vamos.core.render.overlays import yuv_plates
+from vamos.core.render.shown import Shown
 from vamos.core.render.sound import PEAK_DBTP, RATE, loudness, true_peak
 from vamos.errors import VamosError
 
@@ -122,7 +124,9 @@ def _edge_counts(entry: ClipEntry) -> list[tuple[str, tuple[int, str]]]:
 def _counts(entry: ClipEntry, kept: dict[int, tuple[Pixels, Pixels, Pixels]]) -> Iterator[Finding]:
     """The first and last count stand on their frame, and not on the frame before."""
     if not entry.counts:
-        yield Finding(entry.file, "counts", False, "the manifest names no counts")
+        meant = not any(state.number for _, state in entry.states)
+        words = "none, as wished" if meant else "the manifest names no counts"
+        yield Finding(entry.file, "counts", meant, words)
         return
     for what, (frame, number) in _edge_counts(entry):
         if frame not in kept:
@@ -164,7 +168,9 @@ def _flip(entry: ClipEntry, planes: tuple[Pixels, Pixels, Pixels] | None) -> Fin
     clear = _uncovered(entry) & _uncovered(entry)[:, ::-1]
     straight = float(np.abs(seen - filmed)[clear].mean())
     mirrored = float(np.abs(seen - filmed[:, ::-1])[clear].mean())
-    good = mirrored < straight if entry.flipped else straight < mirrored
+    # In an arrangement each picture is flipped by itself; the proof is of what stands there.
+    flipped = entry.flipped and entry.arrangement == Arrangement.ONE
+    good = mirrored < straight if flipped else straight < mirrored
     if abs(mirrored - straight) < 0.15:
         return Finding(entry.file, "flip", min(mirrored, straight) < 3, "the picture is too even to tell its sides")
     word = "flipped" if mirrored < straight else "as filmed"

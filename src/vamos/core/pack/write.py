@@ -29,11 +29,15 @@ from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.run_through import plan_run_through
+from vamos.core.plan.versions import partner_of, version_words, versions_of
 from vamos.core.render.clips import Job, Written, render_clip
+from vamos.core.render.compose import Film, Stage
+from vamos.core.render.films import films_for
 from vamos.core.render.sound import read_song
-from vamos.core.render.timing import clip_timing
-from vamos.core.time import FrameRate
 from vamos.errors import InputError, MediaError, MissingError, Stopped, VamosError, WriteError, write_error
+
+#: A version and the file it is written to.
+Place = tuple[Version, Path]
 
 #: Clips rendered at the same time.
 WORKERS = 2
@@ -88,8 +92,8 @@ class _Packer:
     def __init__(self, project: Project, grid: Grid, base: Path | None, work: Path, watch: Watch):
         assert project.song is not None
         self.project, self.grid, self.base, self.work, self.watch = project, grid, base, work, watch
-        self.lines = lines_of(grid, project.dance)
-        self.rate = FrameRate.of(project.output.rate)
+        self.stage = Stage(grid, lines_of(grid, project.dance), project.output)
+        self.clips: tuple[Clip, ...] = ()
         self.problems: list[str] = []
         self.entries: list[mf.ClipEntry] = []
         self.song: Sound | None = None
@@ -97,23 +101,23 @@ class _Packer:
         self.gone = False
 
     def run(self, clips: tuple[Clip, ...]) -> tuple[int, tuple[str, ...]]:
+        self.clips = clips
         (self.work / "clips").mkdir()
         if self.project.output.sound is Heard.SONG:
             self.song = read_song(locate(self.song_media.media, self.base), self.watch.part(0, 0.03))
         through = plan_run_through(self.project)
         tasks: list[tuple[float, Callable[[Watch], list[Written]]]] = []
         for number, clip in enumerate(clips, 1):
-            tasks.append(
-                (
-                    float(clip.shown.length) * sum(1 / float(s) for s in self.project.output.speeds),
-                    partial(self._render, self._jobs(number, clip), ()),
-                )
-            )
+            versions = versions_of(self.project.output, clip, clips)
+            weight = float(clip.shown.length) * sum(1 / float(v.picture_speed) for v in versions)
+            stem = f"{number:02d} {plain_name(clip.title)} {_short_label(clip)}"
+            places = [(v, self.work / "clips" / f"{stem} {version_words(v)}.mp4") for v in versions]
+            tasks.append((weight, partial(self._render, clip, places, ())))
         extra: list[Path] = []
         if through is not None:
-            job, chapters, extra = self._run_through(through)
+            places, chapters, extra = self._run_through(through)
             # The longest first, so that no worker is left alone with it.
-            tasks.insert(0, (float(through.shown.length), partial(self._render, [job], chapters)))
+            tasks.insert(0, (float(through.shown.length), partial(self._render, through, places, chapters)))
         self._work_through(tasks)
         extra += self._sheets()
         self.problems += [f"{c.title}, {c.view}: {p}" for c in clips for p in c.problems]
@@ -135,23 +139,13 @@ class _Packer:
             self.entries += [mf.clip_entry(w, self.work) for w in written]
             self.problems += [p for w in written for p in _sound_problems(w)]
 
-    def _jobs(self, number: int, clip: Clip) -> list[Job]:
-        stem = f"{number:02d} {plain_name(clip.title)} {_short_label(clip)}"
-        return [
-            Job(clip, Version(speed, self.project.output.sound), self.work / "clips" / f"{stem} {_percent(speed)}.mp4")
-            for speed in self.project.output.speeds
-        ]
-
-    def _run_through(self, clip: Clip) -> tuple[Job, tuple[Chapter, ...], list[Path]]:
-        timing = clip_timing(self.grid, clip.shown, Fraction(1), self.rate)
-        chapters = chapters_of(self.lines, clip, timing)
-        job = Job(
-            clip, Version(Fraction(1), self.project.output.sound), self.work / f"run-through {_short_label(clip)}.mp4"
-        )
+    def _run_through(self, clip: Clip) -> tuple[list[Place], tuple[Chapter, ...], list[Path]]:
+        version = Version(Fraction(1), self.project.output.sound)
+        chapters = chapters_of(self.stage.lines, clip, self.stage.timing(clip, version))
         plain, meta = self.work / "chapters.txt", self.work / "chapters.ffmeta"
         plain.write_text(plain_list(chapters), encoding="utf-8")
         meta.write_text(ffmetadata(chapters), encoding="utf-8")
-        return job, chapters, [plain, meta]
+        return [(version, self.work / f"run-through {_short_label(clip)}.mp4")], chapters, [plain, meta]
 
     def _sheets(self) -> list[Path]:
         """The count sheet and the wall map, when a dance is written."""
@@ -164,28 +158,20 @@ class _Packer:
             export_sheet(self.project, self.work / name)
         return [self.work / name for name in names]
 
-    def _render(self, jobs: list[Job], chapters: tuple[Chapter, ...], watch: Watch) -> list[Written]:
-        clip = jobs[0].clip
-        take = self.project.take(clip.take)
+    def _render(self, clip: Clip, places: list[Place], chapters: tuple[Chapter, ...], watch: Watch) -> list[Written]:
         stopped = Watch(watch.report, lambda: self.gone or watch.stop_asked())
         try:
-            return render_clip(
-                jobs,
-                locate(take.media, self.base),
-                take.passes[clip.pass_number],
-                self.grid,
-                self.lines,
-                self.song,
-                self.rate,
-                self.project.output.longest_side,
-                stopped,
-                chapters,
-            )
+            jobs = [Job(clip, version, path, self._films(clip, version, stopped)) for version, path in places]
+            return render_clip(jobs, self.stage, self.song, stopped, chapters)
         except (WriteError, Stopped):
             raise
         except (MissingError, MediaError) as error:
             self.problems.append(f"{clip.title}, {clip.view}: not written, {error}")
             return []
+
+    def _films(self, clip: Clip, version: Version, watch: Watch) -> tuple[Film, ...]:
+        partner = partner_of(clip, self.clips, version.arrangement)
+        return films_for(self.project, self.base, clip, partner, version, watch.part(0, 0))
 
     def _manifest(self, extra: list[Path]) -> None:
         if not self.entries:
@@ -212,10 +198,6 @@ def _sound_problems(written: Written) -> list[str]:
 
 def _short_label(clip: Clip) -> str:
     return plain_name(clip.label.split(":")[0].replace(",", ""))
-
-
-def _percent(speed: Fraction) -> str:
-    return f"{round(float(speed) * 100)}"
 
 
 def plain_name(text: str) -> str:

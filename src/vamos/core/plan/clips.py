@@ -1,4 +1,4 @@
-"""Clips from grid, sheet and passes: one per section (or eight) and view.
+"""Clips from grid, sheet and passes: one per section (or eight), range of the user's, and view.
 
 With a dance, a section is cut once per view from the best of all its walls; without one, every
 eight of the song is cut. Choices of the user override what is planned and stick.
@@ -8,17 +8,18 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
-from fractions import Fraction
 
-from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, LineKind, lines_of
-from vamos.core.model.clip import Choice, Clip
+from vamos.core.model.clip import Choice, Clip, NamedRange
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
-from vamos.core.model.take import Pass, PassKind, Stretch, Take, View
+from vamos.core.model.take import Pass, PassKind, Stretch, Take, View, counts_to_take
+from vamos.core.plan.edges import Edges, edges_of
 from vamos.core.plan.flip import choose_flip
-from vamos.core.plan.views import seen_view
-from vamos.core.time import CountRange, TimeMap, TimeRange
+from vamos.core.plan.problems import problems_of_clip
+from vamos.core.plan.reasons import why_this
+from vamos.core.plan.views import Seen, heading_near, seen_view
+from vamos.core.time import TimeMap, TimeRange
 
 #: A placement below this confidence is a question, not an answer.
 SURE = 0.5
@@ -34,21 +35,15 @@ class Source:
     stretch: Stretch
     score: float
     problems: tuple[str, ...]
+    seen: Seen
 
     @property
     def the_pass(self) -> Pass:
         return self.take.passes[self.number]
 
 
-def counts_to_take(the_pass: Pass, grid: Grid) -> TimeMap:
-    """Counts on the song → take seconds, for either kind of pass."""
-    if the_pass.kind is PassKind.SONG:
-        return grid.time_map().then(the_pass.clock.inverse())
-    return the_pass.clock.inverse()
-
-
 def plan_clips(project: Project) -> tuple[Clip, ...]:
-    """All clips of a project, in the order of the dance and of the views.
+    """All clips of a project, in the order of the dance and of the views, then the user's own ranges.
 
     Without a song, a grid or takes there is nothing to cut: the result is empty.
     """
@@ -57,12 +52,13 @@ def plan_clips(project: Project) -> tuple[Clip, ...]:
         return ()
     clips = []
     lines = lines_of(grid, project.dance)
-    for group in groups_of(lines):
+    groups = [*groups_of(lines), *((line_of_range(r, lines),) for r in project.ranges)]
+    for group in groups:
         for view in View:
             sources = list(line_sources(project, grid, group, view, lines))
             if not sources:
                 continue
-            clip = _clip(project, grid, group, view, sources)
+            clip = _clip(project, grid, group, view, sources, lines)
             if clip is not None:
                 clips.append(clip)
     return tuple(clips)
@@ -77,6 +73,14 @@ def groups_of(lines: tuple[Line, ...]) -> Iterator[tuple[Line, ...]]:
         key = line.section.name if line.section else f"line {line.number}"
         seen.setdefault(key, []).append(line)
     yield from (tuple(group) for group in seen.values())
+
+
+def line_of_range(wanted: NamedRange, lines: tuple[Line, ...]) -> Line:
+    """A range of the user's as a line of its own; it belongs to the line it begins on."""
+    start = wanted.counts.start
+    first = next((x for x in lines if x.counts.contains(start)), lines[-1])
+    heading = heading_near(lines, float(start))
+    return Line(first.number, start, wanted.counts.length, LineKind.DANCE, wanted.name, None, first.wall, heading)
 
 
 def line_sources(
@@ -94,13 +98,20 @@ def line_sources(
                 if not the_pass.take_range.covers(at, slack):
                     continue
                 said = take.stretch_at(at.start_s)
-                seen = seen_view(said, the_pass, where, lines, line)
-                if seen is view:
-                    yield _source(project, take, number, line, at, replace(said, view=seen), where)
+                seen = seen_view(said, the_pass, where, lines, core)
+                if seen.view is view:
+                    yield _source(project, take, number, line, at, replace(said, view=view), where, seen)
 
 
 def _source(
-    project: Project, take: Take, number: int, line: Line, at: TimeRange, stretch: Stretch, where: TimeMap
+    project: Project,
+    take: Take,
+    number: int,
+    line: Line,
+    at: TimeRange,
+    stretch: Stretch,
+    where: TimeMap,
+    seen: Seen,
 ) -> Source:
     the_pass = take.passes[number]
     problems = []
@@ -126,7 +137,7 @@ def _source(
     if where(line.counts.end + project.output.run_out) > the_pass.take_range.end_s + 0.3:
         problems.append("the pass ends before the run-out")
         score -= 0.25
-    return Source(take, number, line, stretch, score, tuple(problems))
+    return Source(take, number, line, stretch, score, tuple(problems), seen)
 
 
 def _end_of(take: Take, stretch: Stretch) -> float:
@@ -134,25 +145,33 @@ def _end_of(take: Take, stretch: Stretch) -> float:
     return min(later, default=float("inf"))
 
 
-def _clip(project: Project, grid: Grid, group: tuple[Line, ...], view: View, sources: list[Source]) -> Clip | None:
-    name = group[0].section.name if group[0].section else f"eight {group[0].number}"
+def clip_name(line: Line) -> str:
+    """What a clip of a line is called."""
+    if line.section is not None:
+        return line.section.name
+    return line.title if line.title and not line.title.startswith("part ") else f"eight {line.number}"
+
+
+def _clip(
+    project: Project,
+    grid: Grid,
+    group: tuple[Line, ...],
+    view: View,
+    sources: list[Source],
+    lines: tuple[Line, ...],
+) -> Clip | None:
+    name = clip_name(group[0])
     key = f"{name} · {view}"
     choice = project.choice(key) or Choice(key)
     if choice.left_out:
         return None
     best = sorted(sources, key=lambda s: -s.score)
-    pick = _picked(best, choice)
+    pick = picked(best, choice)
     flip = choose_flip(pick.stretch, choice.flip)
-    run_up = choice.run_up if choice.run_up is not None else max(project.output.run_up, _pickup(pick.line))
-    run_out = choice.run_out if choice.run_out is not None else project.output.run_out
-    run_up, run_out = _within_pass(pick, grid, run_up, run_out)
+    where = counts_to_take(pick.the_pass, grid)
+    edges: Edges = edges_of(project.output, choice, pick.line, lines, where, pick.the_pass.take_range)
     others = dict.fromkeys((s.take.name, s.number) for s in best)
     others.pop((pick.take.name, pick.number))
-    reasons = (
-        _why_this(pick, best, choice),
-        flip.reason,
-        f"run-up {_number(run_up)}, run-out {_number(run_out)}",
-    )
     return Clip(
         key,
         name,
@@ -161,54 +180,20 @@ def _clip(project: Project, grid: Grid, group: tuple[Line, ...], view: View, sou
         view,
         pick.take.name,
         pick.number,
-        run_up,
-        run_out,
+        edges.run_up,
+        edges.run_out,
         flip.flip,
         flip.label,
-        reasons,
-        pick.problems,
+        (why_this(pick, len(best), choice), flip.reason, edges.reason),
+        (*pick.problems, *edges.problems, *problems_of_clip(pick.stretch, flip.flip, pick.seen)),
         tuple(others),
+        edges.nudge,
     )
 
 
-def _picked(best: list[Source], choice: Choice) -> Source:
-    for source in best:
-        if choice.take == source.take.name and choice.pass_number in (None, source.number):
+def picked(best: list[Source], choice: Choice | None) -> Source:
+    """The source a person chose, else the best one."""
+    for source in best if choice is not None else ():
+        if choice is not None and choice.take == source.take.name and choice.pass_number in (None, source.number):
             return source
     return best[0]
-
-
-def _pickup(line: Line) -> Fraction:
-    """Counts before 1 that the section's own pickup needs."""
-    first = min((event.start for _, event in line.events()), default=Fraction(0))
-    return max(Fraction(0), -first)
-
-
-def _within_pass(source: Source, grid: Grid, run_up: Fraction, run_out: Fraction) -> tuple[Fraction, Fraction]:
-    """Shorten run-up and run-out, by halves, to what was filmed."""
-    where = counts_to_take(source.the_pass, grid)
-    core: CountRange = source.line.counts
-    limits = source.the_pass.take_range
-    while run_up > 0 and where(core.start - run_up) < limits.start_s - 0.05:
-        run_up = max(Fraction(0), run_up - Fraction(1, 2))
-    while run_out > 0 and where(core.end + run_out) > limits.end_s + 0.3:
-        run_out = max(Fraction(0), run_out - Fraction(1, 2))
-    return run_up, run_out
-
-
-def _number(counts: Fraction) -> str:
-    return f"{float(counts):g}"
-
-
-def _why_this(pick: Source, best: list[Source], choice: Choice) -> str:
-    name = f"{pick.take.name}, pass {pick.number + 1}"
-    if pick.line.wall is not None:
-        name += f", wall {pick.line.wall}"
-    said = pick.take.stretch_at(0.0).view
-    if pick.line.heading and pick.stretch.view is not said and len(pick.take.stretches) == 1:
-        name += f" at {clock_text(pick.line.heading)}, where the same camera sees the {pick.stretch.view}"
-    if choice.take == pick.take.name:
-        return f"{name}: you chose it"
-    if len(best) == 1:
-        return f"{name}: the only pass of this view"
-    return f"{name}: the best of {len(best)} ({pick.the_pass.reason or 'placed'})"

@@ -22,8 +22,7 @@ from vamos.core.jobs import Watch, quiet
 from vamos.core.media.motion import PER_SECOND, Motion, motion_of
 from vamos.core.model.dance import Event, Kind
 from vamos.core.model.project import Project
-from vamos.core.model.take import Pass, Seen
-from vamos.core.plan.clips import counts_to_take
+from vamos.core.model.take import Pass, Seen, counts_to_take
 from vamos.core.time import TimeMap, count_text
 
 #: A hold moves less than this share of the pass's middle; a start is where movement passes it.

@@ -7,8 +7,7 @@ from fractions import Fraction
 from vamos.core.dance.lines import LineKind, lines_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.model.take import PassKind, Stretch, Take, View
-from vamos.core.plan.clips import counts_to_take
+from vamos.core.model.take import PassKind, Stretch, Take, View, counts_to_take
 from vamos.core.plan.flip import choose_flip
 from vamos.core.time import CountRange
 

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from vamos.core.dance.lines import Line, lines_of
 from vamos.core.model.project import Project
 from vamos.core.model.take import Pass, Take, View
-from vamos.core.plan.clips import line_sources
+from vamos.core.plan.clips import clip_name, line_sources, picked
 from vamos.core.plan.flip import FlipChoice, choose_flip
 
 
@@ -33,15 +33,12 @@ def watched(project: Project, line: Line, view: View | None = None) -> Watched |
     lines = lines_of(grid, project.dance)
     for wanted in (view,) if view is not None else tuple(View):
         found = sorted(line_sources(project, grid, (line,), wanted, lines), key=lambda s: -s.score)
-        key = f"{line.section.name if line.section else f'eight {line.number}'} · {wanted}"
-        choice = project.choice(key)
-        for source in found:
-            if choice is None or choice.take in (None, source.take.name):
-                flip = choose_flip(source.stretch, choice.flip if choice else None)
-                return Watched(source.take, source.number, wanted, flip)
-        if found:
-            flip = choose_flip(found[0].stretch, choice.flip if choice else None)
-            return Watched(found[0].take, found[0].number, wanted, flip)
+        if not found:
+            continue
+        choice = project.choice(f"{clip_name(line)} · {wanted}")
+        source = picked(found, choice)
+        flip = choose_flip(source.stretch, choice.flip if choice else None)
+        return Watched(source.take, source.number, wanted, flip)
     return None
 
 

@@ -2,40 +2,40 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from contextlib import ExitStack
 from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
 
-from vamos.core.dance.lines import Line
 from vamos.core.jobs import Watch, quiet
-from vamos.core.media.frames import FrameReader, Planes, shown_size, yuv_planes
-from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Clip, Version
+from vamos.core.media.frames import Planes
+from vamos.core.media.sound import Sound, read_stretch
+from vamos.core.model.clip import Arrangement, Clip, Version
 from vamos.core.model.clip import Sound as Heard
-from vamos.core.model.song import Grid
-from vamos.core.model.take import Pass
-from vamos.core.render.clicks import add_clicks, counts_between
+from vamos.core.render.compose import Composer, Film, Reel, Stage
 from vamos.core.render.encode import ClipWriter
-from vamos.core.render.overlays import Shown, Words, draw_on_yuv, schedule
-from vamos.core.render.sound import RATE, clip_sound, levelled
-from vamos.core.render.timing import ClipTiming, clip_timing
-from vamos.core.time import FrameRate
-from vamos.core.time.timemap import Floats
+from vamos.core.render.heard import version_sound
+from vamos.core.render.shown import Shown
+from vamos.core.render.sound import RATE, levelled
+from vamos.core.render.timing import ClipTiming
+from vamos.errors import MediaError
 
 #: Size of the small pictures kept to check the flip later.
 PROOF = (16, 9)
+#: The room's sound is read with so much before and after.
+_ROOM_MARGIN_S = 1.0
 
 
 @dataclass(frozen=True, slots=True)
 class Job:
-    """One file to write: a clip in one version."""
+    """One file to write: a clip in one version, from one film or two."""
 
     clip: Clip
     version: Version
     path: Path
+    films: tuple[Film, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -59,39 +59,36 @@ class Written:
 @dataclass(slots=True)
 class _Output:
     job: Job
-    timing: ClipTiming
-    times: Floats
-    states: list[tuple[int, Shown]]
+    composer: Composer
     writer: ClipWriter
-    state: int = 0
+    lufs: float | None
     proof: Planes | None = None
 
-    def due(self, until_take_s: float) -> Iterator[int]:
-        """Output frames that show the source frame current up to a take second."""
-        while self.writer.frames < self.timing.frames and self.times[self.writer.frames] <= until_take_s:
-            yield self.writer.frames
+    @property
+    def left(self) -> int:
+        return self.composer.timing.frames - self.writer.frames
 
-    def shown(self, frame: int) -> Shown:
-        while self.state + 1 < len(self.states) and self.states[self.state + 1][0] <= frame:
-            self.state += 1
-        return self.states[self.state][1]
+    def next_pick(self) -> float:
+        return float(self.composer.picks[0][self.writer.frames])
 
+    def write_next(self) -> None:
+        frame = self.writer.frames
+        if frame == self.composer.timing.frames // 2:
+            self.proof = small_grey(self.composer.as_filmed(frame))
+        self.writer.picture(*self.composer.picture(frame))
 
-def picture_size(width: int, height: int, longest: int) -> tuple[int, int]:
-    """Even size with the longest side at most ``longest``, never larger than the source."""
-    scale = min(1.0, longest / max(width, height))
-    return max(2, round(width * scale / 2) * 2), max(2, round(height * scale / 2) * 2)
+    def written(self) -> Written:
+        width, height = self.composer.size
+        proof = self.proof if self.proof is not None else np.zeros(PROOF[::-1], np.uint8)
+        states = tuple(self.composer.states)
+        timing = self.composer.timing
+        return Written(self.job, timing, width, height, self.composer.matrix, states, self.lufs, proof)
 
 
 def render_clip(
     jobs: Sequence[Job],
-    take_path: Path,
-    the_pass: Pass,
-    grid: Grid,
-    lines: Sequence[Line],
+    stage: Stage,
     song: Sound | None,
-    rate: FrameRate,
-    longest: int,
     watch: Watch | None = None,
     chapters: tuple[tuple[float, float, str], ...] = (),
 ) -> list[Written]:
@@ -102,70 +99,88 @@ def render_clip(
     Stopped when asked to; nothing half-written is left in either case.
     """
     watch = watch or quiet()
-    clip = jobs[0].clip
-    words = Words(lines)
-    with FrameReader(take_path) as reader, ExitStack() as stack:
-        timings = [clip_timing(grid, clip.shown, job.version.speed, rate) for job in jobs]
-        start = min(float(t.take_times(the_pass)[0]) for t in timings)
-        first = reader.nearest(start)
-        width, height = picture_size(*shown_size(first), longest)
-        matrix = _matrix(first)
-        outputs = []
-        for job, timing in zip(jobs, timings, strict=True):
-            heard = job.version.sound is Heard.CLICKS or (song is not None and job.version.sound is not Heard.NONE)
-            writer = stack.enter_context(
-                ClipWriter(job.path, width, height, rate, matrix, RATE if heard else None, chapters)
-            )
-            outputs.append(_Output(job, timing, timing.take_times(the_pass), schedule(words, clip, timing), writer))
-        levels = [_sound(output, song, lines) for output in outputs]
-        _pictures(reader, outputs, start, width, height, matrix, watch)
-    watch(1.0, f"Wrote {clip.title}")
-    return [
-        Written(
-            o.job,
-            o.timing,
-            width,
-            height,
-            matrix,
-            tuple(o.states),
-            level,
-            o.proof if o.proof is not None else np.zeros(PROOF[::-1], np.uint8),
-        )
-        for o, level in zip(outputs, levels, strict=True)
-    ]
+    total = sum(stage.timing(j.clip, j.version).frames for j in jobs)
+    single = [j for j in jobs if j.version.arrangement is Arrangement.ONE]
+    # Versions with one picture share one decode; the others read two films in step, one after another.
+    groups = [single] if single else []
+    groups += [[j] for j in jobs if j.version.arrangement is not Arrangement.ONE]
+    with ExitStack() as stack:
+        done: dict[Path, Written] = {}
+        before = 0
+        for group in groups:
+            written = _render_group(group, stage, song, watch, chapters, before, total, stack)
+            before += sum(w.timing.frames for w in written)
+            done |= {w.job.path: w for w in written}
+    watch(1.0, f"Wrote {jobs[0].clip.title}")
+    return [done[j.path] for j in jobs]
 
 
-def _pictures(
-    reader: FrameReader,
-    outputs: list[_Output],
-    start: float,
-    width: int,
-    height: int,
-    matrix: str,
+def _render_group(
+    jobs: Sequence[Job],
+    stage: Stage,
+    song: Sound | None,
     watch: Watch,
-) -> None:
-    """Decode once from ``start`` and hand each source frame to every version that shows it."""
-    total = sum(o.timing.frames for o in outputs)
-    for frame, until in reader.with_ends(start):
-        planes = None
-        for output in outputs:
-            for number in output.due(until):
-                if planes is None:
-                    planes = yuv_planes(frame, width, height)
-                _write_frame(output, number, planes, matrix)
-        done = sum(o.writer.frames for o in outputs)
-        watch(done / total, f"Writing {outputs[0].job.clip.title}")
-        if done == total:
-            return
+    chapters: tuple[tuple[float, float, str], ...],
+    before: int,
+    total: int,
+    stack: ExitStack,
+) -> list[Written]:
+    reels: dict[Path, Reel] = {}
+    outputs = []
+    try:
+        for job in jobs:
+            composer = Composer(job.films, job.version, stage, reels)
+            # Writers stay with the caller: an error in a later group removes the files of all.
+            outputs.append(_open(job, composer, stage, song, chapters, stack))
+        waiting = [o for o in outputs if o.left]
+        count = 0
+        while waiting:
+            # In the order of the film, so that each of its frames is decoded once for all versions.
+            output = min(waiting, key=_Output.next_pick)
+            output.write_next()
+            count += 1
+            if not output.left:
+                waiting.remove(output)
+            if count % 8 == 0:
+                watch((before + count) / total, f"Writing {jobs[0].clip.title}")
+    finally:
+        for reel in reels.values():
+            reel.close()
+    return [o.written() for o in outputs]
 
 
-def _write_frame(output: _Output, number: int, planes: tuple[Planes, Planes, Planes], matrix: str) -> None:
-    if number == output.timing.frames // 2:
-        output.proof = small_grey(planes[0])
-    step = -1 if output.job.clip.flip else 1
-    y, u, v = (np.ascontiguousarray(p[:, ::step]) if step < 0 else p.copy() for p in planes)
-    draw_on_yuv(y, u, v, output.shown(number), matrix)
-    output.writer.picture(y, u, v)
+def _open(
+    job: Job,
+    composer: Composer,
+    stage: Stage,
+    song: Sound | None,
+    chapters: tuple[tuple[float, float, str], ...],
+    stack: ExitStack,
+) -> _Output:
+    """A writer with its sound handed over."""
+    film, times = job.films[0], composer.take_times(job.films[0])
+    room = None
+    if job.version.sound is Heard.ROOM:
+        room, times = _room(film, times)
+    raw = version_sound(job.version, composer.timing, stage.lines, song, room, times)
+    writer = stack.enter_context(
+        ClipWriter(job.path, *composer.size, stage.rate, composer.matrix, RATE if raw is not None else None, chapters)
+    )
+    lufs = None
+    if raw is not None:
+        samples, level = levelled(raw)
+        writer.sound(samples)
+        lufs = round(level, 2)
+    return _Output(job, composer, writer, lufs)
+
+
+def _room(film: Film, times: np.ndarray) -> tuple[Sound | None, np.ndarray]:
+    """The film's own sound around the clip, and the times on its clock; None when it has none."""
+    start = max(0.0, float(times[0]) - _ROOM_MARGIN_S)
+    try:
+        return read_stretch(film.path, RATE, 2, start, float(times[-1]) + _ROOM_MARGIN_S), times - start
+    except MediaError:
+        return None, times
 
 
 def small_grey(luma: Planes) -> Planes:
@@ -177,29 +192,3 @@ def small_grey(luma: Planes) -> Planes:
     cells = np.add.reduceat(np.add.reduceat(luma.astype(np.float64), ys[:-1], 0), xs[:-1], 1)
     sizes = np.outer(np.diff(ys), np.diff(xs))
     return np.asarray(np.round(cells / sizes), dtype=np.uint8)
-
-
-def _matrix(frame: object) -> str:
-    """Which luma weights a frame uses: as it says, else by its size (common practice)."""
-    code = getattr(frame, "colorspace", 2)
-    if code == 1:
-        return "709"
-    if code in (5, 6):
-        return "601"
-    return "709" if min(frame.width, frame.height) >= 720 else "601"  # type: ignore[attr-defined]
-
-
-def _sound(output: _Output, song: Sound | None, lines: Sequence[Line]) -> float | None:
-    """Hand over the sound of a version; its loudness in LUFS, None without sound."""
-    heard = output.job.version.sound
-    if heard is Heard.NONE or (heard is Heard.SONG and song is None):
-        return None
-    if heard is Heard.SONG and song is not None:
-        raw = clip_sound(song, output.timing)
-    else:
-        raw = np.zeros((round(output.timing.duration_s * RATE), 2), dtype=np.float32)
-        shown = output.job.clip.shown
-        add_clicks(raw, RATE, counts_between(lines, shown.start, shown.end), output.timing.counts_to_out())
-    samples, level = levelled(raw)
-    output.writer.sound(samples)
-    return round(level, 2)

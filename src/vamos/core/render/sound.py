@@ -56,13 +56,17 @@ def stretched(samples: Samples, rate: int, speed: Fraction) -> Samples:
     return np.ascontiguousarray(np.asarray(stretch.process(np.ascontiguousarray(samples.T))).T, dtype=np.float32)
 
 
-def clip_sound(song: Sound, timing: ClipTiming) -> Samples:
-    """The song under a clip: exactly as long as the clip, faded in and out by 12 ms."""
+def clip_sound(song: Sound, timing: ClipTiming, song_speed: Fraction | None = None) -> Samples:
+    """The song under a clip: exactly as long as the clip, faded in and out by 12 ms.
+
+    ``song_speed`` is the clip's speed unless the music goes at another one (half-time).
+    """
     frames = round(timing.duration_s * RATE)
-    speed = float(timing.speed)
-    margin = _MARGIN_S if timing.speed != 1 else 0.0
+    played = timing.speed if song_speed is None else song_speed
+    speed = float(played)
+    margin = _MARGIN_S if played != 1 else 0.0
     source = excerpt(song, timing.song_start_s - margin, round((timing.duration_s * speed + 2 * margin) * RATE))
-    slow = stretched(source, RATE, timing.speed)
+    slow = stretched(source, RATE, played)
     skip = round(margin / speed * RATE)
     out = np.zeros((frames, source.shape[1]), dtype=np.float32)
     part = slow[skip : skip + frames]

@@ -7,13 +7,12 @@ last; consecutive clips therefore tile without drift, at every speed.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 import numpy as np
 
-from vamos.core.model.song import Grid
-from vamos.core.model.take import Pass, PassKind
+from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import CountRange, FrameRate, TimeMap
 from vamos.core.time.timemap import Floats
 
@@ -56,18 +55,37 @@ class ClipTiming:
         """Counts → seconds from the clip's first frame."""
         return self.counts_to_slow.shifted(-self.rate.seconds(self.first_frame))
 
-    def take_times(self, the_pass: Pass) -> Floats:
+    def counts(self) -> CountRange:
+        """The counts the clip's frames cover, to the nearest 48th."""
+        back = self.counts_to_slow.inverse()
+        edges = (self.rate.seconds(self.first_frame), self.rate.seconds(self.first_frame + self.frames))
+        start, end = (Fraction(round(back(s) * 48), 48) for s in edges)
+        return CountRange(start, max(start, end))
+
+    def take_times(self, counts_to_take: TimeMap) -> Floats:
         """The take second each output frame shows, ``(frames,)``."""
         slow = (self.first_frame + np.arange(self.frames)) / float(self.rate.per_second)
-        if the_pass.kind is PassKind.SONG:
-            return the_pass.clock.inverse()(slow * float(self.speed))
-        counts = self.counts_to_slow.inverse()(slow)
-        return the_pass.clock.inverse()(counts)
+        return counts_to_take(self.counts_to_slow.inverse()(slow))
 
 
-def clip_timing(grid: Grid, counts: CountRange, speed: Fraction, rate: FrameRate) -> ClipTiming:
-    """The timing of a range of counts at a speed (1 = the song's own)."""
+def clip_timing(
+    grid: Grid, counts: CountRange, speed: Fraction, rate: FrameRate, nudge: tuple[int, int] = (0, 0)
+) -> ClipTiming:
+    """The timing of a range of counts at a speed (1 = the song's own).
+
+    ``nudge`` moves start and end by so many frames at the song's speed, + later.
+    """
     slow = grid.time_map().then(TimeMap.line(0.0, 0.0, 1 / float(speed)))
-    first = max(0, rate.frame_at(slow(counts.start)))
-    last = rate.frame_at(slow(counts.end))
+    early, late = (round(n / speed) for n in nudge)
+    first = max(0, rate.frame_at(slow(counts.start)) + early)
+    last = rate.frame_at(slow(counts.end)) + late
     return ClipTiming(rate, speed, first, max(1, last - first), slow)
+
+
+def even_grid(grid: Grid) -> Grid:
+    """The same counts at one even tempo, the song's middle one, with count 1 at the same second."""
+    beat = 60 / grid.bpm()
+    at = grid.time_map()(0)
+    ends = (grid.anchors[0].position, grid.anchors[-1].position)
+    start = max(0.0, at + float(ends[0]) * beat)
+    return replace(grid, anchors=tuple(Anchor(p, start + float(p - ends[0]) * beat) for p in ends), stops=())

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Callable
 from dataclasses import replace
+from fractions import Fraction
 from itertools import pairwise
 
 import numpy as np
@@ -15,10 +16,10 @@ from vamos.core.dance.lines import Line, LineKind
 from vamos.core.media.peaks import Peaks
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take
-from vamos.core.plan.clips import counts_to_take, plan_clips
+from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, counts_to_take
+from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.views import seen_view
-from vamos.core.time import TimeMap
+from vamos.core.time import CountRange, TimeMap
 from vamos.ui.page.paint import Row, Strip
 
 #: Lines less sure than this are marked.
@@ -156,7 +157,8 @@ class Content:
 
     def _strip(self, take: Take, the_pass: Pass, where: TimeMap, line: Line, first: float, last: float) -> Strip:
         stretch = take.stretch_at(where((first + last) / 2))
-        seen = replace(stretch, view=seen_view(stretch, the_pass, where, self.lines, line))
+        part = CountRange(Fraction(first).limit_denominator(48), Fraction(last).limit_denominator(48))
+        seen = replace(stretch, view=seen_view(stretch, the_pass, where, self.lines, part).view)
         base = float(line.start)
         return Strip(
             first - base,

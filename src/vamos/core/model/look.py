@@ -1,0 +1,79 @@
+"""What stands over the picture and how the picture is cut: decided once for all clips."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+from vamos.errors import InputError
+
+
+class Lane(StrEnum):
+    """One thing that may stand over the picture."""
+
+    NUMBER = "count"
+    PART = "& and a"
+    NAME = "name"
+    NEXT = "next name"
+    FEET = "foot"
+    WORD = "sound or lyric word"
+    CLOCK = "facing"
+    PLACE = "section and wall"
+    CALL = "what comes (tag in 4)"
+    LABEL = "label"
+
+
+class Style(StrEnum):
+    """Where the counts stand."""
+
+    CORNER = "corner plate"
+    STRIP = "strip of the eight"
+    FLOOR = "floor line"
+
+
+class Numbering(StrEnum):
+    """How a count is said."""
+
+    SHEET = "as in the sheet"
+    EIGHTS = "1 to 8 always"
+    SETS = "set numbers"
+    HALF = "half-time"
+
+
+class Shape(StrEnum):
+    """The picture's sides."""
+
+    FILMED = "as filmed"
+    WIDE = "wide 16:9"
+    SQUARE = "square"
+    UPRIGHT = "upright 9:16"
+
+    @property
+    def aspect(self) -> float | None:
+        """Width over height; None keeps that of the film."""
+        return {Shape.WIDE: 16 / 9, Shape.SQUARE: 1.0, Shape.UPRIGHT: 9 / 16}.get(self)
+
+
+USUAL_LANES = (Lane.NUMBER, Lane.PART, Lane.NAME, Lane.NEXT, Lane.CALL, Lane.LABEL)
+
+
+@dataclass(frozen=True, slots=True)
+class Overlay:
+    """The lanes that are shown, their style, and from how far they are to be read."""
+
+    style: Style = Style.CORNER
+    lanes: tuple[Lane, ...] = USUAL_LANES
+    numbering: Numbering = Numbering.SHEET
+    distance_m: float = 2.0
+
+    def __post_init__(self) -> None:
+        if not 0.3 <= self.distance_m <= 10:
+            raise InputError(f"Counts are read from 0.3 to 10 m away, not {self.distance_m:g}.")
+
+
+@dataclass(frozen=True, slots=True)
+class Framing:
+    """The picture's shape; ``follow`` goes close to the dancer and follows slowly, never cutting hands or feet."""
+
+    shape: Shape = Shape.FILMED
+    follow: bool = False

@@ -1,0 +1,112 @@
+"""Where a clip begins and ends: run-up with its pickup, run-out, holds, what was filmed, frames nudged."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from vamos.core.dance.lines import Line
+from vamos.core.model.clip import Choice
+from vamos.core.model.dance import Kind
+from vamos.core.model.project import Output
+from vamos.core.time import CountRange, TimeMap, TimeRange
+
+HALF = Fraction(1, 2)
+#: A hold is waited for by so many counts at most.
+_LONGEST_HOLD = Fraction(8)
+
+
+@dataclass(frozen=True, slots=True)
+class Edges:
+    """Run-up and run-out in counts, frames of nudging, why, and what is wrong with them."""
+
+    run_up: Fraction
+    run_out: Fraction
+    nudge: tuple[int, int]
+    reason: str
+    problems: tuple[str, ...]
+
+
+def edges_of(
+    output: Output, choice: Choice, line: Line, lines: tuple[Line, ...], where: TimeMap, filmed: TimeRange
+) -> Edges:
+    """The edges of a clip of a line; ``where`` maps counts to take seconds, ``filmed`` is the pass.
+
+    What a person chose stays, only within what was filmed; what is planned holds the pickup and never ends
+    inside a hold.
+    """
+    core = line.counts
+    problems = []
+    pickup = pickup_of(core, lines)
+    run_up = choice.run_up if choice.run_up is not None else max(output.run_up, pickup)
+    run_out = choice.run_out if choice.run_out is not None else output.run_out
+    words = ""
+    held_until = _hold_end(core.end + run_out, lines)
+    if held_until is not None:
+        if choice.run_out is None and held_until - core.end <= _LONGEST_HOLD:
+            run_out = held_until - core.end
+            words = ", to the end of the hold"
+        else:
+            problems.append("the clip ends inside a hold")
+    if choice.run_up is not None and choice.run_up < pickup:
+        problems.append(f"the pickup begins {count_words(pickup)} before 1 and is cut off")
+    run_up, run_out = _within(core, run_up, run_out, where, filmed)
+    nudge = (choice.nudge_start or 0, choice.nudge_end or 0)
+    reason = f"run-up {_number(run_up)}, run-out {_number(run_out)}{words}"
+    if any(nudge):
+        reason += f", nudged by {nudge[0]:+d} and {nudge[1]:+d} frames"
+    return Edges(run_up, run_out, nudge, reason, tuple(problems))
+
+
+def pickup_of(core: CountRange, lines: tuple[Line, ...]) -> Fraction:
+    """Counts before the range that its own pickup needs."""
+    line = next((x for x in lines if x.start == core.start), None)
+    first = min((event.start for _, event in line.events()), default=Fraction(0)) if line is not None else Fraction(0)
+    return max(Fraction(0), -first)
+
+
+def _hold_end(end: Fraction, lines: tuple[Line, ...]) -> Fraction | None:
+    """Where a hold ends that is cut at a position; None when none is."""
+    for line in lines:
+        for at, event in line.events():
+            if event.kind is Kind.HOLD and at < end < at + event.length:
+                return at + event.length
+    return None
+
+
+def _within(
+    core: CountRange, run_up: Fraction, run_out: Fraction, where: TimeMap, filmed: TimeRange
+) -> tuple[Fraction, Fraction]:
+    """Shorten run-up and run-out, by halves, to what was filmed; something always stays."""
+    run_up = max(run_up, HALF - core.length)
+    run_out = max(run_out, HALF - core.length - min(run_up, Fraction(0)))
+    while run_up > 0 and where(core.start - run_up) < filmed.start_s - 0.05:
+        run_up = max(Fraction(0), run_up - HALF)
+    while run_out > 0 and where(core.end + run_out) > filmed.end_s + 0.3:
+        run_out = max(Fraction(0), run_out - HALF)
+    return run_up, run_out
+
+
+def count_words(counts: Fraction) -> str:
+    return f"{_number(counts)} count" + ("" if counts == 1 else "s")
+
+
+def _number(counts: Fraction) -> str:
+    return f"{float(counts):g}"
+
+
+def snapped(position: float) -> Fraction:
+    """The nearest half count."""
+    return Fraction(round(position * 2), 2)
+
+
+def with_edge(choice: Choice, core: CountRange, start: Fraction | None, end: Fraction | None) -> Choice:
+    """A choice whose clip begins or ends at positions on the song, of at least half a count."""
+    run_up, run_out = choice.run_up, choice.run_out
+    if start is not None:
+        limit = core.end + (run_out if run_out is not None and run_out < 0 else 0) - HALF
+        run_up = core.start - min(start, limit)
+    if end is not None:
+        limit = core.start - (run_up if run_up is not None and run_up < 0 else 0) + HALF
+        run_out = max(end, limit) - core.end
+    return replace(choice, run_up=run_up, run_out=run_out)

@@ -1,0 +1,50 @@
+"""In which versions a clip is written, and which other clip stands beside it."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from fractions import Fraction
+
+from vamos.core.model.clip import Arrangement, Clip, Look, Sound, Version
+from vamos.core.model.project import Output
+from vamos.core.model.take import View
+
+#: Which view joins which in an arrangement.
+_PARTNERS = {
+    Arrangement.BESIDE: {View.FRONT: View.BACK},
+    Arrangement.FEET: {View.FRONT: View.FEET, View.BACK: View.FEET},
+}
+
+
+def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Version, ...]:
+    """All versions of a clip: each speed, and what else is wished and possible with what was filmed."""
+    found = [Version(speed, output.sound) for speed in output.speeds]
+    if output.watch:
+        found.append(Version(Fraction(1), output.sound, Look.WATCH))
+    if output.half_time:
+        found.append(Version(Fraction(1), output.sound, half_time=True))
+    for arrangement in output.arrangements:
+        if partner_of(clip, clips, arrangement) is not None:
+            sound = output.sound if output.sound is not Sound.ROOM else Sound.CLICKS
+            found.append(Version(Fraction(1), sound, arrangement=arrangement))
+    return tuple(found)
+
+
+def partner_of(clip: Clip, clips: Sequence[Clip], arrangement: Arrangement) -> Clip | None:
+    """The clip of the same counts in the other view, perhaps from another wall; None when there is none."""
+    wanted = _PARTNERS.get(arrangement, {}).get(clip.view)
+    return next((c for c in clips if c.title == clip.title and c.view is wanted), None) if wanted else None
+
+
+def version_words(version: Version) -> str:
+    """A version in words that may stand in a file name."""
+    words = [f"{round(float(version.speed) * 100)}"]
+    if version.half_time:
+        words.append("half-time")
+    if version.look is Look.WATCH:
+        words.append("to watch")
+    if version.arrangement is Arrangement.BESIDE:
+        words.append("front and back")
+    if version.arrangement is Arrangement.FEET:
+        words.append("with feet")
+    return " ".join(words)

@@ -1,0 +1,276 @@
+"""Composing the frames of one version of a clip: the film's part, flipped, other films beside it, the counts.
+
+The preview and the export make their frames here, so that what is seen is what is written.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from contextlib import ExitStack
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from math import ceil
+from pathlib import Path
+from types import TracebackType
+
+import numpy as np
+
+from vamos.core.dance.lines import Line
+from vamos.core.media.frames import FrameReader, Planes, frame_times, pick_frames, shown_size, yuv_planes
+from vamos.core.media.motion import Motion
+from vamos.core.model.clip import Arrangement, Clip, Look, Version
+from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.look import Lane
+from vamos.core.model.project import Output
+from vamos.core.model.song import Grid
+from vamos.core.model.take import Pass, counts_to_take
+from vamos.core.render import framing
+from vamos.core.render.overlays import draw_on_yuv, half_time_of, schedule, softened
+from vamos.core.render.shown import Shown
+from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
+from vamos.core.render.words import Words
+from vamos.core.time import FrameRate, TimeMap
+from vamos.core.time.timemap import Floats
+
+Yuv = tuple[Planes, Planes, Planes]
+
+#: Bars beside a picture that does not fill its place: ink, as limited-range Y, U, V.
+_BARS = (45, 133, 125)
+
+
+@dataclass(frozen=True, slots=True)
+class Film:
+    """One film in a version: where it is, which pass, flipped or not; motion when the picture follows it."""
+
+    path: Path
+    the_pass: Pass
+    clip: Clip
+    motion: Motion | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Stage:
+    """What all clips of a project share."""
+
+    grid: Grid
+    lines: tuple[Line, ...]
+    output: Output
+
+    @property
+    def rate(self) -> FrameRate:
+        return FrameRate.of(self.output.rate)
+
+    def timing(self, clip: Clip, version: Version) -> ClipTiming:
+        """When things happen in a version; on an even beat when that is wished and the song is not heard."""
+        even = self.output.even and version.sound is not Heard.SONG
+        grid = even_grid(self.grid) if even else self.grid
+        return clip_timing(grid, clip.shown, version.picture_speed, self.rate, clip.nudge)
+
+
+class Reel:
+    """One film being read; pictures asked for twice in a row are made once."""
+
+    def __init__(self, path: Path):
+        self.path = path
+        self.reader = FrameReader(path)
+        first = self.reader.nearest(0.0)
+        self.size = shown_size(first)
+        self.matrix = _matrix(first)
+        self._key: tuple[object, ...] = ()
+        self._planes: Yuv | None = None
+
+    def planes(self, take_s: float, crop: framing.Crop, width: int, height: int) -> Yuv:
+        """The part of the picture at a moment, as Y, U, V of a size; not to be written into."""
+        key = (take_s, crop, width, height)
+        if key != self._key or self._planes is None:
+            self._key = key
+            self._planes = _cropped(self.reader, take_s, crop, width, height)
+        return self._planes
+
+    def close(self) -> None:
+        self.reader.close()
+
+
+class Composer:
+    """Makes any output frame of a version. Use as a context manager, or give it reels to share.
+
+    Raises MediaError when a film cannot be read.
+    """
+
+    def __init__(self, films: Sequence[Film], version: Version, stage: Stage, reels: dict[Path, Reel] | None = None):
+        self.films, self.version, self.stage = films, version, stage
+        self.clip = films[0].clip
+        self.timing = stage.timing(self.clip, version)
+        self._stack = ExitStack()
+        self._reels = reels if reels is not None else {}
+        self._own = reels is None
+        self.picks = [self._picks(film) for film in films]
+        self.paths = [self._path(film, times) for film, times in zip(films, self.picks, strict=True)]
+        self.sizes = self._sizes()
+        self.matrix = self.reel(films[0]).matrix
+        overlay = half_time_of(stage.output.overlay) if version.half_time else stage.output.overlay
+        if version.arrangement is Arrangement.BESIDE:
+            # Each half says itself what it is.
+            overlay = replace(overlay, lanes=tuple(x for x in overlay.lanes if x is not Lane.LABEL))
+        self.states = schedule(Words(stage.lines), self.clip, self.timing, overlay, version.look)
+        self._starts = [frame for frame, _ in self.states]
+
+    def __enter__(self) -> Composer:
+        return self
+
+    def __exit__(
+        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
+    ) -> None:
+        self.close()
+
+    def close(self) -> None:
+        if self._own:
+            for reel in self._reels.values():
+                reel.close()
+            self._reels.clear()
+
+    def reel(self, film: Film) -> Reel:
+        if film.path not in self._reels:
+            self._reels[film.path] = Reel(film.path)
+        return self._reels[film.path]
+
+    @property
+    def size(self) -> tuple[int, int]:
+        """Width and height of the output."""
+        width, height = self.sizes[0]
+        return (2 * width, height) if self.version.arrangement is Arrangement.BESIDE else (width, height)
+
+    def take_times(self, film: Film) -> Floats:
+        """The take second wanted at each output frame; another film shows its own wall in step."""
+        offset = film.clip.counts.start - self.clip.counts.start
+        shifted = TimeMap.line(0.0, float(offset))
+        return self.timing.take_times(shifted.then(counts_to_take(film.the_pass, self.stage.grid)))
+
+    def _picks(self, film: Film) -> Floats:
+        wanted = self.take_times(film)
+        source = frame_times(film.path, float(wanted[0]), float(wanted[-1]))
+        return source[pick_frames(source, wanted)] if len(source) else wanted
+
+    def _path(self, film: Film, picks: Floats) -> framing.Path:
+        width, height = self.reel(film).size
+        wish = self.stage.output.framing
+        aspect = wish.shape.aspect
+        if self.version.arrangement is Arrangement.BESIDE:
+            aspect = (aspect or 16 / 9) / 2
+        elif film is not self.films[0]:
+            aspect = None
+        follow = wish.follow and film is self.films[0]
+        return framing.frame_path(aspect, follow, width / height, film.motion, float(picks[0]), float(picks[-1]))
+
+    def _sizes(self) -> list[tuple[int, int]]:
+        """The size of each film's part in the output."""
+        longest = self.stage.output.longest_side
+        parts = []
+        for film, path in zip(self.films, self.paths, strict=True):
+            width, height = self.reel(film).size
+            parts.append((path.width * width, path.height * height))
+        if self.version.arrangement is Arrangement.BESIDE:
+            # Both halves are as high as the lower film allows.
+            high = min(height for _, height in parts)
+            wide = high * parts[0][0] / parts[0][1]
+            return [picture_size(wide, high, longest, 2 * wide)] * 2
+        first = picture_size(*parts[0], longest)
+        if len(parts) == 1:
+            return [first]
+        wide = _even(first[0] * 0.32)
+        return [first, (wide, _even(wide * parts[1][1] / parts[1][0]))]
+
+    # --- frames --------------------------------------------------------------------------
+
+    def shown(self, frame: int) -> Shown:
+        index = int(np.searchsorted(self._starts, frame, side="right")) - 1
+        return self.states[max(0, index)][1]
+
+    def picture(self, frame: int) -> Yuv:
+        """Y, U, V of an output frame."""
+        y, u, v = self._arranged(frame, flipped=True)
+        if self.version.look is Look.WATCH:
+            softened(y, u, v)
+        draw_on_yuv(y, u, v, self.shown(frame), self.matrix)
+        return y, u, v
+
+    def as_filmed(self, frame: int) -> Planes:
+        """The luma without counts; a single picture before any flip, to check the flip against."""
+        return self._arranged(frame, flipped=self.version.arrangement is not Arrangement.ONE)[0]
+
+    def _arranged(self, frame: int, flipped: bool) -> Yuv:
+        main = self._part(0, frame, flipped)
+        if self.version.arrangement is Arrangement.BESIDE and len(self.films) > 1:
+            other = self._part(1, frame, flipped)
+            if flipped:
+                for part, film in ((main, self.films[0]), (other, self.films[1])):
+                    draw_on_yuv(*part, Shown("", label=film.clip.label), self.matrix)
+            return tuple(np.concatenate(pair, axis=1) for pair in zip(main, other, strict=True))  # type: ignore[return-value]
+        if self.version.arrangement is Arrangement.FEET and len(self.films) > 1:
+            self._inset(main, self._part(1, frame, flipped))
+        return main
+
+    def _part(self, number: int, frame: int, flipped: bool) -> Yuv:
+        film, take_s = self.films[number], float(self.picks[number][frame])
+        crop = self.paths[number].crop_at(take_s)
+        y, u, v = self.reel(film).planes(take_s, crop, *self.sizes[number])
+        step = -1 if film.clip.flip and flipped else 1
+        return y[:, ::step].copy(), u[:, ::step].copy(), v[:, ::step].copy()
+
+    def _inset(self, main: Yuv, inset: Yuv) -> None:
+        """A smaller picture at the upper right, with a narrow edge around it."""
+        height, width = main[0].shape
+        h, w = inset[0].shape
+        top, left = _even(height * 0.05), _even(width * 0.95 - w)
+        for plane, part, bars, half in zip(main, inset, _BARS, (1, 2, 2), strict=True):
+            y, x, edge = top // half, left // half, 4 // half
+            plane[y - edge : y + h // half + edge, x - edge : x + w // half + edge] = bars
+            plane[y : y + h // half, x : x + w // half] = part
+
+
+def picture_size(width: float, height: float, longest: int, of: float | None = None) -> tuple[int, int]:
+    """Even size with the longest side at most ``longest``, never larger than the source.
+
+    ``of`` is the longest side where it is not this picture's own.
+    """
+    scale = min(1.0, longest / (of if of is not None else max(width, height)))
+    return max(2, round(width * scale / 2) * 2), max(2, round(height * scale / 2) * 2)
+
+
+def _even(value: float) -> int:
+    return max(2, int(value) // 2 * 2)
+
+
+def _cropped(reader: FrameReader, take_s: float, crop: framing.Crop, width: int, height: int) -> Yuv:
+    """The part of a frame at a size; what lies outside of the film is bars."""
+    frame = reader.nearest(max(0.0, take_s))
+    if crop == framing.WHOLE:
+        return yuv_planes(frame, width, height)
+    whole_w, whole_h = _even(ceil(width / crop.width)), _even(ceil(height / crop.height))
+    planes = yuv_planes(frame, whole_w, whole_h)
+    left, top = 2 * round(crop.x * whole_w / 2), 2 * round(crop.y * whole_h / 2)
+    parts = []
+    for plane, bars, half in zip(planes, _BARS, (1, 2, 2), strict=True):
+        out = np.full((height // half, width // half), bars, dtype=np.uint8)
+        x, y = left // half, top // half
+        x0, y0 = max(0, -x), max(0, -y)
+        part = plane[max(0, y) : y + out.shape[0], max(0, x) : x + out.shape[1]]
+        out[y0 : y0 + part.shape[0], x0 : x0 + part.shape[1]] = part
+        parts.append(out)
+    return parts[0], parts[1], parts[2]
+
+
+def _matrix(frame: object) -> str:
+    """Which luma weights a frame uses: as it says, else by its size (common practice)."""
+    code = getattr(frame, "colorspace", 2)
+    if code == 1:
+        return "709"
+    if code in (5, 6):
+        return "601"
+    return "709" if min(frame.width, frame.height) >= 720 else "601"  # type: ignore[attr-defined]
+
+
+def wanted_frame(timing: ClipTiming, song_s: float, speed: Fraction) -> int:
+    """The output frame on show when the song stands at a second, for playing a clip before it is written."""
+    slow = song_s / float(speed)
+    return int(np.floor(slow * float(timing.rate.per_second) + 1e-6)) - timing.first_frame

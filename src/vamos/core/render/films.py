@@ -1,0 +1,41 @@
+"""The films a version is made of: where they are, and how what is in them moves when that is needed."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from vamos.core.document.paths import locate
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media.motion import Motion, motion_of
+from vamos.core.model.clip import Arrangement, Clip, Version
+from vamos.core.model.look import Framing, Shape
+from vamos.core.model.project import Project
+from vamos.core.render.compose import Film
+
+
+def needs_motion(framing: Framing, version: Version) -> bool:
+    """Whether the picture is cut around the dancer."""
+    return framing.follow or framing.shape is not Shape.FILMED or version.arrangement is Arrangement.BESIDE
+
+
+def films_for(
+    project: Project,
+    base: Path | None,
+    clip: Clip,
+    partner: Clip | None,
+    version: Version,
+    watch: Watch | None = None,
+) -> tuple[Film, ...]:
+    """The film of a clip, and that of its partner in an arrangement; raises MissingError or MediaError."""
+    clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
+    moved = needs_motion(project.output.framing, version)
+    return tuple(_film(project, base, c, moved, watch or quiet()) for c in clips)
+
+
+def _film(project: Project, base: Path | None, clip: Clip, moved: bool, watch: Watch) -> Film:
+    take = project.take(clip.take)
+    path = locate(take.media, base)
+    motion: Motion | None = None
+    if moved:
+        motion = motion_of(path, take.media.fingerprint, take.media.duration_s, watch)
+    return Film(path, take.passes[clip.pass_number], clip, motion)

@@ -1,0 +1,129 @@
+"""What is heard with a version of a clip: the song, clicks, a counting voice, the room, or nothing."""
+
+from __future__ import annotations
+
+import itertools
+from collections.abc import Sequence
+from fractions import Fraction
+
+import numpy as np
+import scipy.signal
+
+from vamos.core.dance.lines import Line
+from vamos.core.media.sound import Samples, Sound
+from vamos.core.media.voice import NUMBER_WORDS, say
+from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.clip import Version
+from vamos.core.render.clicks import add_clicks, counts_between
+from vamos.core.render.sound import RATE, clip_sound, excerpt, faded, stretched
+from vamos.core.render.timing import ClipTiming
+from vamos.core.render.words import Words
+from vamos.core.time import TimeMap
+from vamos.core.time.timemap import Floats
+
+#: The room's sound is bent in pieces of about this length, joined over ``_JOIN_S``.
+_PIECE_S, _JOIN_S = 0.6, 0.02
+#: A piece may be off by this much before the sound is cut into more pieces.
+_BENT_S = 0.002
+
+
+def version_sound(
+    version: Version,
+    timing: ClipTiming,
+    lines: Sequence[Line],
+    song: Sound | None,
+    room: Sound | None,
+    times: Floats,
+) -> Samples | None:
+    """Samples ``(frames, 2)`` at ``RATE``, exactly as long as the picture; None for silence.
+
+    ``times`` are the take seconds of the output frames, for the room's sound. Without a song (or a room)
+    there is silence where it was wanted.
+    """
+    heard = version.sound
+    if heard is Heard.SONG:
+        return clip_sound(song, timing, version.speed) if song is not None else None
+    if heard is Heard.ROOM:
+        return room_sound(room, times, timing) if room is not None else None
+    if heard is Heard.NONE:
+        return None
+    out = np.zeros((round(timing.duration_s * RATE), 2), dtype=np.float32)
+    edges = timing.counts()
+    if heard is Heard.CLICKS:
+        add_clicks(out, RATE, counts_between(lines, edges.start, edges.end), timing.counts_to_out())
+    else:
+        add_voice(out, RATE, lines, edges.start, edges.end, timing.counts_to_out())
+    return out
+
+
+def add_voice(
+    samples: Samples, rate: int, lines: Sequence[Line], start: Fraction, end: Fraction, counts_to_out: TimeMap
+) -> None:
+    """Mix a voice that says each count, its onset on the count, in place."""
+    words = Words(lines)
+    counts = [position for position, _ in counts_between(lines, start, end)]
+    for position in counts:
+        number = int(words.number_at(position))
+        first = round(counts_to_out(position) * rate)
+        if not 0 <= first < len(samples) or not 1 <= number <= len(NUMBER_WORDS):
+            continue
+        room_s = counts_to_out(position + 1) - counts_to_out(position)
+        spoken, said_rate = say(NUMBER_WORDS[number - 1], int(np.clip(90 / room_s, 160, 340)))
+        tone = scipy.signal.resample_poly(spoken, rate, said_rate).astype(np.float32)
+        # The word before makes room for the next one.
+        tone = tone[: min(len(samples) - first, round(0.97 * room_s * rate))]
+        tail = min(len(tone), round(0.03 * rate))
+        if tail:
+            tone = tone.copy()
+            tone[-tail:] *= np.linspace(1, 0, tail, dtype=np.float32)
+        samples[first : first + len(tone)] += 0.8 * tone[:, None]
+
+
+def room_sound(room: Sound, times: Floats, timing: ClipTiming) -> Samples:
+    """The take's own sound bent to the picture: pieces stretched with the pitch kept, and joined.
+
+    ``room`` is at ``RATE`` with two channels.
+    """
+    frames = round(timing.duration_s * RATE)
+    ends = np.append(times, times[-1] + (times[-1] - times[-2] if len(times) > 1 else timing.rate.frame_s))
+    out_s = np.arange(len(ends)) / float(timing.rate.per_second)
+    knots = _knots(out_s, ends)
+    out = np.zeros((frames, 2), dtype=np.float32)
+    join = round(_JOIN_S * RATE)
+    for a, b in itertools.pairwise(knots):
+        first, last = round(out_s[a] * RATE), min(frames, round(out_s[b] * RATE))
+        piece = _bent(room, ends[a], ends[b], last - first, join)
+        before, after = (join if a > 0 else 0), (join if last < frames else 0)
+        part = piece[join - before : join + (last - first) + after]
+        if before:
+            part[:before] *= np.linspace(0, 1, before, dtype=np.float32)[:, None]
+        if after:
+            part[-after:] *= np.linspace(1, 0, after, dtype=np.float32)[:, None]
+        # Joins lie before each knot on both sides, so that fades cross.
+        start = first - before
+        stop = min(frames, start + len(part))
+        out[start:stop] += part[: stop - start]
+    return faded(out)
+
+
+def _knots(out_s: Floats, take_s: Floats) -> list[int]:
+    """Where pieces begin: only the ends when one straight piece follows the times within ``_BENT_S``."""
+    straight = np.interp(out_s, [out_s[0], out_s[-1]], [take_s[0], take_s[-1]])
+    if np.abs(straight - take_s).max() <= _BENT_S:
+        return [0, len(out_s) - 1]
+    count = max(1, round(out_s[-1] / _PIECE_S))
+    return [int(k) for k in np.unique(np.linspace(0, len(out_s) - 1, count + 1).round())]
+
+
+def _bent(room: Sound, start_s: float, end_s: float, frames: int, join: int) -> Samples:
+    """A stretch of the room's sound brought to ``frames`` samples, with ``join`` more on both sides."""
+    speed = Fraction((end_s - start_s) * RATE / max(1, frames)).limit_denominator(10000)
+    speed = min(max(speed, Fraction(1, 4)), Fraction(4))
+    margin_s = 0.15
+    source = excerpt(room, start_s - margin_s, round((end_s - start_s + 2 * margin_s) * RATE))
+    slow = stretched(source, RATE, speed)
+    skip = round(margin_s / float(speed) * RATE) - join
+    out = np.zeros((frames + 2 * join, 2), dtype=np.float32)
+    part = slow[max(0, skip) : max(0, skip) + len(out)]
+    out[: len(part)] = part
+    return out

@@ -1,0 +1,151 @@
+"""What is said where on the song: numbers from lines, cues from events, what comes next."""
+
+from __future__ import annotations
+
+from bisect import bisect_right
+from collections.abc import Sequence
+from fractions import Fraction
+from math import ceil, floor
+
+from vamos.core.dance.facing import clock_text
+from vamos.core.dance.lines import Line, LineKind, heading_at
+from vamos.core.model.dance import Event
+from vamos.core.model.look import Numbering
+from vamos.core.time import count_text
+from vamos.core.time.counts import subdivision_name
+
+#: How far ahead the next cue is shown, and a tag, a stop or a restart is called, in counts.
+CUE_AHEAD = Fraction(2)
+CALL_AHEAD = 8
+
+
+class Words:
+    """Answers for positions on the song."""
+
+    def __init__(self, lines: Sequence[Line]):
+        self._lines = sorted(lines, key=lambda line: line.start)
+        self._starts = [line.start for line in self._lines]
+        found = [pair for line in self._lines for pair in line.events()]
+        self._events: list[tuple[Fraction, Event]] = sorted(found, key=lambda pair: pair[0])
+        self._event_starts = [at for at, _ in self._events]
+        after: list[Line | None] = [*self._lines[1:], None]
+        calls = (_call_of(line, later) for line, later in zip(self._lines, after, strict=False))
+        self._calls = [call for call in calls if call is not None]
+
+    def line_at(self, position: Fraction) -> Line | None:
+        index = bisect_right(self._starts, position) - 1
+        return self._lines[index] if index >= 0 else None
+
+    def number_at(self, position: Fraction, numbering: Numbering = Numbering.SHEET) -> str:
+        """The count said at (or last before) a position."""
+        line = self.line_at(position)
+        start = line.start if line is not None else (self._starts[0] if self._starts else Fraction(0))
+        if line is None:
+            return str((floor(position - start) % 8) + 1)
+        count = floor(position - line.start + line.first)
+        if numbering is Numbering.SETS and count % 8 == 0:
+            return str(self._eight(line, count))
+        if numbering is Numbering.HALF:
+            return str(count // 2 % 8 + 1)
+        if numbering in (Numbering.EIGHTS, Numbering.SETS):
+            return str(count % 8 + 1)
+        return count_text(Fraction(count))
+
+    def _eight(self, line: Line, count: int) -> int:
+        """The number of the eight in its wall (without a dance: in the song)."""
+        index = self._lines.index(line)
+        before = 0
+        for other in reversed(self._lines[:index]):
+            if other.kind is not line.kind or other.item != line.item or other.wall != line.wall:
+                break
+            before += ceil(other.length / 8)
+        return before + count // 8 + 1
+
+    def part_at(self, position: Fraction, numbering: Numbering = Numbering.SHEET) -> str:
+        """The subdivision in force: ``&`` once an event on it has begun, until the next count.
+
+        In half-time counting every second count is an ``&``.
+        """
+        line = self.line_at(position)
+        if line is not None and numbering is Numbering.HALF:
+            return "&" if floor(position - line.start + line.first) % 2 else ""
+        index = bisect_right(self._event_starts, position) - 1
+        if line is None or index < 0:
+            return ""
+        start = self._event_starts[index]
+        if floor(start) != floor(position):
+            return ""
+        return subdivision_name(start - floor(start), line.feel)
+
+    def event_at(self, position: Fraction) -> Event | None:
+        index = bisect_right(self._event_starts, position) - 1
+        if index < 0:
+            return None
+        at, event = self._events[index]
+        return event if position < at + max(event.length, Fraction(1, 4)) else None
+
+    def ahead_at(self, position: Fraction) -> str:
+        """The next named event that starts within ``CUE_AHEAD`` counts."""
+        index = bisect_right(self._event_starts, position)
+        for at, event in self._events[index:]:
+            if at - position > CUE_AHEAD:
+                return ""
+            if event.short:
+                return event.short
+        return ""
+
+    def call_at(self, position: Fraction, until: Fraction) -> str:
+        """What comes within eight counts and before ``until``: a tag, a stop, a restart, the ending."""
+        for at, name in self._calls:
+            if 0 < at - position <= CALL_AHEAD and at < until:
+                return f"{name} in {ceil(at - position)}"
+        return ""
+
+    def place_at(self, position: Fraction) -> str:
+        """Section and wall."""
+        line = self.line_at(position)
+        if line is None:
+            return ""
+        wall = f"wall {line.wall}" if line.wall is not None else ""
+        return ", ".join(w for w in (line.title, wall) if w)
+
+    def facing_at(self, position: Fraction) -> str:
+        """Where the dancer faces, as a clock time; ``?`` where a turn before is unknown, empty off the dance."""
+        line = self.line_at(position)
+        if line is None or line.section is None:
+            return ""
+        heading = heading_at(line, position - line.start)
+        return "?" if heading is None else clock_text(heading)
+
+    def row_at(self, position: Fraction, numbering: Numbering) -> tuple[tuple[str, ...], int]:
+        """The numbers of the eight a position lies in, and which of them it is."""
+        line = self.line_at(position)
+        if line is None:
+            return (), -1
+        count = floor(position - line.start)
+        first = count // 8 * 8
+        last = min(first + 8, ceil(line.length))
+        row = tuple(self.number_at(line.start + k, numbering) for k in range(first, last))
+        return row, count - first
+
+    def changes(self, start: Fraction, end: Fraction) -> list[Fraction]:
+        """Positions in [start, end) at which something written changes."""
+        marks = {start} | {Fraction(k) for k in range(ceil(start), ceil(end))} | set(self._starts)
+        for line in self._lines:
+            marks |= {line.start + k for k in range(ceil(line.length))}
+        for at, event in self._events:
+            marks |= {at, at + max(event.length, Fraction(1, 4)), at - CUE_AHEAD}
+        return sorted(m for m in marks if start <= m < end)
+
+
+def _call_of(line: Line, later: Line | None) -> tuple[Fraction, str] | None:
+    """What a dancer is warned of on this line, and at which position."""
+    if line.kind is LineKind.TAG:
+        return line.start, line.title or "tag"
+    if line.kind is LineKind.HOLD:
+        return line.start, "hold"
+    if line.kind is LineKind.ENDING:
+        return line.start, line.title or "ending"
+    if line.cut and later is not None and later.kind is LineKind.DANCE and later.first == 0:
+        return line.counts.end, "restart"
+    return None
