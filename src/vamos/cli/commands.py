@@ -9,9 +9,11 @@ from typing import Any
 
 import msgspec
 
+from vamos.cli.output import with_output
 from vamos.cli.progress import Terminal
 from vamos.core.document.files import load, save, to_builtins, write_atomically
 from vamos.core.jobs import Watch
+from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import PassKind, Take
@@ -254,6 +256,7 @@ def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
     watch = terminal.watch()
     base = arguments.project.parent if arguments.project else None
     project, problems = make_project(arguments.song, arguments.takes, base, watch.part(0, 0.2))
+    project = with_output(project, arguments)
     if arguments.project:
         save(project, arguments.project)
     listed = _listed(problems, terminal)
@@ -263,15 +266,33 @@ def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
 def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.plan.clips import plan_clips
 
-    planned = plan_clips(load(arguments.project))
+    project = load(arguments.project)
+    planned = plan_clips(project)
     if arguments.json:
-        _write_json(arguments.json, [to_builtins(c) for c in planned])
+        _write_json(arguments.json, [_clip_figures(project, c, planned) for c in planned])
     else:
         for clip in planned:
             print(f"{clip.title}, {clip.view}: {'; '.join(clip.reasons)}")
             for problem in clip.problems:
                 print(f"    ! {problem}")
     return 1 if any(c.problems for c in planned) else 0
+
+
+def _clip_figures(project: Project, clip: Clip, planned: tuple[Clip, ...]) -> dict[str, Any]:
+    """A clip with its seconds of the song, its frames and the versions it is written in."""
+    from vamos.core.dance.lines import lines_for
+    from vamos.core.model.clip import Version
+    from vamos.core.plan.versions import version_words, versions_of
+    from vamos.core.render.compose import Stage
+
+    assert project.song is not None and project.song.grid is not None
+    stage = Stage(project.song.grid, lines_for(project), project.output)
+    timing = stage.timing(clip, Version())
+    figures: dict[str, Any] = to_builtins(clip)
+    figures["song_s"] = [round(timing.song_start_s, 4), round(timing.song_end_s, 4)]
+    figures["frames"] = timing.frames
+    figures["versions"] = [version_words(v) for v in versions_of(project.output, clip, planned)]
+    return figures
 
 
 def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
@@ -290,7 +311,7 @@ def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 
 def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
-    project = load(arguments.project)
+    project = with_output(load(arguments.project), arguments)
     return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.watch())
 
 

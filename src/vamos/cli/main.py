@@ -16,6 +16,7 @@ from types import FrameType
 
 from vamos import __version__
 from vamos.cli import commands
+from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
 
@@ -81,6 +82,7 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
     sub.add_argument("--out", type=Path, required=True, metavar="DIR")
     sub.add_argument("--project", type=Path, metavar="FILE", help="keep the project in this file as well")
+    add_output(sub)
     sub = add("clips", commands.clips, "list the clips that would be cut, with reasons and problems")
     sub.add_argument("project", type=Path)
     _json(sub)
@@ -91,6 +93,7 @@ def parser() -> argparse.ArgumentParser:
     sub = add("pack", commands.pack, "write the pack of a project")
     sub.add_argument("project", type=Path)
     sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    add_output(sub)
     sub = add("verify", commands.verify, "decode a pack and compare it with its manifest")
     sub.add_argument("folder", type=Path)
     _json(sub)

@@ -131,7 +131,7 @@ def choose(project: Project, choice: Choice) -> Project:
     if old is not None:
         kept = {
             name: getattr(choice, name) if getattr(choice, name) is not None else getattr(old, name)
-            for name in ("take", "pass_number", "flip", "run_up", "run_out")
+            for name in ("take", "pass_number", "flip", "run_up", "run_out", "nudge_start", "nudge_end")
         }
         choice = replace(choice, **kept)
     rest = tuple(c for c in project.choices if c.clip != choice.clip)

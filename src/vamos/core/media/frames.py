@@ -13,6 +13,7 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 import numpy.typing as npt
+import scipy.signal
 
 from vamos.core.media.probe import clock_zero, opened
 from vamos.errors import MediaError
@@ -53,32 +54,39 @@ def frame_times(path: Path, start_take_s: float, end_take_s: float) -> Floats:
     return times[first : last + 1]
 
 
-#: A frame may stand in for its neighbour when that is off by at most this share of the time between frames.
-_STAND_IN = 0.8
+#: Time stamps may waver by less than this share of a frame; where the speed changes, they are evened out over so many.
+_WAVER, _EVEN_OVER = 0.25, 17
 
 
 def pick_frames(source_s: Floats, wanted_s: Floats) -> npt.NDArray[np.int64]:
     """The frame of the film each wanted time shows, ``(wanted,)`` indexes into ``source_s``.
 
-    The nearest one; where time stamps waver, so that one frame would stand twice while its neighbour
-    is left out, the neighbour stands in. Where the film has too few, frames stand twice evenly.
+    The nearest one. Time stamps that waver are evened out first, else near a tie between two frames one
+    would stand twice and its neighbour be left out. Where the film has too few, frames stand twice evenly.
     """
     if len(source_s) < 2:
         return np.zeros(len(wanted_s), dtype=np.int64)
-    usual = float(np.median(np.diff(source_s)))
-    middles = (source_s[1:] + source_s[:-1]) / 2
-    # A hair early, so that ties between two frames always fall to the same side.
-    picks = np.searchsorted(middles, wanted_s - 0.03 * usual, side="right").astype(np.int64)
-    for k in np.flatnonzero(np.diff(picks) == 0):
-        here = picks[k]
-        if here != picks[k + 1]:
-            continue
-        before, after = picks[k - 1] if k else here, picks[k + 2] if k + 2 < len(picks) else here
-        if here > 0 and before < here - 1 and abs(source_s[here - 1] - wanted_s[k]) <= _STAND_IN * usual:
-            picks[k] = here - 1
-        elif after > here + 1 and abs(source_s[here + 1] - wanted_s[k + 1]) <= _STAND_IN * usual:
-            picks[k + 1] = here + 1
-    return picks
+    place = _evened(np.interp(wanted_s, source_s, np.arange(len(source_s), dtype=np.float64)))
+    # A hair early, so that exact ties always fall to the same side.
+    picks = np.clip(np.round(place - 0.01), 0, len(source_s) - 1)
+    return np.maximum.accumulate(picks).astype(np.int64)
+
+
+def _evened(place: Floats) -> Floats:
+    """Places between frames without the wavering of time stamps: on one line where they lie on one."""
+    if len(place) < _EVEN_OVER:
+        return place
+    steps = np.arange(len(place), dtype=np.float64)
+    middle = steps.mean()
+    slope = float(np.polyfit(steps - middle, place, 1)[0])
+    whole = round(slope * 2) / 2
+    if whole > 0 and abs(slope - whole) * len(place) < 0.3:
+        slope = whole
+    line = np.median(place - slope * (steps - middle)) + slope * (steps - middle)
+    if np.abs(line - place).max() < _WAVER + 0.15:
+        return np.asarray(line, dtype=np.float64)
+    even = scipy.signal.savgol_filter(place, _EVEN_OVER, 1, mode="interp")
+    return np.where(np.abs(even - place) < _WAVER, even, place)
 
 
 class FrameReader:

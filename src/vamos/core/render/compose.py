@@ -109,9 +109,9 @@ class Composer:
         self.sizes = self._sizes()
         self.matrix = self.reel(films[0]).matrix
         overlay = half_time_of(stage.output.overlay) if version.half_time else stage.output.overlay
-        if version.arrangement is Arrangement.BESIDE:
-            # Each half says itself what it is.
-            overlay = replace(overlay, lanes=tuple(x for x in overlay.lanes if x is not Lane.LABEL))
+        # Each half says itself what it is; the feet stand where the clock would.
+        away = {Arrangement.BESIDE: Lane.LABEL, Arrangement.FEET: Lane.CLOCK}.get(version.arrangement)
+        overlay = replace(overlay, lanes=tuple(x for x in overlay.lanes if x is not away))
         self.states = schedule(Words(stage.lines), self.clip, self.timing, overlay, version.look)
         self._starts = [frame for frame, _ in self.states]
 
@@ -138,7 +138,14 @@ class Composer:
     def size(self) -> tuple[int, int]:
         """Width and height of the output."""
         width, height = self.sizes[0]
-        return (2 * width, height) if self.version.arrangement is Arrangement.BESIDE else (width, height)
+        if self.version.arrangement is not Arrangement.BESIDE:
+            return width, height
+        return (width, 2 * height) if self._stacked else (2 * width, height)
+
+    @property
+    def _stacked(self) -> bool:
+        """In an upright picture two stand one above the other."""
+        return (self.stage.output.framing.shape.aspect or 1.0) < 1
 
     def take_times(self, film: Film) -> Floats:
         """The take second wanted at each output frame; another film shows its own wall in step."""
@@ -156,7 +163,7 @@ class Composer:
         wish = self.stage.output.framing
         aspect = wish.shape.aspect
         if self.version.arrangement is Arrangement.BESIDE:
-            aspect = (aspect or 16 / 9) / 2
+            aspect = (aspect or 16 / 9) * (2 if self._stacked else 0.5)
         elif film is not self.films[0]:
             aspect = None
         follow = wish.follow and film is self.films[0]
@@ -173,7 +180,8 @@ class Composer:
             # Both halves are as high as the lower film allows.
             high = min(height for _, height in parts)
             wide = high * parts[0][0] / parts[0][1]
-            return [picture_size(wide, high, longest, 2 * wide)] * 2
+            whole = max(wide, 2 * high) if self._stacked else max(2 * wide, high)
+            return [picture_size(wide, high, longest, whole)] * 2
         first = picture_size(*parts[0], longest)
         if len(parts) == 1:
             return [first]
@@ -205,7 +213,9 @@ class Composer:
             if flipped:
                 for part, film in ((main, self.films[0]), (other, self.films[1])):
                     draw_on_yuv(*part, Shown("", label=film.clip.label), self.matrix)
-            return tuple(np.concatenate(pair, axis=1) for pair in zip(main, other, strict=True))  # type: ignore[return-value]
+            axis = 0 if self._stacked else 1
+            joined = [np.concatenate(pair, axis=axis) for pair in zip(main, other, strict=True)]
+            return joined[0], joined[1], joined[2]
         if self.version.arrangement is Arrangement.FEET and len(self.films) > 1:
             self._inset(main, self._part(1, frame, flipped))
         return main
@@ -218,10 +228,11 @@ class Composer:
         return y[:, ::step].copy(), u[:, ::step].copy(), v[:, ::step].copy()
 
     def _inset(self, main: Yuv, inset: Yuv) -> None:
-        """A smaller picture at the upper right, with a narrow edge around it."""
+        """A smaller picture at the upper right, below the label where that is as wide, with a narrow edge."""
         height, width = main[0].shape
         h, w = inset[0].shape
-        top, left = _even(height * 0.05), _even(width * 0.95 - w)
+        top = _even(height * (0.06 if width > 1.2 * height else 0.18))
+        left = _even(width * 0.95 - w)
         for plane, part, bars, half in zip(main, inset, _BARS, (1, 2, 2), strict=True):
             y, x, edge = top // half, left // half, 4 // half
             plane[y - edge : y + h // half + edge, x - edge : x + w // half + edge] = bars

@@ -21,8 +21,8 @@ from vamos.core.render.words import Words
 from vamos.core.time import TimeMap
 from vamos.core.time.timemap import Floats
 
-#: The room's sound is bent in pieces of about this length, joined over ``_JOIN_S``.
-_PIECE_S, _JOIN_S = 0.6, 0.02
+#: The room's sound is bent in pieces of at least this length, joined over ``_JOIN_S``.
+_PIECE_S, _JOIN_S = 0.12, 0.02
 #: A piece may be off by this much before the sound is cut into more pieces.
 _BENT_S = 0.002
 
@@ -107,12 +107,19 @@ def room_sound(room: Sound, times: Floats, timing: ClipTiming) -> Samples:
 
 
 def _knots(out_s: Floats, take_s: Floats) -> list[int]:
-    """Where pieces begin: only the ends when one straight piece follows the times within ``_BENT_S``."""
-    straight = np.interp(out_s, [out_s[0], out_s[-1]], [take_s[0], take_s[-1]])
-    if np.abs(straight - take_s).max() <= _BENT_S:
-        return [0, len(out_s) - 1]
-    count = max(1, round(out_s[-1] / _PIECE_S))
-    return [int(k) for k in np.unique(np.linspace(0, len(out_s) - 1, count + 1).round())]
+    """Where pieces begin: at the corners of the times, so that straight pieces follow them within ``_BENT_S``."""
+    knots = [0, len(out_s) - 1]
+    at = 0
+    while at < len(knots) - 1:
+        a, b = knots[at], knots[at + 1]
+        straight = np.interp(out_s[a : b + 1], out_s[[a, b]], take_s[[a, b]])
+        off = np.abs(straight - take_s[a : b + 1])
+        worst = a + int(np.argmax(off))
+        if off.max() <= _BENT_S or min(out_s[worst] - out_s[a], out_s[b] - out_s[worst]) < _PIECE_S:
+            at += 1
+        else:
+            knots.insert(at + 1, worst)
+    return knots
 
 
 def _bent(room: Sound, start_s: float, end_s: float, frames: int, join: int) -> Samples:

@@ -17,20 +17,30 @@ def font(size: int, weight: str = "Bold") -> ImageFont.FreeTypeFont:
     return _load(f"Manrope-{weight}.ttf", size)
 
 
-def font_for(text: str, size: int, weight: str = "Bold") -> ImageFont.FreeTypeFont:
-    """The first font that has every letter of a text; the last one where none has."""
-    wanted = frozenset(c for c in text if not c.isspace())
-    name = _name_for(wanted, f"Manrope-{weight}.ttf")
-    return font(size, weight) if name.startswith("Manrope") else _load(name, size)
+Run = tuple[str, ImageFont.FreeTypeFont]
 
 
-@lru_cache(maxsize=512)
-def _name_for(letters: frozenset[str], first: str) -> str:
-    for name in (first, *_FALLBACKS):
-        if all(has_glyph(name, c) for c in letters):
-            return name
-    # A mix of scripts: the font that has most of them.
-    return max(_FALLBACKS, key=lambda name: sum(has_glyph(name, c) for c in letters))
+def runs_of(text: str, size: int, weight: str = "Bold") -> list[Run]:
+    """A text in pieces, each with the first font that has all its letters; spaces stay with what is before."""
+    out: list[tuple[str, str]] = []
+    for letter in text:
+        name = out[-1][1] if letter.isspace() and out else _name_for(letter, f"Manrope-{weight}.ttf")
+        if out and out[-1][1] == name:
+            out[-1] = (out[-1][0] + letter, name)
+        else:
+            out.append((letter, name))
+    return [(piece, _load(name, size)) for piece, name in out]
+
+
+def text_length(runs: list[Run]) -> float:
+    """How wide the pieces are together, in pixels."""
+    return sum(face.getlength(piece) for piece, face in runs)
+
+
+@lru_cache(maxsize=4096)
+def _name_for(letter: str, first: str) -> str:
+    # What joins and marks letters belongs to its neighbours; Manrope's own letters are by far the most.
+    return next((name for name in (first, *_FALLBACKS) if has_glyph(name, letter)), _FALLBACKS[-1])
 
 
 @lru_cache(maxsize=4096)

@@ -14,7 +14,7 @@ import numpy as np
 from PIL import Image, ImageDraw
 
 from vamos.core.model.look import Style
-from vamos.core.render.lettering import font, font_for
+from vamos.core.render.lettering import font, runs_of, text_length
 from vamos.core.render.shown import Pixels, Plate, Shown
 
 Colour = tuple[int, int, int]
@@ -23,6 +23,8 @@ INK: Colour = (27, 34, 51)
 PAPER: Colour = (251, 248, 241)
 DIM: Colour = (154, 161, 175)
 ACCENT: Colour = (214, 69, 44)
+#: Under words: white on the accent itself is only 4.1 : 1.
+ACCENT_DARK: Colour = (176, 48, 26)
 RIGHT: Colour = (233, 163, 0)
 LEFT: Colour = (62, 72, 184)
 TAPE: Colour = (217, 196, 156)
@@ -33,7 +35,8 @@ class _Room:
 
     def __init__(self, shown: Shown, width: int, height: int):
         self.width, self.height = width, height
-        self.unit = min(width, height * 16 / 9) / 100 * shown.size
+        # A hundredth of the width of a wide picture, as much of another's area.
+        self.unit = (width * height) ** 0.5 / 75 * shown.size
         upright = height > 1.2 * width
         self.side = _even(width * 0.05)
         self.top = _even(height * (0.10 if upright else 0.05))
@@ -44,71 +47,90 @@ class _Room:
 def plates(shown: Shown, width: int, height: int) -> tuple[Plate, ...]:
     """The plates of a state for a picture of this size; that of the count comes first when there is one."""
     room = _Room(shown, width, height)
-    out: list[Plate] = []
-    floor = room.bottom
-    right = room.width - room.side
-    if shown.number and shown.style is Style.CORNER:
-        out.append(_number_plate(shown, room))
-        right = out[0].x - room.side // 2
-    elif shown.number:
-        out.append(_strip(shown, room) if shown.style is Style.STRIP else _floor_line(shown, room))
-        floor = out[0].y - _even(room.unit)
-    out += _words(shown, room, floor, right)
-    out += _corner_words(shown, room)
-    if shown.call and not (shown.number and shown.style is Style.CORNER):
-        plate = _text_plate(shown.call, room.unit * 3.2, ACCENT, PAPER, room.width // 2, "Bold")
-        out.append(Plate(_even(room.width - room.side - plate.shape[1]), _even(floor - plate.shape[0]), plate))
-    elif shown.call:
-        above = out[0]
-        plate = _text_plate(shown.call, room.unit * 3.2, ACCENT, PAPER, room.width // 2, "Bold")
-        at = _even(room.width - room.side - plate.shape[1])
-        out.append(Plate(at, _even(above.y - plate.shape[0] - room.unit), plate))
+    count = _count_plate(shown, room)
+    out = [count] if count is not None else []
+    floor, right = room.bottom, room.width - room.side
+    if count is not None and shown.style is Style.CORNER:
+        right = count.x - room.side // 2
+    elif count is not None:
+        floor = count.y - _even(room.unit)
+    wishes = [*_label(shown, room), *_words(shown, room, floor, right)]
+    if shown.call:
+        wishes.append(_call_plate(shown, room, count.y - _even(room.unit) if count is not None else room.bottom))
+    for plate in [*wishes, *_corner_words(shown, room)]:
+        # Where there is not room for all, what matters least is left out.
+        if not any(_meet(plate, other) for other in out):
+            out.append(plate)
     return tuple(out)
 
 
+def _meet(a: Plate, b: Plate) -> bool:
+    (ah, aw), (bh, bw) = a.pixels.shape[:2], b.pixels.shape[:2]
+    return bool(a.x < b.x + bw and b.x < a.x + aw and a.y < b.y + bh and b.y < a.y + ah)
+
+
+def _count_plate(shown: Shown, room: _Room) -> Plate | None:
+    if not shown.number:
+        return None
+    return {Style.CORNER: _number_plate, Style.STRIP: _strip, Style.FLOOR: _floor_line}[shown.style](shown, room)
+
+
+def _call_plate(shown: Shown, room: _Room, floor: int) -> Plate:
+    """What comes, at the right above the count."""
+    plate = _text_plate(shown.call, room.unit * 3.2, ACCENT_DARK, PAPER, room.width // 2, "Bold")
+    return Plate(_even(room.width - room.side - plate.shape[1]), _even(floor - plate.shape[0]), plate)
+
+
 def _words(shown: Shown, room: _Room, floor: int, right: int) -> list[Plate]:
-    """From below: what comes next, what is danced now with its foot, its sound or lyric word."""
-    out: list[Plate] = []
+    """What is danced now with its foot, what comes next below it, its sound or lyric word above; first the first."""
     unit, left = room.unit, room.side
     limit = right - left
-    if shown.call:
-        limit = min(limit, room.width // 2 - room.side)
+    # The lowest row shares its height with what is called ahead.
+    low = min(limit, room.width // 2 - room.side) if shown.call and shown.style is not Style.CORNER else limit
+    ahead = word = None
     if shown.ahead:
-        plate = _text_plate(f"next: {shown.ahead}", unit * 3.5, PAPER, INK, limit, "SemiBold")
-        floor -= plate.shape[0]
-        out.append(Plate(left, _even(floor), plate))
+        pixels = _text_plate(f"next: {shown.ahead}", unit * 3.5, PAPER, INK, low, "SemiBold")
+        floor = _even(floor - pixels.shape[0])
+        ahead = Plate(left, floor, pixels)
         floor = _even(floor - unit * 0.6)
-    at = left
+    out: list[Plate] = []
+    at, high = left, _even(unit * 4.8 * 1.75)
     if shown.foot:
-        plate = _foot_plate(shown, _even(unit * 4.8 * 1.75))
-        out.append(Plate(left, _even(floor - plate.shape[0]), plate))
-        at = left + plate.shape[1] + _even(unit * 0.6)
+        pixels = _foot_plate(shown, high)
+        out.append(Plate(left, _even(floor - high), pixels))
+        at = left + pixels.shape[1] + _even(unit * 0.6)
     if shown.now:
-        colour = DIM if shown.dim else PAPER
-        plate = _text_plate(shown.now, unit * 4.8, INK, colour, limit - (at - left), "Bold")
-        out.append(Plate(at, _even(floor - plate.shape[0]), plate))
-    if shown.now or shown.foot:
-        floor = _even(floor - _even(unit * 4.8 * 1.75) - unit * 0.6)
+        wide = (limit if ahead is not None else low) - (at - left)
+        pixels = _text_plate(shown.now, unit * 4.8, INK, DIM if shown.dim else PAPER, wide, "Bold")
+        out.append(Plate(at, _even(floor - pixels.shape[0]), pixels))
+    if out:
+        floor = _even(floor - high - unit * 0.6)
     if shown.word:
-        plate = _text_plate(shown.word, unit * 3.8, TAPE, INK, limit, "Bold")
-        out.append(Plate(left, _even(floor - plate.shape[0]), plate))
-    return out
+        pixels = _text_plate(shown.word, unit * 3.8, TAPE, INK, limit, "Bold")
+        word = Plate(left, _even(floor - pixels.shape[0]), pixels)
+    return [*out, *(plate for plate in (ahead, word) if plate is not None)]
+
+
+def _label(shown: Shown, room: _Room) -> list[Plate]:
+    """How the clip is to be danced to, at the upper left."""
+    if not shown.label:
+        return []
+    limit = room.width - 2 * room.side - (_even(room.unit * 9) + room.side // 2 if shown.facing else 0)
+    return [Plate(room.side, room.top, _text_plate(shown.label, room.unit * 3.0, PAPER, INK, limit, "SemiBold"))]
 
 
 def _corner_words(shown: Shown, room: _Room) -> list[Plate]:
-    """At the top: label and place on the left, the facing on the right."""
+    """At the top: the facing on the right, section and wall on the left."""
     out: list[Plate] = []
-    top, unit = room.top, room.unit
-    limit = room.width - 2 * room.side
+    unit, top = room.unit, room.top
     if shown.facing:
-        plate = _clock_plate(shown.facing, _even(unit * 9))
-        out.append(Plate(_even(room.width - room.side - plate.shape[1]), top, plate))
-        limit -= plate.shape[1] + room.side // 2
-    for text, ground, colour in ((shown.label, PAPER, INK), (shown.place, INK, PAPER)):
-        if text:
-            plate = _text_plate(text, unit * 3.0, ground, colour, limit, "SemiBold")
-            out.append(Plate(room.side, _even(top), plate))
-            top = _even(top + plate.shape[0] + unit * 0.6)
+        pixels = _clock_plate(shown.facing, _even(unit * 9))
+        out.append(Plate(_even(room.width - room.side - pixels.shape[1]), top, pixels))
+    if shown.place:
+        if shown.label:
+            top = _even(top + _even(unit * 3.0 * 1.75) + unit * 0.6)
+        limit = room.width - 2 * room.side - (_even(unit * 9) + room.side // 2 if shown.facing else 0)
+        out.append(Plate(room.side, top, _text_plate(shown.place, unit * 3.0, INK, PAPER, limit, "SemiBold")))
     return out
 
 
@@ -157,7 +179,7 @@ def _strip(shown: Shown, room: _Room) -> Plate:
     width = _even(room.width - 2 * room.side)
     # Two cells change with each count; together they stay under the area that may flash.
     cell = width / max(8, len(shown.row))
-    height = _even(min(room.unit * 8.5, 0.085 * room.width))
+    height = _even(min(room.unit * 8.5, 0.085 * max(room.width, room.height), 1.3 * cell))
     image = Image.new("RGB", (width, height), INK)
     draw = ImageDraw.Draw(image)
     size = int(min(height * 0.66, cell * 0.62))
@@ -181,7 +203,7 @@ def _floor_line(shown: Shown, room: _Room) -> Plate:
     """A line on the floor with a mark for each count; the number stands where the dance is."""
     width = _even(room.width - 2 * room.side)
     cell = width / max(8, len(shown.row))
-    height = _even(min(room.unit * 11, 0.11 * room.width))
+    height = _even(min(room.unit * 11, 0.11 * max(room.width, room.height), 1.6 * cell))
     image = Image.new("RGB", (width, height), INK)
     draw = ImageDraw.Draw(image)
     line = height * 0.82
@@ -251,13 +273,20 @@ def _text_plate(text: str, size: float, ground: Colour, colour: Colour, room: in
     """A line of text on a plate, made smaller until it fits into ``room`` pixels."""
     pixels = max(8, int(size))
     pad = max(2, int(size * 0.42))
-    while pixels > 8 and font_for(text, pixels, weight).getlength(text) + 2 * pad > room:
+    runs = runs_of(text, pixels, weight)
+    while pixels > 8 and text_length(runs) + 2 * pad > room:
         pixels -= 1
-    face = font_for(text, pixels, weight)
-    while len(text) > 2 and face.getlength(text) + 2 * pad > room:
+        runs = runs_of(text, pixels, weight)
+    while len(text) > 2 and text_length(runs) + 2 * pad > room:
         text = text[:-2].rstrip() + "…"
-    width = _even(face.getlength(text) + 2 * pad + 2)
+        runs = runs_of(text, pixels, weight)
+    width = _even(text_length(runs) + 2 * pad + 2)
     height = _even(size * 1.75)
     image = Image.new("RGB", (max(2, width), max(2, height)), ground)
-    ImageDraw.Draw(image).text((pad, height / 2), text, colour, face, "lm")
+    draw = ImageDraw.Draw(image)
+    # All pieces stand on one line, whatever font they come from.
+    x, base = float(pad), height / 2 + pixels * 0.36
+    for piece, face in runs:
+        draw.text((x, base), piece, colour, face, "ls")
+        x += face.getlength(piece)
     return np.asarray(image)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from bisect import bisect_right
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from fractions import Fraction
 from math import ceil, floor
 
@@ -28,9 +28,7 @@ class Words:
         found = [pair for line in self._lines for pair in line.events()]
         self._events: list[tuple[Fraction, Event]] = sorted(found, key=lambda pair: pair[0])
         self._event_starts = [at for at, _ in self._events]
-        after: list[Line | None] = [*self._lines[1:], None]
-        calls = (_call_of(line, later) for line, later in zip(self._lines, after, strict=False))
-        self._calls = [call for call in calls if call is not None]
+        self._calls = sorted([*_calls_of(self._lines), *_restarts_of(self._lines)])
 
     def line_at(self, position: Fraction) -> Line | None:
         index = bisect_right(self._starts, position) - 1
@@ -138,14 +136,24 @@ class Words:
         return sorted(m for m in marks if start <= m < end)
 
 
-def _call_of(line: Line, later: Line | None) -> tuple[Fraction, str] | None:
-    """What a dancer is warned of on this line, and at which position."""
-    if line.kind is LineKind.TAG:
-        return line.start, line.title or "tag"
-    if line.kind is LineKind.HOLD:
-        return line.start, "hold"
-    if line.kind is LineKind.ENDING:
-        return line.start, line.title or "ending"
-    if line.cut and later is not None and later.kind is LineKind.DANCE and later.first == 0:
-        return line.counts.end, "restart"
-    return None
+def _calls_of(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
+    """Where a tag, a stop of the music and the ending begin."""
+    for line in lines:
+        if line.kind is LineKind.TAG:
+            yield line.start, line.title or "tag"
+        elif line.kind is LineKind.HOLD:
+            yield line.start, "hold"
+        elif line.kind is LineKind.ENDING:
+            yield line.start, line.title or "ending"
+
+
+def _restarts_of(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
+    """Where a wall that is shorter than the others is followed by another one."""
+    walls: dict[int, list[Line]] = {}
+    for line in lines:
+        if line.wall is not None:
+            walls.setdefault(line.wall, []).append(line)
+    lengths = {wall: sum((x.length for x in parts), Fraction(0)) for wall, parts in walls.items()}
+    for wall, parts in walls.items():
+        if lengths[wall] < max(lengths.values()) and wall + 1 in walls:
+            yield parts[-1].counts.end, "restart"

@@ -1,0 +1,220 @@
+"""Versions of a clip as they come out of the file: in step, conformed, flipped, cropped, as seen before."""
+
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+from pathlib import Path
+
+import av
+import numpy as np
+from skimage.metrics import structural_similarity
+
+from tests.support import FolderCase, block_share, film_of, grid_at
+from vamos.core.dance.lines import lines_of
+from vamos.core.media.motion import motion_of
+from vamos.core.model.clip import Arrangement, Clip, Look, Sound, Version
+from vamos.core.model.dance import Dance
+from vamos.core.model.look import Framing, Lane, Overlay, Shape
+from vamos.core.model.project import Output
+from vamos.core.model.take import Pass, PassKind, View
+from vamos.core.render.clips import Job, render_clip
+from vamos.core.render.compose import Composer, Film, Stage
+from vamos.core.time import CountRange, TimeMap, TimeRange
+
+SECONDS = 12.0
+GRID = grid_at(120, 60, 0.5, 8)
+PLAIN = Output(longest_side=320, overlay=Overlay(lanes=(Lane.NUMBER,)))
+
+
+def clip(view: View = View.FRONT, flip: bool = False, start: int = 0, end: int = 8, label: str = "label") -> Clip:
+    counts = CountRange(F(start), F(end))
+    return Clip(f"A · {view}", "A", 1, counts, view, "t", 0, F(0), F(0), flip, label)
+
+
+def song_pass(offset: float = 0.0) -> Pass:
+    return Pass(PassKind.SONG, TimeRange(0, SECONDS), TimeMap.line(0.0, offset), 0.9)
+
+
+class ComposeCase(FolderCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.path = film_of(self.folder / "t.mp4", SECONDS, F(60), (320, 180))
+
+    def stage(self, output: Output = PLAIN) -> Stage:
+        return Stage(GRID, lines_of(GRID, Dance()), output)
+
+    def film(self, the_pass: Pass | None = None, **changes) -> Film:
+        return Film(self.path, the_pass or song_pass(), replace(clip(), **changes))
+
+    def write(self, version: Version, *films: Film, output: Output = PLAIN) -> tuple[list[np.ndarray], Path]:
+        """The decoded luma of all frames."""
+        path = self.folder / "out.mp4"
+        path.unlink(missing_ok=True)
+        render_clip([Job(films[0].clip, version, path, films)], self.stage(output), None)
+        with av.open(str(path)) as container:
+            return [f.to_ndarray(format="gray") for f in container.decode(video=0)], path
+
+    def seconds(self, luma: np.ndarray) -> float:
+        """The second of the film a frame shows, read from where its block stands."""
+        return block_share(luma) * SECONDS
+
+
+class StepTest(ComposeCase):
+    def test_what_is_seen_is_what_is_written(self):
+        """Structural similarity (scikit-image) of preview and decoded export: at least 0.98 on every frame."""
+        for version in (
+            Version(F(1), Sound.NONE),
+            Version(F(3, 4), Sound.NONE),
+            Version(F(1), Sound.NONE, Look.WATCH),
+            Version(F(1), Sound.NONE, half_time=True),
+        ):
+            film = self.film(flip=True)
+            written, _ = self.write(version, film)
+            with Composer((film,), version, self.stage()) as composer:
+                self.assertEqual(len(written), composer.timing.frames)
+                for k in range(0, len(written), 17):
+                    luma = composer.picture(k)[0].astype(float)
+                    seen = np.clip((luma - 16) * 255 / 219, 0, 255)
+                    value = structural_similarity(seen, written[k].astype(float), data_range=255)
+                    self.assertGreaterEqual(value, 0.98, (version, k))
+
+    def test_times_at_every_speed_and_in_half_time(self):
+        """Frame k shows the film at k / 30 · speed after the first count, within a frame of the film and the block."""
+        versions = [Version(s, Sound.NONE) for s in (F(1), F(3, 4), F(1, 2), F(1, 4), F(5, 4))]
+        for version in [*versions, Version(F(1), Sound.NONE, half_time=True)]:
+            written, _ = self.write(version, self.film())
+            at = GRID.time_map()(F(0))
+            for k in range(0, len(written), 20):
+                wanted = at + k / 30 * float(version.picture_speed)
+                self.assertAlmostEqual(self.seconds(written[k]), wanted, delta=0.06)
+
+    def test_no_frame_of_a_faster_film_stands_twice(self):
+        """Sixty a second into thirty: every output frame shows another one, both at full speed and at 75 %."""
+        for speed in (F(1), F(3, 4)):
+            with Composer((self.film(),), Version(speed), self.stage()) as composer:
+                self.assertGreater(np.diff(composer.picks[0]).min(), 0)
+
+    def test_a_counted_pass_is_bent_onto_the_song(self):
+        """Counts said at an unsteady pace: count k of the clip shows the moment it was said."""
+        said = np.cumsum(np.r_[1.0, np.tile([0.7, 0.9, 0.8], 4)])
+        counted = Pass(PassKind.COUNTED, TimeRange(1.0, 11.0), TimeMap.through(said, np.arange(13.0)), 0.8)
+        written, _ = self.write(Version(F(1), Sound.CLICKS), self.film(counted))
+        timing = self.stage().timing(clip(), Version())
+        self.assertEqual(len(written), timing.frames)
+        for k in range(8):
+            self.assertAlmostEqual(self.seconds(written[timing.frame_of(F(k))]), said[k], delta=0.07)
+
+    def test_with_and_without_the_song_the_digits_fall_alike(self):
+        """The same states on the same frames whether a pass was danced to the song or counted."""
+        counted = Pass(PassKind.COUNTED, TimeRange(0, 12), TimeMap.line(1.0, 0.0, 1.1), 0.8)
+        states = []
+        for the_pass in (song_pass(), counted):
+            with Composer((self.film(the_pass),), Version(), self.stage()) as composer:
+                states.append(composer.states)
+        self.assertEqual(states[0], states[1])
+
+    def test_an_even_click_where_the_song_is_not_heard(self):
+        """A song that slows down: on request the counts without it are even, with it they follow it."""
+        from vamos.core.model.song import Anchor
+
+        bent = replace(GRID, anchors=tuple(Anchor(a.position, a.song_s**1.1) for a in GRID.anchors))
+        stage = Stage(bent, lines_of(bent, Dance()), replace(PLAIN, even=True))
+
+        def gaps(sound: Sound) -> np.ndarray:
+            timing = stage.timing(clip(end=16), Version(F(1), sound))
+            return np.diff([timing.out_s(F(k)) for k in range(16)])
+
+        self.assertLess(np.ptp(gaps(Sound.CLICKS)), 1e-6)
+        self.assertGreater(np.ptp(gaps(Sound.SONG)), 0.005)
+
+    def test_nudged_edges(self):
+        """Three frames later and two frames longer, at half speed twice as many."""
+        plain = self.stage().timing(clip(), Version())
+        for speed, factor in ((F(1), 1), (F(1, 2), 2)):
+            base = self.stage().timing(clip(), Version(speed))
+            moved = self.stage().timing(replace(clip(), nudge=(3, 5)), Version(speed))
+            self.assertEqual(moved.first_frame - base.first_frame, 3 * factor)
+            self.assertEqual(moved.frames - base.frames, 2 * factor)
+        self.assertEqual(plain.out_s(F(0)), 0.0)
+
+
+class ArrangedTest(ComposeCase):
+    def other(self, offset: int, **changes) -> Film:
+        """The same film as another view, whose clip lies some counts later."""
+        made = clip(View.BACK, start=offset, end=offset + 8, label="back view: same sides")
+        return Film(self.path, song_pass(), replace(made, **changes))
+
+    def test_front_and_back_side_by_side_in_step(self):
+        """Another wall, six counts later, stands beside: both halves show the same count, three seconds apart."""
+        output = replace(PLAIN, framing=Framing(Shape.WIDE))
+        films = (self.film(), self.other(6))
+        version = Version(F(1), Sound.NONE, arrangement=Arrangement.BESIDE)
+        with Composer(films, version, self.stage(output)) as composer:
+            width, height = composer.size
+            self.assertAlmostEqual(width / height, 16 / 9, delta=0.05)
+            apart = composer.picks[1] - composer.picks[0]
+            np.testing.assert_allclose(apart, 3.0, atol=0.02)
+        written, _ = self.write(version, *films, output=output)
+        self.assertEqual(written[0].shape, (height, width))
+
+    def test_upright_they_stand_one_above_the_other(self):
+        output = replace(PLAIN, framing=Framing(Shape.UPRIGHT))
+        version = Version(F(1), Sound.NONE, arrangement=Arrangement.BESIDE)
+        with Composer((self.film(), self.other(6)), version, self.stage(output)) as composer:
+            width, height = composer.size
+            self.assertAlmostEqual(width / height, 9 / 16, delta=0.02)
+            self.assertEqual(composer.picture(3)[0].shape, (height, width))
+
+    def test_each_half_is_flipped_by_itself(self):
+        """The dark left edge of the film lies at the right of the flipped half only."""
+        version = Version(F(1), Sound.NONE, arrangement=Arrangement.BESIDE)
+        still_front = replace(self.film(flip=True), clip=replace(clip(), flip=True))
+        with Composer((still_front, self.other(0)), version, self.stage()) as composer:
+            paths = composer.paths
+            self.assertTrue(all(p.width < 1 for p in paths))
+            whole = [replace(p, middle_x=(0.5,), width=1.0, height=1.0, middle_y=0.5) for p in paths]
+            composer.paths = whole
+            luma = composer.picture(10)[0]
+        half = luma.shape[1] // 2
+        row = luma[luma.shape[0] * 3 // 4]
+        self.assertLess(row[half - 8 : half - 2].mean(), row[2:8].mean() - 20)
+        self.assertLess(row[half + 2 : half + 8].mean(), row[-8:-2].mean() - 20)
+
+    def test_feet_in_a_corner(self):
+        version = Version(F(1), Sound.NONE, arrangement=Arrangement.FEET)
+        with Composer((self.film(), self.other(8)), version, self.stage()) as composer:
+            width, height = composer.size
+            luma = composer.picture(30)[0]
+            small = composer.sizes[1]
+            self.assertAlmostEqual(small[0] / width, 0.32, delta=0.02)
+            top, left = int(height * 0.06), int(width * 0.95) - small[0]
+            inset = luma[top + 2 : top + small[1] - 2, left + 2 : left + small[0] - 2]
+            self.assertAlmostEqual(block_share(inset) * SECONDS, composer.picks[1][30], delta=0.4)
+
+    def test_an_upright_version_follows_the_block(self):
+        """The block crosses the whole room; it is never cut off in the upright picture."""
+        output = replace(PLAIN, framing=Framing(Shape.UPRIGHT), overlay=Overlay(lanes=()))
+        motion = motion_of(self.path, "block", SECONDS)
+        film = Film(self.path, song_pass(), clip(end=14), motion)
+        written, _ = self.write(Version(F(1), Sound.NONE), film, output=output)
+        height, width = written[0].shape
+        self.assertAlmostEqual(width / height, 9 / 16, delta=0.02)
+        for luma in written[::10]:
+            bright = np.flatnonzero(luma[luma.shape[0] * 5 // 12] > 180)
+            self.assertGreaterEqual(len(bright), 14)
+
+
+class WrittenTest(ComposeCase):
+    def test_versions_share_one_clip_and_nothing_stays_after_an_error(self):
+        """A second file that cannot be written: the first one is gone as well."""
+        from vamos.errors import WriteError
+
+        good, bad = self.folder / "a.mp4", self.folder / "missing" / "b.mp4"
+        jobs = [Job(clip(), Version(F(1), Sound.NONE), p, (self.film(),)) for p in (good, bad)]
+        with self.assertRaises(WriteError):
+            render_clip(jobs, self.stage(), None)
+        self.assertFalse(good.exists())
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,112 @@
+"""What is heard with a version: the room bent to the counts, a voice on the counts, the song in half-time."""
+
+import unittest
+from fractions import Fraction as F
+
+import numpy as np
+
+from tests.core.render.test_timing_sound import pitch, tone
+from tests.support import grid_at
+from vamos.core.dance.lines import lines_of
+from vamos.core.media.sound import Sound
+from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.clip import Version
+from vamos.core.model.dance import Dance
+from vamos.core.render.heard import version_sound
+from vamos.core.render.sound import RATE
+from vamos.core.render.timing import clip_timing
+from vamos.core.time import CountRange, FrameRate, TimeMap
+
+GRID = grid_at(120, 60, 1.0, 8)
+LINES = lines_of(GRID, Dance())
+COUNTS = CountRange(F(-2), F(9))
+
+
+def timing(speed: F = F(1)):
+    return clip_timing(GRID, COUNTS, speed, FrameRate.of(30))
+
+
+def onsets(samples: np.ndarray, near: list[float], reach: float = 0.12) -> list[float]:
+    """The loudest moment around each wanted second."""
+    level = np.abs(samples).max(axis=1)
+    found = []
+    for at in near:
+        a, b = max(0, round((at - reach) * RATE)), round((at + reach) * RATE)
+        found.append((a + int(np.argmax(level[a:b]))) / RATE)
+    return found
+
+
+class RoomTest(unittest.TestCase):
+    def room(self, said: np.ndarray) -> Sound:
+        samples = np.zeros((int((said[-1] + 2) * RATE), 2), np.float32)
+        for at in said:
+            first = round(at * RATE)
+            samples[first : first + 480] += 0.7 * np.hanning(480)[:, None].astype(np.float32)
+        return Sound(samples, RATE)
+
+    def test_counts_said_unsteadily_land_on_the_counts(self):
+        """A voice at its own pace, bent: each count within 12 ms of the clip's count, at two speeds."""
+        said = 1.0 + np.cumsum(np.r_[0.0, np.tile([0.55, 0.66, 0.6], 5)])
+        to_take = TimeMap.through(np.arange(len(said), dtype=float) - 3, said)
+        for speed in (F(1), F(3, 4)):
+            t = timing(speed)
+            version = Version(speed, Heard.ROOM)
+            out = version_sound(version, t, LINES, None, self.room(said), t.take_times(to_take))
+            self.assertEqual(len(out), round(t.duration_s * RATE))
+            wanted = [t.out_s(F(k)) for k in range(-1, 8)]
+            heard = onsets(out, wanted)
+            for a, b in zip(heard, wanted, strict=True):
+                self.assertAlmostEqual(a - 0.005 / float(speed), b, delta=0.012)
+
+    def test_pitch_is_kept(self):
+        t = timing(F(1, 2))
+        times = t.take_times(GRID.time_map())
+        out = version_sound(Version(F(1, 2), Heard.ROOM), t, LINES, None, tone(12), times)
+        self.assertLess(abs(1200 * np.log2(pitch(out) / 440)), 5)
+
+    def test_without_a_room_there_is_silence(self):
+        t = timing()
+        self.assertIsNone(version_sound(Version(F(1), Heard.ROOM), t, LINES, None, None, t.take_times(GRID.time_map())))
+
+
+class VoiceTest(unittest.TestCase):
+    def test_each_number_begins_on_its_count(self):
+        """Silence until a number's onset, which is on the count, within 15 ms; at 75 % too."""
+        for speed in (F(1), F(3, 4)):
+            t = timing(speed)
+            out = version_sound(Version(speed, Heard.VOICE), t, LINES, None, None, np.zeros(0))
+            level = np.abs(out).max(axis=1)
+            for k in range(-1, 8):
+                at = round(t.out_s(F(k)) * RATE)
+                part = level[at - 600 : at + 3000]
+                first = int(np.flatnonzero(part > 0.02)[0]) - 600
+                self.assertLess(abs(first) / RATE, 0.015, (speed, k))
+
+    def test_numbers_differ(self):
+        """One and six do not sound alike: what is said follows the count."""
+        t = timing()
+        out = version_sound(Version(F(1), Heard.VOICE), t, LINES, None, None, np.zeros(0))
+        parts = [out[round(t.out_s(F(k)) * RATE) :][: RATE // 4, 0] for k in (0, 5, 8)]
+        self.assertLess(np.corrcoef(parts[0], parts[1])[0, 1], 0.5)
+        size = min(len(parts[0]), len(parts[2]))
+        self.assertGreater(np.corrcoef(parts[0][:size], parts[2][:size])[0, 1], 0.95)
+
+
+class HalfTimeTest(unittest.TestCase):
+    def test_the_music_keeps_its_speed_while_the_dance_is_slow(self):
+        """Twice as long a clip; the song's beats are still half a second apart and begin with the clip."""
+        version = Version(F(1), Heard.SONG, half_time=True)
+        t = clip_timing(GRID, CountRange(F(0), F(8)), version.picture_speed, FrameRate.of(30))
+        song = np.zeros((RATE * 30, 2), np.float32)
+        beats = GRID.time_map()(np.arange(0, 40, dtype=float))
+        for at in beats:
+            song[round(at * RATE) : round(at * RATE) + 96] = np.hanning(96)[:, None]
+        out = version_sound(version, t, LINES, Sound(song, RATE), None, np.zeros(0))
+        self.assertAlmostEqual(t.duration_s, 8.0, delta=0.05)
+        wanted = [k * 0.5 for k in range(1, 15)]
+        for a, b in zip(onsets(out, wanted, 0.1), wanted, strict=True):
+            self.assertAlmostEqual(a, b, delta=0.02)
+
+
+if __name__ == "__main__":
+    unittest.main()
