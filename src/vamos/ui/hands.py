@@ -20,6 +20,7 @@ from vamos.core.model.project import Project
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.errors import MediaError, MissingError, VamosError
+from vamos.ui.hands_cut import CutHands
 from vamos.ui.hands_dance import DanceHands
 from vamos.ui.hands_film import FilmHands
 from vamos.ui.hands_song import SongHands
@@ -28,7 +29,7 @@ if TYPE_CHECKING:
     from vamos.ui.window import Window
 
 
-class Hands(SongHands, DanceHands, FilmHands, QObject):
+class Hands(SongHands, DanceHands, FilmHands, CutHands, QObject):
     """Methods named like the actions; files may also be handed over directly (drops, tests)."""
 
     def __init__(self, window: Window):

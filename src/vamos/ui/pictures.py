@@ -11,14 +11,15 @@ import numpy as np
 from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtGui import QImage
 
+from vamos.core.jobs import Watch, quiet
 from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
-from vamos.core.render.compose import picture_size
+from vamos.core.render.compose import Composer, picture_size
 from vamos.core.render.overlays import draw_on_yuv
 from vamos.core.render.shown import Shown
-from vamos.errors import VamosError
+from vamos.errors import Stopped, VamosError
+from vamos.ui.scene import PREVIEW_SIDE, Scene
 
-PREVIEW_SIDE = 640
 THUMB_STEP_S = 0.5
 THUMB_SIDE = 72
 #: Thumbnails of longer films come from their key frames.
@@ -39,28 +40,47 @@ class Wanted:
     step: int = 0
 
 
-def to_image(y: np.ndarray, u: np.ndarray, v: np.ndarray) -> QImage:
+@dataclass(frozen=True, slots=True)
+class WantedFrame:
+    """A frame of a clip asked for."""
+
+    scene: Scene
+    frame: int
+
+
+def to_image(y: np.ndarray, u: np.ndarray, v: np.ndarray, matrix: str = "709") -> QImage:
     """Planes as a picture Qt can show; read the way the encoder's file is read."""
     from av.video.frame import VideoFrame
 
-    height, width = y.shape
+    height, shown = y.shape
+    # The scaler leaves the last columns undefined when the width is no multiple of 16.
+    width = -(-shown // 16) * 16
+    y, u, v = (np.pad(p, ((0, 0), (0, (width - shown) // half)), "edge") for p, half in ((y, 1), (u, 2), (v, 2)))
     flat = np.concatenate([y.reshape(-1), u.reshape(-1), v.reshape(-1)]).reshape(height * 3 // 2, width)
     frame = VideoFrame.from_ndarray(flat, format="yuv420p")
-    frame.colorspace, frame.color_range = 1, 1
-    pixels = frame.to_ndarray(format="bgra")
-    return QImage(pixels.tobytes(), width, height, width * 4, QImage.Format.Format_RGB32).copy()
+    frame.colorspace, frame.color_range = {"709": 1, "601": 5}[matrix], 1
+    pixels = np.ascontiguousarray(frame.to_ndarray(format="bgra"))
+    return QImage(pixels.data, shown, height, width * 4, QImage.Format.Format_RGB32).copy()
 
 
 class FrameMaker:
-    """Makes pictures from takes, keeping one open reader."""
+    """Makes pictures from takes and frames of clips, keeping one open reader and one composer.
 
-    def __init__(self) -> None:
+    ``watch`` is told of a long search for movement, and may stop it.
+    """
+
+    def __init__(self, watch: Watch | None = None) -> None:
+        self._watch = watch or quiet()
+        self._scene: Scene | None = None
+        self._composer: Composer | None = None
         self._reader: FrameReader | None = None
         self._path: Path | None = None
         self.take_s = 0.0
 
-    def make(self, wanted: Wanted, side: int = PREVIEW_SIDE) -> QImage:
+    def make(self, wanted: Wanted | WantedFrame, side: int = PREVIEW_SIDE) -> QImage:
         """The picture a student will see; raises MissingError or MediaError."""
+        if isinstance(wanted, WantedFrame):
+            return self._frame(wanted)
         if self._reader is None or self._path != wanted.path:
             self.close()
             self._reader, self._path = FrameReader(wanted.path), wanted.path
@@ -78,7 +98,20 @@ class FrameMaker:
             draw_on_yuv(y, u, v, wanted.shown, "709")
         return to_image(y, u, v)
 
+    def _frame(self, wanted: WantedFrame) -> QImage:
+        if wanted.scene is not self._scene or self._composer is None:
+            self._leave_scene()
+            self._composer, self._scene = wanted.scene.composer(self._watch), wanted.scene
+        frame = min(wanted.frame, self._composer.timing.frames - 1)
+        return to_image(*self._composer.picture(frame), self._composer.matrix)
+
+    def _leave_scene(self) -> None:
+        if self._composer is not None:
+            self._composer.close()
+            self._composer = self._scene = None
+
     def close(self) -> None:
+        self._leave_scene()
         if self._reader is not None:
             self._reader.close()
             self._reader = None
@@ -93,13 +126,13 @@ class MirrorThread(QObject):
 
     def __init__(self) -> None:
         super().__init__()
-        self._wanted: Wanted | None = None
+        self._wanted: Wanted | WantedFrame | None = None
         self._event = threading.Condition()
         self._over = False
         self._thread = threading.Thread(target=self._run, name="mirror", daemon=True)
         self._thread.start()
 
-    def ask(self, wanted: Wanted) -> None:
+    def ask(self, wanted: Wanted | WantedFrame) -> None:
         with self._event:
             self._wanted = wanted
             self._event.notify()
@@ -110,8 +143,11 @@ class MirrorThread(QObject):
             self._event.notify()
         self._thread.join(3)
 
+    def _searching(self, share: float, words: str) -> None:
+        self.failed.emit(f"{words}, {share:.0%} …")
+
     def _run(self) -> None:
-        maker = FrameMaker()
+        maker = FrameMaker(Watch(self._searching, lambda: self._over))
         while True:
             with self._event:
                 while self._wanted is None and not self._over:
@@ -122,9 +158,11 @@ class MirrorThread(QObject):
                 wanted, self._wanted = self._wanted, None
             try:
                 image = maker.make(wanted)
-                if wanted.step:
+                if isinstance(wanted, Wanted) and wanted.step:
                     self.stepped.emit(maker.take_s)
                 self.ready.emit(image)
+            except Stopped:
+                maker.close()
             except VamosError as error:
                 maker.close()
                 self.failed.emit(str(error))

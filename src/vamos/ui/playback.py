@@ -1,11 +1,14 @@
-"""Playing: a clock in song seconds, with the song's sound where there is a sound card.
+"""Playing: a clock in song seconds, with sound where there is a sound card.
 
-Without a card the system's steady clock drives the picture; the interface is the same.
+Without a card the system's steady clock drives the picture; the interface is the same. Sound is made on a
+thread of its own and joins where the clock stands by then, so that the window never waits for it.
 """
 
 from __future__ import annotations
 
+import threading
 import time
+from collections.abc import Callable
 from dataclasses import dataclass
 from fractions import Fraction
 
@@ -18,9 +21,11 @@ from vamos.core.render.sound import stretched
 from vamos.core.time import TimeMap
 
 TICK_MS = 16
-SPEEDS = (Fraction(1), Fraction(3, 4), Fraction(1, 2))
-#: Sound is prepared this far ahead of the playhead at most.
+SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25, 125))
+#: Sound is prepared this far ahead of the playhead at most; a loop is laid end to end for as long.
 _LONGEST_S = 90.0
+#: What a loop joins is faded over this, so that it does not click.
+_JOIN_S = 0.004
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,26 +50,46 @@ def prepared(samples: Samples, rate: int, speed: Fraction, start_song_s: float, 
     return out
 
 
+def looped(whole: Samples, from_frame: int, rate: int) -> Samples:
+    """A loop from a frame of it on, laid end to end without a gap for up to ``_LONGEST_S``."""
+    joined = whole.copy()
+    size = min(int(_JOIN_S * rate), len(joined) // 4)
+    if size:
+        ramp = np.linspace(0, 1, size, dtype=np.float32)[:, None]
+        joined[:size] *= ramp
+        joined[-size:] *= ramp[::-1]
+    times = max(1, int(_LONGEST_S * rate / max(1, len(joined))))
+    return np.concatenate([joined[from_frame:], *[joined] * times])
+
+
 class Playback(QObject):
     """Moves a song second forward; ``ticked`` tells it about sixty times a second."""
 
     ticked = pyqtSignal(float)
     state_changed = pyqtSignal(bool)
+    _made = pyqtSignal(int, float, object)
 
     def __init__(self) -> None:
         super().__init__()
         self.song_s = 0.0
         self.speed = Fraction(1)
         self.loop: tuple[float, float] | None = None
+        #: Stop at the end of ``loop`` instead of going round.
+        self.once = False
         self.end_s = 0.0
         self.sound: Sound | None = None
         self.clicks: ClickPlan | None = None
+        #: The sound of what is between ``loop`` (its whole length at the speed), instead of the song.
+        self.own_sound: Callable[[], tuple[Samples, int] | None] | None = None
         self._from = (0.0, 0.0)
         self._timer = QTimer(self)
         self._timer.setInterval(TICK_MS)
         self._timer.timeout.connect(self._tick)
         self._sink: object | None = None
         self._buffer: QBuffer | None = None
+        self._number = 0
+        self._laid_until = 0.0
+        self._made.connect(self._sound_made)
 
     @property
     def playing(self) -> bool:
@@ -86,9 +111,10 @@ class Playback(QObject):
 
     def set_speed(self, speed: Fraction) -> None:
         """Change the speed; goes on from the same place."""
+        at = self.now()
         self.speed = speed
         if self.playing:
-            self.play(self.song_s)
+            self.play(at)
 
     def now(self) -> float:
         """The song second at this very moment."""
@@ -99,43 +125,102 @@ class Playback(QObject):
         self.song_s = self.now()
         if self.loop is not None and self.song_s >= self.loop[1]:
             over = (self.song_s - self.loop[1]) % max(0.05, self.loop[1] - self.loop[0])
-            self.play(self.loop[0] + over)
+            if self.once:
+                self.stop()
+                return
+            self._go_round(self.loop[0] + over)
         elif self.song_s >= self.end_s:
             self.stop()
         self.ticked.emit(self.song_s)
 
+    def _go_round(self, song_s: float) -> None:
+        """8 into 1: the clock goes back; sound that is laid end to end just plays on."""
+        if self._sink is None or time.perf_counter() > self._laid_until:
+            self.play(song_s)
+        else:
+            self.song_s = song_s
+            self._from = (time.perf_counter(), song_s)
+
+    # --- sound ---------------------------------------------------------------------------
+
     def _start_sound(self) -> None:
-        """Begin the song at the playhead, if there is a card and the song is loaded."""
+        """Have the sound made from the playhead on, if there is a card and something to hear."""
         self._stop_sound()
-        if self.sound is None:
+        if self.sound is None and self.own_sound is None:
+            return
+        from PyQt6.QtMultimedia import QMediaDevices
+
+        if QMediaDevices.defaultAudioOutput().isNull():
+            return
+        number, song_s = self._number, self.song_s
+        make = self.maker()
+        threading.Thread(target=lambda: self._made.emit(number, song_s, make()), name="sound", daemon=True).start()
+
+    def maker(self) -> Callable[[], tuple[Samples, int] | None]:
+        """What makes the samples from the playhead on, and their rate; needs nothing of the window."""
+        song_s, speed, loop, end, sound, clicks = (
+            self.song_s,
+            self.speed,
+            self.loop,
+            self.end_s,
+            self.sound,
+            self.clicks,
+        )
+        own = self.own_sound
+
+        def make() -> tuple[Samples, int] | None:
+            if own is not None and loop is not None:
+                found = own()
+                if found is None:
+                    return None
+                samples, rate = found
+                first = max(0, round((song_s - loop[0]) / float(speed) * rate))
+                return looped(samples, min(first, len(samples)), rate), rate
+            if sound is None:
+                return None
+            if loop is not None:
+                whole = _part(sound, loop[0], loop[1], speed, clicks)
+                first = max(0, round((song_s - loop[0]) / float(speed) * sound.rate))
+                return looped(whole, min(first, len(whole)), sound.rate), sound.rate
+            return _part(sound, song_s, min(end, song_s + _LONGEST_S), speed, clicks), sound.rate
+
+        return make
+
+    def _sound_made(self, number: int, song_s: float, made: tuple[Samples, int] | None) -> None:
+        """Begin to be heard where the clock stands by now."""
+        if made is None or number != self._number or not self.playing:
             return
         from PyQt6.QtMultimedia import QAudio, QAudioFormat, QAudioSink, QMediaDevices
 
-        device = QMediaDevices.defaultAudioOutput()
-        if device.isNull():
+        heard, rate = made
+        # The clock may have gone round since; what is laid end to end has not.
+        gone_s = time.perf_counter() - self._from[0] if self._from[1] == song_s else 0.0
+        heard = heard[round(gone_s * rate) :]
+        if not len(heard):
             return
-        until = self.loop[1] if self.loop else self.end_s
-        length = min(_LONGEST_S, until - self.song_s)
-        first = int(self.song_s * self.sound.rate)
-        samples = self.sound.samples[max(0, first) : first + int(length * self.sound.rate)]
-        if not len(samples):
-            return
-        heard = prepared(samples, self.sound.rate, self.speed, max(0.0, self.song_s), self.clicks)
         pcm = (np.clip(heard, -1, 1) * 32767).astype("<i2")
         form = QAudioFormat()
-        form.setSampleRate(self.sound.rate)
+        form.setSampleRate(rate)
         form.setChannelCount(pcm.shape[1])
         form.setSampleFormat(QAudioFormat.SampleFormat.Int16)
         self._buffer = QBuffer()
         self._buffer.setData(QByteArray(pcm.tobytes()))
         self._buffer.open(QIODevice.OpenModeFlag.ReadOnly)
-        self._sink = QAudioSink(device, form)
-        self._sink.start(self._buffer)
-        if self._sink.error() != QAudio.Error.NoError:
-            self._sink = None
+        sink = QAudioSink(QMediaDevices.defaultAudioOutput(), form)
+        sink.start(self._buffer)
+        if sink.error() == QAudio.Error.NoError:
+            self._sink = sink
+            self._laid_until = time.perf_counter() + len(pcm) / rate - 1.0 if self.loop is not None else 0.0
 
     def _stop_sound(self) -> None:
+        self._number += 1
         if self._sink is not None:
             self._sink.stop()
             self._sink = None
             self._buffer = None
+
+
+def _part(sound: Sound, start_s: float, end_s: float, speed: Fraction, clicks: ClickPlan | None) -> Samples:
+    """The song between two seconds at a speed, with its clicks."""
+    first, last = (max(0, int(t * sound.rate)) for t in (start_s, end_s))
+    return prepared(sound.samples[first:last], sound.rate, speed, max(0.0, start_s), clicks)

@@ -128,6 +128,10 @@ def _sheet(t: Theme) -> str:
     QPushButton:focus, QComboBox:focus, QCheckBox:focus, QLineEdit:focus, QListWidget:focus,
         QPlainTextEdit:focus, QSpinBox:focus
         {{ outline: none; border-color: {t.accent}; }}
+    QFrame[role="card"] {{ background: {t.floor}; border-left: 4px solid {t.tape}; }}
+    QFrame[role="card-now"] {{ background: {t.floor}; border-left: 4px solid {t.accent}; }}
+    QFrame[role="card"]:focus, QFrame[role="card-now"]:focus {{ border: 2px solid {t.accent}; }}
+    QLabel[role="card-head"] {{ font-weight: 700; }}
     QCheckBox {{ background: transparent; border: 2px solid transparent; padding: 2px; }}
     QCheckBox::indicator {{ width: 16px; height: 16px; border: 2px solid {t.ink}; background: {t.paper}; }}
     QCheckBox::indicator:checked {{ background: {t.ink}; }}

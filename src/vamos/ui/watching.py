@@ -11,16 +11,20 @@ from PyQt6.QtCore import QObject
 
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.document.paths import locate
-from vamos.core.model.clip import Clip
+from vamos.core.media.sound import Samples
+from vamos.core.model.clip import Clip, Version
 from vamos.core.model.take import Take, View, counts_to_take
 from vamos.core.plan.sources import Watched, views_of, watched
 from vamos.core.render.clicks import counts_between
+from vamos.core.render.compose import Stage
 from vamos.core.render.overlays import shown_at
+from vamos.core.render.sound import RATE
 from vamos.core.render.words import Words
 from vamos.core.time import count_text
 from vamos.errors import VamosError
-from vamos.ui.pictures import MirrorThread, Wanted
+from vamos.ui.pictures import MirrorThread, Wanted, WantedFrame
 from vamos.ui.playback import SPEEDS, ClickPlan, Playback
+from vamos.ui.scene import Scene, kind_words, kinds_of, scene_of
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
@@ -35,7 +39,13 @@ class Watching(QObject):
         self.playback = Playback()
         self.pictures = MirrorThread()
         self.view: View | None = None
+        self.speed = Fraction(1)
+        self.kind = Version()
+        self.chosen_range = ""
         self.looping = False
+        self._scene: Scene | None = None
+        self._scene_key: tuple[object, ...] = ()
+        self._watched: tuple[Scene, Fraction] | None = None
         self.clicking = False
         self._words = Words(())
         self._found: dict[int, Watched | None] = {}
@@ -51,6 +61,7 @@ class Watching(QObject):
         self._starts = [line.start for line in lines]
         self._set_clicks()
         self._found.clear()
+        self._scene_key = ()
         grid = self._grid()
         if grid is not None:
             self.playback.end_s = grid.time_map()(lines[-1].counts.end) if lines else 0.0
@@ -96,6 +107,31 @@ class Watching(QObject):
         found = self.source(line) if line is not None else None
         return (found.take, counts_to_take(found.the_pass, grid)(position)) if found is not None else None
 
+    def scene(self) -> Scene | None:
+        """What the mirror plays at Cut and Pack: the clip of this line in the version wished; None elsewhere."""
+        if self._watched is not None:
+            return self._watched[0]
+        window = self._window
+        clip = window.current_clip() if window.route.stop in ("Cut", "Pack") else None
+        grid = self._grid()
+        if clip is None or grid is None:
+            return None
+        project = window.session.project
+        key = (project, clip, self.kind, self.speed, window.session.base)
+        if key != self._scene_key or self._scene is None:
+            stage = Stage(grid, window.session.lines, project.output)
+            self._scene = scene_of(
+                project, window.session.base, stage, window.content.clips, clip, self.kind, self.speed
+            )
+            self._scene_key = key
+        return self._scene
+
+    def stop_changed(self) -> None:
+        """Another stop shows the same moment in its own way."""
+        self.playback.stop()
+        self.playback.loop, self.playback.own_sound = None, None
+        self.show_place(self._window.page.position)
+
     def show_place(self, position: Fraction | float) -> None:
         """Show a moment: floor clock, count and picture."""
         grid = self._grid()
@@ -108,11 +144,22 @@ class Watching(QObject):
         part = self._words.part_at(exact)
         count = count_text(Fraction(floor(exact - line.start + line.first)))
         self._window.floor.show_place(line, f"{count} {part}".strip(), heading_at(line, exact - line.start))
+        self._window.compare.show_position(position)
+        scene = self.scene()
+        frame = None
+        if scene is not None and self.playback.playing:
+            frame = scene.frame_at(self.playback.song_s)
+        elif scene is not None:
+            frame = scene.frame_of(Fraction(position))
+        if scene is not None and frame is not None:
+            self.pictures.ask(WantedFrame(scene, frame))
+            return
         found = self.source(line)
         if found is None:
             self._window.mirror.show_words(self._no_picture(line))
             return
-        shown = shown_at(self._words, preview_clip(line, found), exact)
+        overlay = self._window.session.project.output.overlay
+        shown = shown_at(self._words, preview_clip(line, found), exact, overlay)
         try:
             path = locate(found.take.media, self._window.session.base)
         except VamosError as error:
@@ -137,7 +184,19 @@ class Watching(QObject):
             return
         position = self._window.page.position
         self._set_loop()
-        self.playback.play(max(0.0, grid.time_map()(position)))
+        scene = self.scene()
+        start = max(0.0, grid.time_map()(position))
+        if scene is not None:
+            first, last = scene.song_range_s
+            self._watched = (scene, position)
+            start = start if first < start < last - 0.05 and position != scene.clip.counts.start else first
+        self.playback.speed = self._clock_speed()
+        self.playback.play(start)
+
+    def _clock_speed(self) -> Fraction:
+        """How fast the dance goes by: half as fast as the music in half-time."""
+        scene = self.scene()
+        return scene.version.picture_speed if scene is not None else self.speed
 
     def toggle_loop(self) -> None:
         self.looping = not self.looping
@@ -162,16 +221,48 @@ class Watching(QObject):
         self.playback.clicks = ClickPlan(tuple(counts), grid.time_map())
 
     def _set_loop(self) -> None:
-        grid, line = self._grid(), self._window.current_line()
-        if not self.looping or grid is None or line is None:
-            self.playback.loop = None
+        """What is played: at Cut the clip, once or round and round; else the line when it is looped, or the song."""
+        playback, grid, line, scene = self.playback, self._grid(), self._window.current_line(), self.scene()
+        playback.loop, playback.once, playback.own_sound = None, False, None
+        if grid is None or line is None:
             return
-        clock = grid.time_map()
-        self.playback.loop = (max(0.0, clock(line.start)), clock(line.counts.end))
+        if scene is not None:
+            song = playback.sound
+            playback.loop, playback.once = scene.song_range_s, not self.looping
+            playback.own_sound = lambda: _with_rate(scene.sound(song))
+        elif self.looping:
+            clock = grid.time_map()
+            playback.loop = (max(0.0, clock(line.start)), clock(line.counts.end))
 
     def next_speed(self) -> None:
-        index = SPEEDS.index(self.playback.speed)
-        self.playback.set_speed(SPEEDS[(index + 1) % len(SPEEDS)])
+        index = SPEEDS.index(self.speed)
+        self.speed = SPEEDS[(index + 1) % len(SPEEDS)]
+        self._change()
+
+    def next_kind(self) -> None:
+        """Watch the clip in another kind of version: with counts, to watch, half-time, with another picture."""
+        clip = self._window.current_clip()
+        if clip is None:
+            return
+        kinds = kinds_of(self._window.content.clips, clip)
+        index = kinds.index(self.kind) if self.kind in kinds else -1
+        self.kind = kinds[(index + 1) % len(kinds)]
+        self._window.tell(f"You watch it {kind_words(self.kind)}.")
+        self._change()
+
+    def _change(self) -> None:
+        """Another speed or version, at once and from the same moment."""
+        at, playing, watched = self.playback.now(), self.playback.playing, self._watched
+        self._watched = None
+        scene = self.scene()
+        if playing and watched is not None and scene is not None:
+            self._watched = (scene, watched[1])
+        self._set_loop()
+        self.playback.speed = self._clock_speed()
+        if playing:
+            self.playback.play(at)
+        else:
+            self.show_place(self._window.page.position)
         self._window.refresh_buttons()
 
     def next_view(self) -> None:
@@ -183,7 +274,11 @@ class Watching(QObject):
             return
         now = self.source(line)
         index = views.index(now.view) if now is not None and now.view in views else -1
-        self.view = views[(index + 1) % len(views)]
+        self.choose_view(views[(index + 1) % len(views)])
+
+    def choose_view(self, view: View) -> None:
+        """Watch this view from now on, where it was filmed."""
+        self.view = view
         self._found.clear()
         self.show_place(self._window.page.position)
         self._window.refresh_panel()
@@ -196,7 +291,7 @@ class Watching(QObject):
             return
         self.playback.stop()
         clock = grid.time_map()
-        rate = self._window.session.project.output.rate
+        rate = self._window.session.project.output.rate / float(self._clock_speed())
         at = clock(self._window.page.position) + frames / rate
         position = Fraction(clock.inverse()(max(0.0, at))).limit_denominator(960)
         self._window.page.position = position
@@ -209,13 +304,20 @@ class Watching(QObject):
             return
         position = grid.time_map().inverse()(song_s)
         before = self._window.page.current
-        self._window.page.set_playhead(position)
+        # While a clip is watched the page stays on its line.
+        self._window.page.set_playhead(position, follow=self._watched is None)
         self.show_place(position)
         if self._window.page.current != before:
             self._window.refresh_panel()
 
     def _state(self, playing: bool) -> None:
-        if not playing:
+        if not playing and self._watched is not None:
+            # Space shows the clip again, from where it was begun.
+            _, began = self._watched
+            self._watched = None
+            self._window.page.set_playhead(None)
+            self.show_place(began)
+        elif not playing:
             grid = self._grid()
             if grid is not None:
                 at = grid.time_map().inverse()(self.playback.song_s)
@@ -227,6 +329,10 @@ class Watching(QObject):
     def close(self) -> None:
         self.playback.stop()
         self.pictures.close()
+
+
+def _with_rate(samples: Samples | None) -> tuple[Samples, int] | None:
+    return (samples, RATE) if samples is not None else None
 
 
 def preview_clip(line: Line, found: Watched) -> Clip:

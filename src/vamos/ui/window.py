@@ -35,6 +35,7 @@ from vamos.core.render.sound import read_song
 from vamos.errors import VamosError
 from vamos.ui import theme as look
 from vamos.ui.actions import ACTIONS, STOPS
+from vamos.ui.compare import Compare, Side
 from vamos.ui.hands import Hands
 from vamos.ui.jobs import Job
 from vamos.ui.mirror import FloorClock, Mirror
@@ -80,7 +81,9 @@ class Window(QMainWindow):
         self._build()
         self.watching = Watching(self)
         self.slate = Slate(self)
+        self.compare = Compare(self)
         self.stack.addWidget(self.slate)
+        self.stack.addWidget(self.compare)
         self.tapping = Tapping(self)
         self._actions()
         self.session.changed.connect(self._project_changed)
@@ -128,6 +131,7 @@ class Window(QMainWindow):
         self.page.moved.connect(self._page_moved)
         self.page.beat_dragged.connect(self.hands.drag_beat)
         self.page.count_chosen.connect(self._count_chosen)
+        self.page.edge_dragged.connect(self.hands.drag_edge)
         self.setWindowTitle("Vamos")
 
     def _side(self) -> QWidget:
@@ -192,7 +196,7 @@ class Window(QMainWindow):
     def _project_changed(self, before: Project, after: Project) -> None:
         self.content.show(after, self.session.lines)
         self.model.show(self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
-        if self.stack.currentWidget() not in (self.map, self.slate) or not self.session.lines:
+        if self.stack.currentWidget() not in (self.map, self.slate, self.compare) or not self.session.lines:
             self.stack.setCurrentWidget(self.page if self.session.lines else self.start)
         self._draw_map()
         self._set_bands()
@@ -214,11 +218,13 @@ class Window(QMainWindow):
 
             bands = replace(bands, strip_rows=max(1, self.content.strip_rows()))
         self.page.may_drag_beats = self.route.stop == "Song"
+        self.page.may_drag_edges = self.route.stop == "Cut"
         self.page.set_bands(bands)
 
     def show_page(self) -> None:
         """The page instead of the wall map or the slate."""
         self.slate.playback.stop()
+        self.compare.clear()
         if self.session.lines:
             self.stack.setCurrentWidget(self.page)
             self.page.setFocus()
@@ -226,6 +232,22 @@ class Window(QMainWindow):
     @property
     def slate_open(self) -> bool:
         return self.stack.currentWidget() is self.slate
+
+    @property
+    def compare_open(self) -> bool:
+        return self.stack.currentWidget() is self.compare
+
+    def page_line_start(self, clip: Clip) -> Fraction:
+        """Where the line the page stands on begins; that of the clip when it is another section."""
+        line = self.current_line()
+        alike = line is not None and line.section is not None and line.section.name == clip.title
+        return line.start if line is not None and alike else clip.counts.start
+
+    def show_compare(self, title: str, sides: list[Side]) -> None:
+        """Passes side by side in step."""
+        self.watching.playback.stop()
+        self.stack.setCurrentWidget(self.compare)
+        self.compare.show_sides(title, sides)
 
     def show_slate(self, take: str, take_s: float) -> None:
         """A take under its sound, to be matched by eye."""
@@ -255,7 +277,9 @@ class Window(QMainWindow):
         for widget in (self.mirror, self.buttons["mirrored"], self.buttons["next_view"]):
             widget.setVisible(not writes)
         self._set_bands()
+        self.watching.stop_changed()
         self.refresh_panel()
+        self.refresh_buttons()
         self.page.setFocus()
 
     def refresh_panel(self) -> None:
@@ -266,6 +290,7 @@ class Window(QMainWindow):
         focus = QApplication.focusWidget()
         name = focus.accessibleName() if focus is not None and self.panel.isAncestorOf(focus) else ""
         self.panel.clear()
+        self._show_brackets()
         FILL[self.route.stop](self.panel, self)
         self.panel.end()
         if name:
@@ -273,6 +298,11 @@ class Window(QMainWindow):
             for field in self.panel.findChildren(QWidget):
                 if field.accessibleName() == name and not field.isHidden():
                     field.setFocus()
+
+    def _show_brackets(self) -> None:
+        """The edges of this line's clip on the page, where one cuts."""
+        clip = self.current_clip() if self.route.stop in ("Cut", "Pack") else None
+        self.page.set_brackets((clip.shown, clip.counts) if clip is not None else None)
 
     def refresh_buttons(self) -> None:
         clip = self.current_clip()
@@ -282,7 +312,7 @@ class Window(QMainWindow):
         texts = {
             "play": "Stop" if playing else "Play",
             "mirrored": "Mirrored",
-            "next_speed": f"{round(float(self.watching.playback.speed) * 100)} %",
+            "next_speed": f"{round(float(self.watching.speed) * 100)} %",
             "loop": "Loop",
             "next_view": str(source.view).replace(" side", "").capitalize() if source else "View",
         }
@@ -328,9 +358,14 @@ class Window(QMainWindow):
         line = self.current_line()
         if line is None or line.kind in (LineKind.LEAD_IN, LineKind.AFTER):
             return None
+        chosen = self.watching.chosen_range
+        mine = [c for c in self.content.clips if c.title == chosen and c.counts.start < line.counts.end]
+        mine = [c for c in mine if c.counts.end > line.start]
         source = self.watching.source(line)
-        clips = self.content.clips_of(line)
-        return next((c for c in clips if source is not None and c.view is source.view), None)
+        view = source.view if source is not None else None
+        if mine:
+            return next((c for c in mine if c.view is view), mine[0])
+        return next((c for c in self.content.clips_of(line) if c.view is view), None)
 
     # --- media in the background ---------------------------------------------------------
 
@@ -445,6 +480,7 @@ class Window(QMainWindow):
                 job.blockSignals(True)
         self.tapping.close()
         self.slate.close_down()
+        self.compare.clear()
         self.watching.close()
         self.thumbs.close()
         self.session.save_now()

@@ -64,6 +64,15 @@ class SeenTest(unittest.TestCase):
     def test_a_film_without_movement_says_nothing(self):
         self.assertEqual(self.texts(Motion(np.zeros(500), np.full((500, 4), np.nan))), [])
 
+    def test_a_hand_that_leaves_the_picture(self):
+        """Over the right edge during the second wall, for half a second: told once, with side and section."""
+        moving = filmed()
+        boxes = np.tile([0.3, 0.2, 0.7, 0.9], (len(moving.energy), 1))
+        boxes[round(5 * PER_SECOND) : round(5.5 * PER_SECOND), 2] = 1.0
+        seen = seen_in(Motion(moving.energy, boxes), WHOLE, counts_to_take(WHOLE, GRID), LINES)
+        self.assertEqual([s.text for s in seen], ["movement leaves the picture at the right in one"])
+        self.assertAlmostEqual(seen[0].take_s, 5.0)
+
     def test_stillness_around_a_pass(self):
         energy = np.concatenate([np.zeros(50), np.full(250, 0.02), np.zeros(25)])
         before, after = stillness(Motion(energy, np.full((len(energy), 4), np.nan)), 2.0, 12.0)

@@ -145,6 +145,19 @@ def _end_of(take: Take, stretch: Stretch) -> float:
     return min(later, default=float("inf"))
 
 
+def sources_of(project: Project, clip: Clip) -> tuple[Source, ...]:
+    """All passes that show what a clip shows, in its view, the best first."""
+    grid = project.song.grid if project.song else None
+    if grid is None:
+        return ()
+    lines = lines_of(grid, project.dance)
+    groups = [*groups_of(lines), *((line_of_range(r, lines),) for r in project.ranges)]
+    group = next((g for g in groups if clip_name(g[0]) == clip.title), ())
+    found = sorted(line_sources(project, grid, group, clip.view, lines), key=lambda s: -s.score)
+    # One wall of each pass is enough to compare.
+    return tuple({(s.take.name, s.number): s for s in reversed(found)}.values())[::-1]
+
+
 def clip_name(line: Line) -> str:
     """What a clip of a line is called."""
     if line.section is not None:

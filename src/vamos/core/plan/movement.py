@@ -38,7 +38,7 @@ def seen_in(motion: Motion, the_pass: Pass, where: TimeMap, lines: tuple[Line, .
     middle = _usual(motion, where, covered)
     if middle <= 0:
         return ()
-    found: list[Seen] = []
+    found: list[Seen] = [seen for line in covered for seen in _leaving(motion, where, line)]
     entries: list[tuple[float, float, str]] = []
     for line in covered:
         for at, event in line.events():
@@ -52,6 +52,26 @@ def seen_in(motion: Motion, the_pass: Pass, where: TimeMap, lines: tuple[Line, .
     picture = 1 / PER_SECOND * float(lines[0].length) / (where(lines[0].counts.end) - where(lines[0].start))
     found += _off_time(entries, ON_TIME + picture)
     return tuple(sorted(found, key=lambda s: s.take_s))
+
+
+#: Movement so near to an edge, as a share of the picture, goes over it; fewer samples are noise.
+_EDGE, _SAMPLES = 0.012, 4
+
+
+def _leaving(motion: Motion, where: TimeMap, line: Line) -> Iterator[Seen]:
+    """Hands or feet that leave the picture while a line is danced."""
+    first, last = (max(0, round(where(at) * PER_SECOND)) for at in (line.start, line.counts.end))
+    boxes = motion.boxes[first:last]
+    for side, near in (
+        ("left", boxes[:, 0] < _EDGE),
+        ("top", boxes[:, 1] < _EDGE),
+        ("right", boxes[:, 2] > 1 - _EDGE),
+        ("bottom", boxes[:, 3] > 1 - _EDGE),
+    ):
+        if near.sum() >= _SAMPLES:
+            at = (first + int(np.flatnonzero(near)[0])) / PER_SECOND
+            name = f" in {line.title}" if line.title else ""
+            yield Seen(at, f"movement leaves the picture at the {side}{name}")
 
 
 def _usual(motion: Motion, where: TimeMap, lines: list[Line]) -> float:

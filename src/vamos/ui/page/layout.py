@@ -24,6 +24,11 @@ class Bands:
     def height(self) -> int:
         return max(96, 6 + self.counts + self.wave + self.words + self.strips * self.strip_rows + self.clip + 6)
 
+    @property
+    def above_clip(self) -> int:
+        """Where the clip band begins, below the top of the line."""
+        return 6 + self.counts + self.wave + self.words
+
 
 BANDS = {
     "Song": Bands(wave=62, words=0),

@@ -321,14 +321,12 @@ def _thumb(painter: QPainter, image: QImage, x: float, y: float, width: float, h
 
 
 def _clips(painter: QPainter, row: Row, layout: Layout, y: float, height: int, theme: Theme) -> None:
-    """The views that will be cut from this section, and brackets around the counts."""
+    """The views that will be cut from this section."""
     if not row.clips:
         return
     x0, x1 = layout.x(0), layout.x(row.line.length)
     top, bottom = y + 2, y + height - 5
     painter.fillRect(QRectF(x0 + 3, top, x1 - x0 - 6, bottom - top), QColor(theme.tape))
-    for x, inward in ((x0 + 3, 1), (x1 - 3, -1)):
-        painter.fillRect(QRectF(x if inward > 0 else x - 4, top - 3, 4, bottom - top + 6), QColor(theme.ink))
     face = font(8.5, 700)
     painter.setFont(face)
     at = x0 + 14

@@ -9,7 +9,10 @@ from PyQt6.QtCore import QPoint, QRect, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PyQt6.QtWidgets import QAbstractScrollArea
 
+from vamos.core.plan.edges import snapped
+from vamos.core.time import CountRange
 from vamos.ui.page.cell import CellField
+from vamos.ui.page.edges import EdgeLine, paint_brackets
 from vamos.ui.page.layout import BANDS, MARGIN, Bands, Layout
 from vamos.ui.page.model import PageModel
 from vamos.ui.page.paint import Row, paint_row
@@ -27,6 +30,7 @@ class PageView(QAbstractScrollArea):
     moved = pyqtSignal(object)
     beat_dragged = pyqtSignal(object, float)
     count_chosen = pyqtSignal()
+    edge_dragged = pyqtSignal(bool, object)
 
     def __init__(self, model: PageModel, row_content: Callable[[int], Row], theme: Theme):
         super().__init__()
@@ -40,6 +44,9 @@ class PageView(QAbstractScrollArea):
         self._playhead: tuple[int, float] | None = None
         self._drag: tuple[int, int] | None = None
         self.may_drag_beats = False
+        self.may_drag_edges = False
+        self.brackets: tuple[CountRange, CountRange] | None = None
+        self._edge: bool | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setFrameShape(QAbstractScrollArea.Shape.NoFrame)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -85,13 +92,22 @@ class PageView(QAbstractScrollArea):
             self._pixmaps.pop(row, None)
         self.viewport().update()
 
-    def set_playhead(self, position: Fraction | float | None) -> None:
-        """Show where the song is; only the two strips touched are painted again."""
+    def set_brackets(self, brackets: tuple[CountRange, CountRange] | None) -> None:
+        """The counts a clip shows, with run-up and run-out, and those it is about; None for no clip."""
+        if brackets != self.brackets:
+            self.brackets = brackets
+            self.viewport().update()
+
+    def set_playhead(self, position: Fraction | float | None, follow: bool = True) -> None:
+        """Show where the song is; only the two strips touched are painted again.
+
+        The page goes along with it unless it is to stay on its line.
+        """
         before, self._playhead = self._playhead, self._place(position)
         for place in (before, self._playhead):
             if place is not None:
                 self.viewport().update(self._playhead_rect(place))
-        if self._playhead is not None and (before is None or before[0] != self._playhead[0]):
+        if follow and self._playhead is not None and (before is None or before[0] != self._playhead[0]):
             self.current = self._playhead[0]
             self.ensure_visible(self.current)
             self.viewport().update()
@@ -131,6 +147,8 @@ class PageView(QAbstractScrollArea):
             if y + height >= area.top():
                 painter.drawPixmap(QPoint(0, y), self._row_pixmap(row))
         self._paint_current(painter, offset)
+        if self.brackets is not None and self.bands.clip:
+            paint_brackets(painter, self.brackets, self._edge_lines(offset), self.theme)
         if self._playhead is not None:
             rect = self._playhead_rect(self._playhead)
             painter.fillRect(QRect(rect.center().x() - 1, rect.top(), 3, rect.height()), QColor(self.theme.accent))
@@ -148,6 +166,30 @@ class PageView(QAbstractScrollArea):
         if self._playhead is None and line.start <= self.position < line.start + line.length:
             x = self._layout.x(self.position - line.start)
             painter.fillRect(QRectF(x, y + 3, self._layout.count_width, 4), accent)
+
+    def _edge_lines(self, offset: int) -> list[EdgeLine]:
+        """Where the clip band of each line stands now."""
+        found = []
+        for row, line in enumerate(self.model.lines):
+            top = self._layout.tops[row] - offset
+            if top > self.viewport().height():
+                break
+            if top + self._layout.heights[row] > 0:
+                found.append(EdgeLine(line, self._layout, top + self.bands.above_clip, self.bands.clip))
+        return found
+
+    def _edge_at(self, point: QPoint) -> bool | None:
+        """True on the bracket where the clip begins, False where it ends, None elsewhere."""
+        if self.brackets is None or not self.may_drag_edges:
+            return None
+        shown = self.brackets[0]
+        for line in self._edge_lines(self.verticalScrollBar().value()):
+            if not line.top - 4 <= point.y() <= line.top + line.height + 4:
+                continue
+            for start, x in line.edges_of(shown):
+                if abs(x - point.x()) <= 9:
+                    return start
+        return None
 
     def _row_pixmap(self, row: int) -> QPixmap:
         found = self._pixmaps.get(row)
@@ -220,13 +262,40 @@ class PageView(QAbstractScrollArea):
         row = self._layout.row_at(point.y() + self.verticalScrollBar().value())
         if row is None or event.button() is not Qt.MouseButton.LeftButton:
             return
+        self._edge = self._edge_at(point)
+        if self._edge is not None:
+            return
         column = self._layout.column_at(point.x()) if point.x() >= MARGIN else 0.0
         nearest = round(column)
         if self.may_drag_beats and abs(column - nearest) * self._layout.count_width < 6 and point.x() >= MARGIN:
             self._drag = (row, nearest)
         self.go_to(row, Fraction(int(max(0.0, column))))
 
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._edge is None or self.brackets is None:
+            return
+        at = self._snapped(event.position().toPoint())
+        shown, core = self.brackets
+        if at is not None:
+            start, end = (at, shown.end) if self._edge else (shown.start, at)
+            if end > start:
+                self.set_brackets((CountRange(start, end), core))
+
+    def _snapped(self, point: QPoint) -> Fraction | None:
+        """The half count of the song nearest to a point of the page."""
+        row = self._layout.row_at(point.y() + self.verticalScrollBar().value())
+        if row is None:
+            return None
+        line = self.model.lines[row]
+        return line.start + snapped(max(0.0, min(self._layout.column_at(point.x()), float(line.length))))
+
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._edge is not None:
+            at, start = self._snapped(event.position().toPoint()), self._edge
+            self._edge = None
+            if at is not None:
+                self.edge_dragged.emit(start, at)
+            return
         if self._drag is None:
             return
         row, nearest = self._drag

@@ -174,8 +174,10 @@ def _seen(take: Take, window: Window) -> QWidget:
 def _places(panel: Panel, window: Window, take: Take) -> None:
     """Other places that fit as well, placing by hand, the distance of the loudspeaker."""
     for number, p in enumerate(take.passes):
+        if p.also_at_song_s:
+            panel.say("The song repeats exactly. Where is this pass? Look at the places side by side, or say", "")
+            panel.buttons(("Look at them", _look_at(window, take.name, number), "go"))
         for other, at in enumerate(p.also_at_song_s):
-            panel.say("The song repeats exactly; it may also be", "")
             panel.buttons((f"at {clock(max(0.0, at))} of the song", _other(window, take.name, number, other), ""))
     if take.looked_for_passes and not any(p.kind is PassKind.SONG for p in take.passes):
         field = text_field(
@@ -197,6 +199,10 @@ def _places(panel: Panel, window: Window, take: Take) -> None:
 
 def _other(window: Window, take: str, number: int, other: int) -> Callable[[], object]:
     return lambda: window.session.do("The other place", lambda p: edits.use_other_place(p, take, number, other))
+
+
+def _look_at(window: Window, take: str, number: int) -> Callable[[], object]:
+    return lambda: window.hands.compare_places(take, number)
 
 
 def _by_hand(window: Window, take: str) -> Callable[[str], object]:

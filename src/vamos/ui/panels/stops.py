@@ -2,18 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import replace
 from fractions import Fraction
 from typing import TYPE_CHECKING
 
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QWidget
 
-from vamos.core.dance.lines import LineKind
-from vamos.core.document import edits
 from vamos.core.model.clip import Sound
 from vamos.core.model.project import Project
 from vamos.core.plan.clips import plan_clips
+from vamos.core.plan.versions import versions_of
+from vamos.ui.panels import cut as cut_panel
 from vamos.ui.panels import dance as dance_panel
 from vamos.ui.panels import film as film_panel
 from vamos.ui.panels import song as song_panel
@@ -22,44 +21,6 @@ from vamos.ui.panels.fields import combo
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
-
-
-def cut(panel: Panel, window: Window) -> None:
-    """The clip of this line in this view, why it is so, what else there is."""
-    clip = window.current_clip()
-    if clip is None:
-        panel.head("Nothing to cut here")
-        line = window.current_line()
-        if line is not None and line.kind in (LineKind.LEAD_IN, LineKind.AFTER):
-            panel.say("This line is not danced. Go to a line of the dance.")
-        else:
-            panel.say("No take shows this line in this view. Press V for another view, or film it.")
-        return
-    panel.head(f"{clip.title}, {clip.view}")
-    panel.fact(
-        "Shown", f"{float(clip.shown.length):g} counts: run-up {float(clip.run_up):g}, run-out {float(clip.run_out):g}"
-    )
-    panel.fact("Label", clip.label)
-    for reason in clip.reasons[:2]:
-        panel.say(reason[0].upper() + reason[1:] + ".", "")
-    for problem in clip.problems:
-        panel.say(problem[0].upper() + problem[1:] + ".", "warn")
-    if clip.alternatives:
-        panel.head("Or take")
-        for name, number in clip.alternatives[:4]:
-            panel.buttons((f"{name}, pass {number + 1}", _chooser(window, clip.key, name, number), ""))
-    if window.session.project.choice(clip.key) is not None:
-        panel.buttons(
-            (
-                "Let Vamos decide again",
-                lambda: window.session.do("Decide again", lambda p: edits.forget_choice(p, clip.key)),
-                "",
-            )
-        )
-
-
-def _chooser(window: Window, key: str, take: str, number: int) -> Callable[[], object]:
-    return lambda: window.hands.choose_pass(key, take, number)
 
 
 def lesson(panel: Panel, window: Window) -> None:
@@ -89,12 +50,13 @@ def pack(panel: Panel, window: Window) -> None:
         panel.say("A pack needs a song with its beat and at least one placed take.")
         return
     output = project.output
-    files = len(clips) * len(output.speeds)
+    files = sum(len(versions_of(output, c, clips)) for c in clips)
     panel.head("What students get")
-    panel.fact("Clips", f"{len(clips)} in {len(output.speeds)} speeds, {files} files")
+    panel.fact("Clips", f"{len(clips)}, written as {files} files")
     panel.fact("Also", "the run-through with chapters")
     panel.say("Speeds", "")
     panel.column.addWidget(_speeds(window))
+    cut_panel.also_wanted(panel, window)
     row = QWidget()
     line = QHBoxLayout(row)
     line.setContentsMargins(0, 0, 0, 0)
@@ -120,7 +82,7 @@ def _speeds(window: Window) -> QWidget:
     row = QWidget()
     line = QHBoxLayout(row)
     line.setContentsMargins(0, 0, 0, 0)
-    for percent in (100, 75, 60, 50):
+    for percent in (100, 75, 60, 50, 25):
         speed = Fraction(percent, 100)
         button = QPushButton(f"{percent} %")
         button.setCheckable(True)
@@ -143,7 +105,7 @@ FILL = {
     "Song": song_panel.fill,
     "Dance": dance_panel.fill,
     "Film": film_panel.fill,
-    "Cut": cut,
+    "Cut": cut_panel.fill,
     "Lesson": lesson,
     "Pack": pack,
 }

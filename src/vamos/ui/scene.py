@@ -1,0 +1,112 @@
+"""A clip in one version as the mirror plays it before it is written: frames and sound of the export's own code."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+
+from vamos.core.document.paths import locate
+from vamos.core.jobs import Watch
+from vamos.core.media.sound import Samples, Sound, read_stretch
+from vamos.core.model.clip import Arrangement, Clip, Look, Version
+from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.project import Project
+from vamos.core.model.take import counts_to_take
+from vamos.core.plan.versions import partner_of
+from vamos.core.render.compose import Composer, Stage, wanted_frame
+from vamos.core.render.films import films_for
+from vamos.core.render.heard import version_sound
+from vamos.core.render.sound import RATE
+from vamos.core.render.timing import ClipTiming
+from vamos.errors import MediaError
+
+#: Longest side of the picture while it is watched.
+PREVIEW_SIDE = 640
+
+
+@dataclass(frozen=True, eq=False)
+class Scene:
+    """One clip in one version. Two scenes are the same only when they are one object."""
+
+    project: Project
+    base: Path | None
+    clip: Clip
+    partner: Clip | None
+    version: Version
+    stage: Stage
+
+    @property
+    def timing(self) -> ClipTiming:
+        return self.stage.timing(self.clip, self.version)
+
+    @property
+    def song_range_s(self) -> tuple[float, float]:
+        """The seconds of the song from the clip's first frame to its end."""
+        timing = self.timing
+        return timing.song_start_s, timing.song_end_s
+
+    def frame_at(self, song_s: float) -> int | None:
+        """The frame on show when the song stands at a second; None outside of the clip."""
+        timing = self.timing
+        frame = wanted_frame(timing, song_s, self.version.picture_speed)
+        return frame if 0 <= frame < timing.frames else None
+
+    def frame_of(self, position: Fraction) -> int | None:
+        """The frame from which a count shows; None outside of the clip."""
+        frame = self.timing.frame_of(position)
+        return frame if 0 <= frame < self.timing.frames else None
+
+    def composer(self, watch: Watch) -> Composer:
+        """What makes its frames; raises MissingError or MediaError."""
+        films = films_for(self.project, self.base, self.clip, self.partner, self.version, watch)
+        return Composer(films, self.version, self.stage)
+
+    def sound(self, song: Sound | None) -> Samples | None:
+        """What is heard with it, ``(frames, 2)`` at ``RATE``, as in the export but for its level."""
+        take = self.project.take(self.clip.take)
+        timing = self.timing
+        times = timing.take_times(counts_to_take(take.passes[self.clip.pass_number], self.stage.grid))
+        room = None
+        if self.version.sound is Heard.ROOM:
+            start = max(0.0, float(times[0]) - 1)
+            try:
+                room = read_stretch(locate(take.media, self.base), RATE, 2, start, float(times[-1]) + 1)
+            except MediaError:
+                return None
+            times = np.asarray(times - start)
+        return version_sound(self.version, timing, self.stage.lines, song, room, times)
+
+
+def scene_of(
+    project: Project,
+    base: Path | None,
+    stage: Stage,
+    clips: tuple[Clip, ...],
+    clip: Clip,
+    kind: Version,
+    speed: Fraction,
+) -> Scene:
+    """The scene of a clip in a kind of version at a speed; an arrangement nobody filmed falls back to one picture."""
+    version = replace(kind, speed=speed, sound=project.output.sound)
+    partner = partner_of(clip, clips, version.arrangement)
+    if partner is None:
+        version = replace(version, arrangement=Arrangement.ONE)
+    small = replace(stage, output=replace(stage.output, longest_side=min(PREVIEW_SIDE, stage.output.longest_side)))
+    return Scene(project, base, clip, partner, version, small)
+
+
+def kinds_of(clips: tuple[Clip, ...], clip: Clip) -> tuple[Version, ...]:
+    """The kinds of version a clip can be watched in, with counts first."""
+    found = [Version(), Version(look=Look.WATCH), Version(half_time=True)]
+    found += [Version(arrangement=a) for a in Arrangement if partner_of(clip, clips, a) is not None]
+    return tuple(found)
+
+
+def kind_words(kind: Version) -> str:
+    """A kind of version in a few words."""
+    if kind.half_time:
+        return "half-time"
+    return str(kind.look if kind.arrangement is Arrangement.ONE else kind.arrangement)
