@@ -202,7 +202,7 @@ class DemoWindowTest(WindowCase):
         for _ in range(4):
             speeds.append(self.window.watching.playback.speed)
             self.key(Qt.Key.Key_S)
-        self.assertEqual(speeds, [F(1), F(3, 4), F(1, 2), F(1)])
+        self.assertEqual(speeds, [F(p, 100) for p in (100, 75, 60, 50)])
 
     def test_moving_the_one_by_key_is_undoable(self):
         grid = self.window.session.project.song.grid

@@ -171,7 +171,7 @@ class CutHands:
             self._w.show_compare(f"{clip.title}, {clip.view}: which pass?", found)
 
     def _chooser(self, key: str, take: str, number: int):
-        return lambda: self.choose_pass(key, take, number)  # type: ignore[attr-defined]
+        return lambda: self.choose_pass(key, take, number)
 
     def _side(self, take: Take, where: TimeMap, flip: bool, words: str, choose, chosen: bool) -> Side | None:
         try:

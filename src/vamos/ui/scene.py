@@ -61,7 +61,7 @@ class Scene:
 
     def composer(self, watch: Watch) -> Composer:
         """What makes its frames; raises MissingError or MediaError."""
-        films = films_for(self.project, self.base, self.clip, self.partner, self.version, watch)
+        films = films_for(self.project, self.base, self.clip, self.partner, self.version, watch, small=True)
         return Composer(films, self.version, self.stage)
 
     def sound(self, song: Sound | None) -> Samples | None:

@@ -11,6 +11,7 @@ from PyQt6.QtCore import QObject
 
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.document.paths import locate
+from vamos.core.media import proxy
 from vamos.core.media.sound import Samples
 from vamos.core.model.clip import Clip, Version
 from vamos.core.model.take import Take, View, counts_to_take
@@ -46,6 +47,7 @@ class Watching(QObject):
         self._scene: Scene | None = None
         self._scene_key: tuple[object, ...] = ()
         self._watched: tuple[Scene, Fraction] | None = None
+        self._asked: tuple[Scene, int] | None = None
         self.clicking = False
         self._words = Words(())
         self._found: dict[int, Watched | None] = {}
@@ -152,7 +154,10 @@ class Watching(QObject):
         elif scene is not None:
             frame = scene.frame_of(Fraction(position))
         if scene is not None and frame is not None:
-            self.pictures.ask(WantedFrame(scene, frame))
+            # The clock ticks more often than the clip has frames.
+            if (scene, frame) != self._asked or not self.playback.playing:
+                self.pictures.ask(WantedFrame(scene, frame))
+            self._asked = (scene, frame)
             return
         found = self.source(line)
         if found is None:
@@ -162,6 +167,7 @@ class Watching(QObject):
         shown = shown_at(self._words, preview_clip(line, found), exact, overlay)
         try:
             path = locate(found.take.media, self._window.session.base)
+            path = proxy.ready(found.take.media.fingerprint) or path
         except VamosError as error:
             self._window.mirror.show_words(str(error))
             return
@@ -310,7 +316,13 @@ class Watching(QObject):
         if self._window.page.current != before:
             self._window.refresh_panel()
 
+    def small_copy_ready(self, _key: str) -> None:
+        """A film can be watched through its small copy from now on."""
+        if not self.playback.playing:
+            self._scene_key = ()
+
     def _state(self, playing: bool) -> None:
+        (self._window.proxies.resting.set if playing else self._window.proxies.resting.clear)()
         if not playing and self._watched is not None:
             # Space shows the clip again, from where it was begun.
             _, began = self._watched

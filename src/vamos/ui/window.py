@@ -46,6 +46,7 @@ from vamos.ui.page.view import PageView
 from vamos.ui.panels.base import Panel, key_of
 from vamos.ui.panels.stops import FILL
 from vamos.ui.pictures import Thumbs
+from vamos.ui.proxies import Proxies
 from vamos.ui.route import Route
 from vamos.ui.session import Session
 from vamos.ui.slate import Slate
@@ -67,6 +68,7 @@ class Window(QMainWindow):
         self.theme = theme
         self.session = Session()
         self.thumbs = Thumbs()
+        self.proxies = Proxies()
         self.content = Content(self.thumbs.at)
         self.model = PageModel()
         self.hands = Hands(self)
@@ -89,6 +91,7 @@ class Window(QMainWindow):
         self.session.changed.connect(self._project_changed)
         self.session.saved.connect(self.status.saved)
         self.session.trouble.connect(self.tell)
+        self.proxies.ready.connect(self.watching.small_copy_ready)
         self.thumbs.ready.connect(lambda _take: self.page.invalidate())
         self.setAcceptDrops(True)
         self.resize(1280, 800)
@@ -377,6 +380,7 @@ class Window(QMainWindow):
             except VamosError:
                 continue
             self.thumbs.ask(take.name, take.media.fingerprint, path, take.media.duration_s)
+            self.proxies.ask(take.media.fingerprint, path)
         song = project.song
         if song is None or song.media.fingerprint == self._peaks_of:
             return
@@ -483,6 +487,7 @@ class Window(QMainWindow):
         self.compare.clear()
         self.watching.close()
         self.thumbs.close()
+        self.proxies.close()
         self.session.save_now()
         QApplication.instance().removeEventFilter(self)
         event.accept()

@@ -45,7 +45,7 @@ class TimesTest(FolderCase):
         path = film_of(self.folder / "a.mp4", 5.0, times=times)
         found = frame_times(path, 1.0, 2.0)
         with FrameReader(path) as reader:
-            decoded = np.array([reader._time(f) for f, _ in reader.with_ends(0.0)])
+            decoded = np.array([reader.time_of(f) for f, _ in reader.with_ends(0.0)])
         inside = decoded[(decoded >= 1.0) & (decoded <= 2.0)]
         self.assertTrue(np.isin(np.round(inside, 4), np.round(found, 4)).all())
         self.assertLessEqual(len(found), len(inside) + 3)

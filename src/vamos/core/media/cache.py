@@ -41,15 +41,16 @@ def keep(kind: str, key: str, **arrays: npt.NDArray[np.generic]) -> None:
         with os.fdopen(fd, "wb") as file:
             np.savez(file, **arrays)  # type: ignore[arg-type]
         os.replace(name, place / f"{key}.npz")
-        _cut_back()
+        cut_back()
     except OSError:
         if name is not None:
             Path(name).unlink(missing_ok=True)
 
 
-def _cut_back() -> None:
+def cut_back() -> None:
+    """Delete what was not used for longest, until all is within ``LIMIT``."""
     files = []
-    for path in folder().rglob("*.npz"):
+    for path in [p for p in folder().rglob("*") if p.suffix in (".npz", ".mp4") and ".part" not in p.suffixes]:
         stat = path.stat()
         files.append((stat.st_mtime, stat.st_size, path))
     total = sum(size for _, size, _ in files)

@@ -129,14 +129,14 @@ class FrameReader:
         held = self._held
         if (
             held is None
-            or at_take_s < self._time(held)
-            or (self._next is not None and at_take_s > self._time(self._next) + DECODE_ON_S)
+            or at_take_s < self.time_of(held)
+            or (self._next is not None and at_take_s > self.time_of(self._next) + DECODE_ON_S)
         ):
             self._seek(at_take_s)
         assert self._held is not None
-        while self._next is not None and self._time(self._next) <= at_take_s:
+        while self._next is not None and self.time_of(self._next) <= at_take_s:
             self._advance()
-        if self._next is not None and self._time(self._next) - at_take_s < at_take_s - self._time(self._held):
+        if self._next is not None and self.time_of(self._next) - at_take_s < at_take_s - self.time_of(self._held):
             return self._next
         return self._held
 
@@ -148,16 +148,16 @@ class FrameReader:
         self.nearest(start_take_s)
         while self._held is not None:
             frame, after = self._held, self._next
-            yield frame, (self._time(frame) + self._time(after)) / 2 if after is not None else float("inf")
+            yield frame, (self.time_of(frame) + self.time_of(after)) / 2 if after is not None else float("inf")
             if after is None:
                 return
             self._advance()
 
     def stepped(self, at_take_s: float, frames: int) -> float:
         """The time of the frame so many frames before or after the one nearest to a second, within the film."""
-        at = self._time(self.nearest(at_take_s))
+        at = self.time_of(self.nearest(at_take_s))
         while frames > 0:
-            after = next((self._time(f) for f, _ in self.with_ends(at) if self._time(f) > at), None)
+            after = next((self.time_of(f) for f, _ in self.with_ends(at) if self.time_of(f) > at), None)
             if after is None:
                 return at
             at, frames = after, frames - 1
@@ -176,9 +176,9 @@ class FrameReader:
         """When frames from about a second to just before another are shown."""
         found = []
         for frame, _ in self.with_ends(start_take_s):
-            if self._time(frame) >= end_take_s - 1e-6:
+            if self.time_of(frame) >= end_take_s - 1e-6:
                 break
-            found.append(self._time(frame))
+            found.append(self.time_of(frame))
         return found
 
     def _seek(self, at_take_s: float) -> None:
@@ -187,7 +187,7 @@ class FrameReader:
         self._container.seek(int((at_take_s + self._zero) / base), stream=self._stream)
         self._frames = self._decode()
         self._held = next(self._frames, None)
-        if self._held is None or self._time(self._held) > at_take_s:
+        if self._held is None or self.time_of(self._held) > at_take_s:
             # A time before the key frame found, or past the end: start over from the front.
             self._container.seek(0)
             self._frames = self._decode()
@@ -196,7 +196,7 @@ class FrameReader:
             raise MediaError("its picture cannot be decoded.", file=self.path)
         self._next = next(self._frames, None)
 
-    def _time(self, frame: VideoFrame) -> float:
+    def time_of(self, frame: VideoFrame) -> float:
         """When a frame is shown, on the file's clock."""
         assert frame.pts is not None and frame.time_base is not None
         return float(frame.pts * frame.time_base) - self._zero

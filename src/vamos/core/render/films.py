@@ -6,6 +6,7 @@ from pathlib import Path
 
 from vamos.core.document.paths import locate
 from vamos.core.jobs import Watch, quiet
+from vamos.core.media import proxy
 from vamos.core.media.motion import Motion, motion_of
 from vamos.core.model.clip import Arrangement, Clip, Version
 from vamos.core.model.look import Framing, Shape
@@ -25,17 +26,23 @@ def films_for(
     partner: Clip | None,
     version: Version,
     watch: Watch | None = None,
+    small: bool = False,
 ) -> tuple[Film, ...]:
-    """The film of a clip, and that of its partner in an arrangement; raises MissingError or MediaError."""
+    """The film of a clip, and that of its partner in an arrangement; raises MissingError or MediaError.
+
+    ``small`` takes small copies where there are any, for watching.
+    """
     clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
     moved = needs_motion(project.output.framing, version)
-    return tuple(_film(project, base, c, moved, watch or quiet()) for c in clips)
+    return tuple(_film(project, base, c, moved, watch or quiet(), small) for c in clips)
 
 
-def _film(project: Project, base: Path | None, clip: Clip, moved: bool, watch: Watch) -> Film:
+def _film(project: Project, base: Path | None, clip: Clip, moved: bool, watch: Watch, small: bool) -> Film:
     take = project.take(clip.take)
     path = locate(take.media, base)
     motion: Motion | None = None
     if moved:
         motion = motion_of(path, take.media.fingerprint, take.media.duration_s, watch)
+    if small:
+        path = proxy.ready(take.media.fingerprint) or path
     return Film(path, take.passes[clip.pass_number], clip, motion)

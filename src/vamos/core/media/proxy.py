@@ -1,0 +1,111 @@
+"""Small copies of large films, for watching only: the same moments in 640 pixels, kept in the cache.
+
+What is written is always made from the film itself.
+"""
+
+from __future__ import annotations
+
+import os
+import tempfile
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+
+from vamos.core.jobs import Watch, quiet
+from vamos.core.media import cache
+from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
+from vamos.core.media.probe import Probe
+from vamos.errors import MediaError, VamosError
+
+SIDE = 640
+#: Larger pictures than this (HEVC: half of it) are decoded too slowly to be watched as they are.
+LARGE = 1_600_000
+#: Longer films get none: making it would take longer than the evening.
+LONGEST_S = 900.0
+_CLOCK = Fraction(1, 90000)
+
+
+def wanted(found: Probe) -> bool:
+    """Whether a film is watched better through a small copy."""
+    heavy = LARGE / 2 if found.codec in ("hevc", "av1", "vp9") else LARGE
+    return found.has_picture and found.width * found.height > heavy and found.duration_s <= LONGEST_S
+
+
+def ready(key: str) -> Path | None:
+    """The small copy of the film with this fingerprint, if it is there."""
+    path = _place(key)
+    try:
+        os.utime(path)
+    except OSError:
+        return None
+    return path
+
+
+def make(path: Path, key: str, duration_s: float, watch: Watch | None = None) -> Path:
+    """Make the small copy; every frame keeps its time and stands upright.
+
+    Raises MissingError or MediaError for the film, also when the cache cannot be written; Stopped when
+    asked to. Nothing half-written stays.
+    """
+    import av
+
+    watch = watch or quiet()
+    there = ready(key)
+    if there is not None:
+        return there
+    target = _place(key)
+    name = None
+    try:
+        target.parent.mkdir(parents=True, exist_ok=True)
+        fd, name = tempfile.mkstemp(dir=target.parent, suffix=".part.mp4")
+        os.close(fd)
+        with FrameReader(path) as reader, av.open(name, "w") as out:
+            _copy(reader, out, duration_s, watch)
+        os.replace(name, target)
+    except VamosError:
+        raise
+    except (OSError, av.FFmpegError) as error:
+        raise MediaError(
+            f"no small copy for watching could be made ({error}).", file=path, safe="The film itself is used."
+        ) from error
+    finally:
+        if name is not None:
+            Path(name).unlink(missing_ok=True)
+    cache.cut_back()
+    return target
+
+
+def _place(key: str) -> Path:
+    return cache.folder() / "proxies" / f"{key}.mp4"
+
+
+def _copy(reader: FrameReader, out, duration_s: float, watch: Watch) -> None:  # type: ignore[no-untyped-def]
+    from av.video.frame import VideoFrame
+
+    first = reader.nearest(0.0)
+    shown_w, shown_h = shown_size(first)
+    scale = min(1.0, SIDE / max(shown_w, shown_h))
+    width, height = (max(2, round(x * scale / 2) * 2) for x in (shown_w, shown_h))
+    stream = out.add_stream("libx264", rate=30)
+    stream.width, stream.height, stream.pix_fmt = width, height, "yuv420p"
+    context = stream.codec_context
+    context.time_base, context.gop_size, context.thread_count = _CLOCK, 15, 1
+    context.colorspace = first.colorspace
+    context.color_range = 1
+    stream.options = {"preset": "ultrafast", "tune": "fastdecode", "crf": "23", "bf": "0"}
+    last = -1
+    for number, (frame, _) in enumerate(reader.with_ends(0.0)):
+        at = reader.time_of(frame)
+        if number % 15 == 0:
+            watch(at / duration_s if duration_s else 0.0, f"A small copy of {reader.path.name}")
+        planes = [p.reshape(-1) for p in yuv_planes(frame, width, height)]
+        small = VideoFrame.from_ndarray(np.concatenate(planes).reshape(height * 3 // 2, width), format="yuv420p")
+        stamp = round(at / _CLOCK)
+        # A film that begins late keeps its clock: its first frame also stands at 0.
+        for pts in [0, stamp] if number == 0 and stamp > 90 else [stamp]:
+            if pts > last:
+                small.pts, small.time_base, small.pict_type = pts, _CLOCK, 0
+                out.mux(stream.encode(small))
+                last = pts
+    out.mux(stream.encode(None))

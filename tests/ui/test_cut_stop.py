@@ -1,0 +1,273 @@
+"""The Cut stop: brackets, cards, ranges, versions in the mirror, passes side by side."""
+
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+
+import numpy as np
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtGui import QImage
+from PyQt6.QtTest import QTest
+
+from tests.support import FolderCase, demo_folder
+from tests.ui.qt import WindowCase
+from vamos.core.model.clip import Arrangement, Look
+from vamos.core.model.look import Lane, Shape, Style
+from vamos.core.model.take import View
+from vamos.demo.build import PROJECT
+from vamos.ui.pictures import to_image
+
+Ctrl, Shift, Alt = (
+    Qt.KeyboardModifier.ControlModifier,
+    Qt.KeyboardModifier.ShiftModifier,
+    Qt.KeyboardModifier.AltModifier,
+)
+
+
+class CutCase(WindowCase, FolderCase):
+    def setUp(self) -> None:
+        FolderCase.setUp(self)
+        WindowCase.setUp(self)
+        self.window.session.open(demo_folder() / PROJECT)
+        project = self.window.session.project
+        takes = tuple(replace(t, media=replace(t.media, path=str(demo_folder() / t.media.path))) for t in project.takes)
+        song = replace(
+            project.song, media=replace(project.song.media, path=str(demo_folder() / project.song.media.path))
+        )
+        self.window.session.do("absolute", lambda p: replace(p, takes=takes, song=song))
+        self.window.session.path = self.folder / "demo.vamos"
+        self.key(Qt.Key.Key_4, Ctrl)
+        self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
+        self.window.page.go_to(self.first + 1)
+        self.settle()
+        self.page = self.window.page
+
+    def clip(self):
+        return self.window.current_clip()
+
+    def picture(self) -> QImage:
+        """The mirror's picture once nothing more comes."""
+        self.until(lambda: self.window.mirror.image is not None, "a picture")
+        return self.window.mirror.image
+
+    def bracket(self, start: bool) -> QPoint:
+        """Where a bracket stands on the page."""
+        for line in self.page._edge_lines(self.page.verticalScrollBar().value()):
+            for is_start, x in line.edges_of(self.page.brackets[0]):
+                if is_start == start:
+                    return QPoint(int(x) + (3 if start else -3), line.top + line.height // 2)
+        raise AssertionError("no bracket on the page")
+
+    def drag(self, start: QPoint, end: QPoint) -> None:
+        view = self.page.viewport()
+        QTest.mousePress(view, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, start)
+        QTest.mouseMove(view, (start + end) / 2)
+        QTest.mouseMove(view, end)
+        QTest.mouseRelease(view, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, end)
+        self.settle()
+
+
+class EdgesTest(CutCase):
+    def test_a_bracket_is_dragged_and_snaps_to_half_counts(self):
+        """The end bracket goes 1.6 counts to the right: a run-out of two and a half; Ctrl+Z takes it back."""
+        end = self.bracket(False)
+        count = int(self.page._layout.count_width * 1.6)
+        self.drag(end, end + QPoint(count, 0))
+        self.assertEqual(self.clip().run_out, F(5, 2))
+        self.assertEqual(self.page.brackets[0], self.clip().shown)
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(self.clip().run_out, 1)
+
+    def test_the_start_bracket_may_go_into_the_section(self):
+        start = self.bracket(True)
+        line = self.window.session.lines[self.first + 1]
+        there = next(x for x in self.page._edge_lines(self.page.verticalScrollBar().value()) if x.line == line)
+        self.drag(start, QPoint(int(self.page._layout.x(3)), there.top + 5))
+        self.assertEqual(self.clip().shown.start, line.start + 3)
+
+    def test_edges_by_key(self):
+        """[ and ] on the count stood on; frames by Ctrl and Alt with them; all forgotten by one button."""
+        line = self.window.session.lines[self.first + 1]
+        self.key(Qt.Key.Key_3)
+        self.key(Qt.Key.Key_BracketLeft)
+        self.key(Qt.Key.Key_7)
+        self.key(Qt.Key.Key_BracketRight)
+        self.assertEqual((self.clip().shown.start, self.clip().shown.end), (line.start + 2, line.start + 6))
+        self.key(Qt.Key.Key_BracketRight, Ctrl)
+        self.key(Qt.Key.Key_BracketLeft, Alt)
+        self.assertEqual(self.clip().nudge, (1, -1))
+        self.click(self.panel_button("Let Vamos decide again"))
+        self.assertEqual((self.clip().run_up, self.clip().nudge), (2, (0, 0)))
+
+
+class CardsTest(CutCase):
+    def test_a_card_chooses_the_view(self):
+        from vamos.ui.panels.cut import Card
+
+        self.settle()
+        cards = [c for c in self.window.panel.findChildren(Card) if c.isVisible()]
+        self.assertEqual(len(cards), 3)
+        self.click(next(c for c in cards if ", back:" in c.accessibleName()))
+        self.assertIs(self.clip().view, View.BACK)
+
+    def test_left_out_and_taken_back(self):
+        before = len(self.window.content.clips)
+        key = self.clip().key
+        self.click(self.panel_button("Leave out"))
+        self.assertEqual(len(self.window.content.clips), before - 1)
+        self.click(self.panel_button(f"Take {key} back"))
+        self.assertEqual(len(self.window.content.clips), before)
+
+    def test_a_range_of_one_s_own(self):
+        """The join of two lines by one button: it is watched at once, is one clip more a view, and goes again."""
+        self.click(self.panel_button("+ Fan sweep and Lantern step"))
+        clip = self.clip()
+        self.assertEqual(clip.title, "Fan sweep and Lantern step")
+        self.assertEqual(clip.counts.length, 16)
+        self.assertEqual(self.window.watching.scene().clip, clip)
+        self.click(self.panel_button("Take away"))
+        self.assertEqual(self.clip().title, "Fan sweep")
+
+    def test_looks_are_edits(self):
+        """Style, lanes, shape: undone one by one, and seen in the mirror's own words."""
+        self.window.hands.set_style(Style.STRIP)
+        self.window.hands.toggle_lane(Lane.NEXT)
+        self.window.hands.set_shape(Shape.SQUARE)
+        out = self.window.session.project.output
+        self.assertEqual(
+            (out.overlay.style, Lane.NEXT in out.overlay.lanes, out.framing.shape), (Style.STRIP, False, Shape.SQUARE)
+        )
+        self.window.watching.show_place(self.page.position)
+        self.until(lambda: self.picture().width() == self.picture().height(), "a square picture")
+        for _ in range(3):
+            self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual(self.window.session.project.output.overlay.style, Style.CORNER)
+
+    def test_a_check_box_shows_a_lane(self):
+        self.click(self.field("Show foot"), 10, 12)
+        self.assertIn(Lane.FEET, self.window.session.project.output.overlay.lanes)
+
+
+class WatchingTest(CutCase):
+    def test_the_mirror_shows_the_frame_of_the_clip(self):
+        """Standing on a count, the frame of the export with that count; in the run-up the one before."""
+        scene = self.window.watching.scene()
+        self.assertEqual(scene.clip, self.clip())
+        self.assertEqual(scene.frame_of(self.clip().counts.start), scene.timing.frame_of(self.clip().counts.start))
+        self.picture()
+
+    def test_space_plays_the_clip_once_and_comes_back(self):
+        """From its run-up; the page stays on its line; at the end it stands where it was begun."""
+        playback = self.window.watching.playback
+        at = self.page.position
+        self.key(Qt.Key.Key_Space)
+        first, last = self.window.watching.scene().song_range_s
+        self.assertAlmostEqual(playback.song_s, first, delta=0.4)
+        playback._from = (playback._from[0], last - 0.1)
+        self.until(lambda: not playback.playing, "the clip ends")
+        self.assertEqual((self.page.current, self.page.position), (self.first + 1, at))
+
+    def test_looped_it_goes_round(self):
+        playback = self.window.watching.playback
+        self.key(Qt.Key.Key_L)
+        self.key(Qt.Key.Key_Space)
+        first, last = self.window.watching.scene().song_range_s
+        playback._from = (playback._from[0], last - 0.05)
+        self.until(lambda: playback.song_s < first + 1, "round again")
+        self.assertTrue(playback.playing)
+        self.key(Qt.Key.Key_Space)
+
+    def test_versions_one_after_another(self):
+        """Shift+V: with counts, to watch, half-time, side by side, with feet; half-time runs at half the speed."""
+        kinds = []
+        for _ in range(4):
+            self.key(Qt.Key.Key_V, Shift)
+            kinds.append(self.window.watching.kind)
+        self.assertIs(kinds[0].look, Look.WATCH)
+        self.assertTrue(kinds[1].half_time)
+        self.assertEqual([k.arrangement for k in kinds[2:]], [Arrangement.BESIDE, Arrangement.FEET])
+        self.window.watching.kind = kinds[1]
+        self.key(Qt.Key.Key_Space)
+        self.assertEqual(self.window.watching.playback.speed, F(1, 2))
+        self.key(Qt.Key.Key_Space)
+
+    def test_side_by_side_is_wider(self):
+        self.picture()
+        for _ in range(3):
+            self.key(Qt.Key.Key_V, Shift)
+        self.until(lambda: self.picture().width() > 1.7 * self.picture().height(), "two pictures")
+        self.assertEqual(len(self.window.watching.scene().composer(_quiet()).films), 2)
+
+    def test_frames_by_comma_and_full_stop(self):
+        """A frame of the clip on: a thirtieth of a second of the output, at half speed half of that of the song."""
+        for _ in range(3):
+            self.key(Qt.Key.Key_S)
+        self.assertEqual(self.window.watching.speed, F(1, 2))
+        clock = self.window.session.project.song.grid.time_map()
+        before = clock(self.page.position)
+        self.key(Qt.Key.Key_Period)
+        self.assertAlmostEqual(clock(self.page.position) - before, 0.5 / 30, delta=0.001)
+
+    def test_narrow_pictures_have_no_black_edge(self):
+        """Widths that the scaler does not like keep their last columns."""
+        for width in (176, 178, 180, 182):
+            planes = np.full((90, width), 180, np.uint8), *(np.full((45, width // 2), 128, np.uint8) for _ in "uv")
+            image = to_image(*planes)
+            self.assertEqual(image.width(), width)
+            self.assertEqual(
+                {image.pixelColor(x, 40).red() for x in range(width - 12, width)}, {image.pixelColor(4, 40).red()}
+            )
+
+
+def _quiet():
+    from vamos.core.jobs import quiet
+
+    return quiet()
+
+
+class CompareTest(CutCase):
+    def test_passes_side_by_side_in_step(self):
+        """C: the chosen one first; the same count in all; another is used by its button."""
+        before = self.clip()
+        self.key(Qt.Key.Key_C)
+        compare = self.window.compare
+        self.assertTrue(self.window.compare_open)
+        self.assertGreaterEqual(len(compare.sides), 2)
+        self.until(lambda: all(m.image is not None for m in compare.mirrors), "pictures")
+        song = self.window.session.project.song
+        for side in compare.sides[:2]:
+            self.assertGreater(side.counts_to_take(self.page.position), 0.0)
+        self.assertTrue(compare.sides[0].chosen)
+        compare._choose(compare.sides[1])
+        self.assertFalse(self.window.compare_open)
+        self.assertNotEqual((self.clip().take, self.clip().pass_number), (before.take, before.pass_number))
+        self.assertIsNotNone(song)
+
+    def test_again_goes_back(self):
+        self.key(Qt.Key.Key_C)
+        self.key(Qt.Key.Key_C)
+        self.assertFalse(self.window.compare_open)
+        self.assertEqual(self.window.compare.sides, [])
+
+    def test_nothing_to_compare(self):
+        only = self.window.session.project.take("front")
+        self.window.session.do("only", lambda p: replace(p, takes=(only,)))
+        self.key(Qt.Key.Key_C)
+        self.assertIn("only one pass", self.window.status.words.text())
+
+    def test_where_the_song_repeats_the_places_stand_side_by_side(self):
+        """One question with the candidates playable; using one moves the pass there."""
+        take = self.window.session.project.take("front")
+        twice = replace(take.passes[0], also_at_song_s=(30.0,))
+        self.window.session.do("twice", lambda p: replace(p, takes=(replace(take, passes=(twice,)),)))
+        self.key(Qt.Key.Key_3, Ctrl)
+        self.click(self.panel_button("Look at them"))
+        self.assertTrue(self.window.compare_open)
+        self.assertEqual(len(self.window.compare.sides), 2)
+        self.window.compare._choose(self.window.compare.sides[1])
+        moved = self.window.session.project.take("front").passes[0]
+        self.assertAlmostEqual(moved.clock(moved.take_range.start_s), 30.0)
+
+
+if __name__ == "__main__":
+    unittest.main()
