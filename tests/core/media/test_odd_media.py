@@ -1,0 +1,72 @@
+"""Films as phones and other programs leave them: picture and sound stay together, whatever the file does."""
+
+import subprocess
+import unittest
+
+import numpy as np
+
+from tests.support import FolderCase, block_share, film_of
+from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
+from vamos.core.media.sound import Sound, read_sound, write_wav
+from vamos.core.render.compose import picture_size
+
+SECONDS = 6.0
+
+
+class OddMediaTest(FolderCase):
+    """Written by the ffmpeg command line from a film whose block tells the time and a click at 3 s."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.base = film_of(self.folder / "base.mp4", SECONDS)
+        click = np.zeros((int(48000 * SECONDS), 1), np.float32)
+        write_wav(self.folder / "silence.wav", Sound(click.copy(), 48000))
+        click[144000:144200] = 0.9
+        write_wav(self.folder / "click.wav", Sound(click, 48000))
+
+    def made(self, name: str, *options: str) -> tuple[float, float]:
+        """The film's second of the frame at 2.0 s, and when the click is heard."""
+        out = self.folder / name
+        words = [str(self.folder / o[1:]) if o.startswith("@") else o for o in options]
+        subprocess.run(["ffmpeg", "-v", "error", "-y", *words, str(out)], check=True)
+        with FrameReader(out) as reader:
+            frame = reader.nearest(2.0)
+            luma, _, _ = yuv_planes(frame, *picture_size(*shown_size(frame), 320))
+        samples = read_sound(out, 48000).samples[:, 0]
+        return block_share(luma) * SECONDS, int(np.argmax(np.abs(samples))) / 48000
+
+    def holds(self, found: tuple[float, float], picture: float = 2.0, click: float = 3.0) -> None:
+        self.assertAlmostEqual(found[0], picture, delta=0.05)
+        self.assertAlmostEqual(found[1], click, delta=0.03)
+        # Together within a frame, whatever the file calls its beginning.
+        self.assertAlmostEqual(found[1] - found[0], click - picture, delta=0.065)
+
+    def test_two_sound_tracks(self):
+        """The first one is the one that counts."""
+        both = ("-map", "0:v", "-map", "1:a", "-map", "2:a", "-c:v", "copy", "-c:a", "aac")
+        self.holds(self.made("two.mp4", "-i", "@base.mp4", "-i", "@click.wav", "-i", "@silence.wav", *both))
+
+    def test_hevc_of_ten_bits(self):
+        options = ("-c:v", "libx265", "-x265-params", "log-level=none", "-pix_fmt", "yuv420p10le", "-c:a", "aac")
+        self.holds(self.made("ten.mp4", "-i", "@base.mp4", "-i", "@click.wav", *options))
+
+    def test_an_edit_list(self):
+        """Cut at its front without coding it anew: the clock begins where players begin."""
+        self.made("whole.mp4", "-i", "@base.mp4", "-i", "@click.wav", "-c:v", "copy", "-c:a", "aac")
+        found = self.made("cut.mp4", "-ss", "1.3", "-i", "@whole.mp4", "-c", "copy")
+        self.holds(found, picture=3.3, click=1.7)
+
+    def test_sound_that_starts_late(self):
+        options = ("-itsoffset", "0.7", "-i", "@click.wav", "-map", "0:v", "-map", "1:a", "-c:v", "copy", "-c:a", "aac")
+        self.holds(self.made("late.mp4", "-i", "@base.mp4", *options), click=3.7)
+
+    def test_odd_sizes_and_full_colour(self):
+        options = ("-vf", "scale=322:178,crop=321:177", "-c:v", "libx264", "-pix_fmt", "yuv444p", "-c:a", "aac")
+        self.holds(self.made("odd.mkv", "-i", "@base.mp4", "-i", "@click.wav", *options))
+
+    def test_vp9_and_opus(self):
+        self.holds(self.made("v.webm", "-i", "@base.mp4", "-i", "@click.wav", "-c:v", "libvpx-vp9", "-b:v", "400k"))
+
+
+if __name__ == "__main__":
+    unittest.main()
