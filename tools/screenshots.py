@@ -52,6 +52,16 @@ def main(wanted: list[str]) -> None:
         window.page.go_to(4, Fraction(3))
         live(1.2)
         take(stop.lower())
+        if stop == "Film":
+            window.show_slate("slow counted", 8.8)
+            live(3.0)
+            take("slate")
+            window.show_page()
+        if stop == "Cut":
+            window.hands.compare()
+            live(1.5)
+            take("compare")
+            window.show_page()
         if stop == "Dance":
             window.hands.wall_map()
             live(0.4)

@@ -222,6 +222,45 @@ class ProjectCommandsTest(FolderCase):
         self.assertIn(status, (0, 1))
         self.assertEqual({c["view"] for c in clips}, {"front", "back", "feet"})
         self.assertTrue(all(c["reasons"] for c in clips))
+        first = clips[0]
+        self.assertEqual(first["versions"], ["100", "75", "50"])
+        self.assertAlmostEqual((first["song_s"][1] - first["song_s"][0]) * 30, first["frames"], delta=0.01)
+
+    def test_a_clip_of_one_s_own(self):
+        """Added to the project file, listed, taken out again; refused where nothing is danced."""
+        path = self.folder / "own.vamos"
+        path.write_bytes((demo_folder() / PROJECT).read_bytes())
+        status, out, _ = vamos("clips", path, "--own", "the join", "4", "12", "--json", "-")
+        mine = [c for c in json.loads(out) if c["title"] == "the join"]
+        self.assertEqual({c["counts"]["end"] for c in mine}, {"12"})
+        status, out, _ = vamos("clips", path, "--forget", "the join", "--json", "-")
+        self.assertNotIn("the join", out)
+        status, _, err = vamos("clips", path, "--own", "x", "900", "908")
+        self.assertEqual(status, 2)
+        self.assertIn("Nothing is danced there", err)
+
+    def test_a_pack_in_other_looks(self):
+        """Strip, upright, half-time, a counting voice: written by the command line, and all of it verifies."""
+        out = self.folder / "pack"
+        options = (
+            "--speeds",
+            "100",
+            "--sound",
+            "voice",
+            "--style",
+            "strip",
+            "--shape",
+            "upright",
+            "--also",
+            "half-time",
+        )
+        status, _, err = vamos("--quiet", "pack", demo_folder() / PROJECT, "--out", out, *options)
+        self.assertIn(status, (0, 1), err)
+        names = [p.name for p in (out / "clips").iterdir()]
+        self.assertTrue(any("half-time" in n for n in names))
+        status, words, err = vamos("--quiet", "verify", out)
+        self.assertEqual(status, 0, err)
+        self.assertIn(", 0 do not hold", words)
 
     def test_demo_without_a_window(self):
         status, _, err = vamos("demo", demo_folder(), "--no-window")

@@ -9,12 +9,11 @@ from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QImage
 from PyQt6.QtTest import QTest
 
-from tests.support import FolderCase, demo_folder
+from tests.support import FolderCase
 from tests.ui.qt import WindowCase
 from vamos.core.model.clip import Arrangement, Look
 from vamos.core.model.look import Lane, Shape, Style
 from vamos.core.model.take import View
-from vamos.demo.build import PROJECT
 from vamos.ui.pictures import to_image
 
 Ctrl, Shift, Alt = (
@@ -28,14 +27,7 @@ class CutCase(WindowCase, FolderCase):
     def setUp(self) -> None:
         FolderCase.setUp(self)
         WindowCase.setUp(self)
-        self.window.session.open(demo_folder() / PROJECT)
-        project = self.window.session.project
-        takes = tuple(replace(t, media=replace(t.media, path=str(demo_folder() / t.media.path))) for t in project.takes)
-        song = replace(
-            project.song, media=replace(project.song.media, path=str(demo_folder() / project.song.media.path))
-        )
-        self.window.session.do("absolute", lambda p: replace(p, takes=takes, song=song))
-        self.window.session.path = self.folder / "demo.vamos"
+        self.open_demo(self.folder)
         self.key(Qt.Key.Key_4, Ctrl)
         self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
         self.window.page.go_to(self.first + 1)

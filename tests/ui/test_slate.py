@@ -6,10 +6,9 @@ from dataclasses import replace
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
-from tests.support import FolderCase, demo_folder
+from tests.support import FolderCase
 from tests.ui.qt import WindowCase
 from vamos.core.model.take import PassKind, Spoken
-from vamos.demo.build import PROJECT
 
 Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
 
@@ -18,11 +17,7 @@ class SlateTest(WindowCase, FolderCase):
     def setUp(self) -> None:
         FolderCase.setUp(self)
         WindowCase.setUp(self)
-        self.window.session.open(demo_folder() / PROJECT)
-        project = self.window.session.project
-        takes = tuple(replace(t, media=replace(t.media, path=str(demo_folder() / t.media.path))) for t in project.takes)
-        self.window.session.do("absolute", lambda p: replace(p, takes=takes))
-        self.window.session.path = self.folder / "demo.vamos"
+        self.open_demo(self.folder)
         self.key(Qt.Key.Key_3, Ctrl)
         self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
         self.window.page.go_to(self.first)

@@ -267,6 +267,9 @@ def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.plan.clips import plan_clips
 
     project = load(arguments.project)
+    if arguments.own or arguments.forget:
+        project = _own_clips(project, arguments)
+        save(project, arguments.project)
     planned = plan_clips(project)
     if arguments.json:
         _write_json(arguments.json, [_clip_figures(project, c, planned) for c in planned])
@@ -276,6 +279,19 @@ def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
             for problem in clip.problems:
                 print(f"    ! {problem}")
     return 1 if any(c.problems for c in planned) else 0
+
+
+def _own_clips(project: Project, arguments: argparse.Namespace) -> Project:
+    """The project with a range added or taken away as asked."""
+    from vamos.core.plan.decide import add_range, remove_range
+    from vamos.core.time import CountRange, as_count
+
+    if arguments.forget:
+        project = remove_range(project, arguments.forget)
+    if arguments.own:
+        name, start, end = arguments.own
+        project = add_range(project, name, CountRange(as_count(start), as_count(end)))
+    return project
 
 
 def _clip_figures(project: Project, clip: Clip, planned: tuple[Clip, ...]) -> dict[str, Any]:

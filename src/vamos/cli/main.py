@@ -85,6 +85,13 @@ def parser() -> argparse.ArgumentParser:
     add_output(sub)
     sub = add("clips", commands.clips, "list the clips that would be cut, with reasons and problems")
     sub.add_argument("project", type=Path)
+    sub.add_argument(
+        "--own",
+        nargs=3,
+        metavar=("NAME", "FROM", "TO"),
+        help="first add a clip of your own to the project: counts from FROM up to TO, 0 is the first danced",
+    )
+    sub.add_argument("--forget", metavar="NAME", help="first take a clip of your own out of the project")
     _json(sub)
     sub = add("shots", commands.shots, "what exists in which view, and what to film next")
     sub.add_argument("project", type=Path)

@@ -9,16 +9,18 @@ import av
 import numpy as np
 from skimage.metrics import structural_similarity
 
+from tests.core.render.test_overlays import luminance
 from tests.support import FolderCase, block_share, film_of, grid_at
 from vamos.core.dance.lines import lines_of
 from vamos.core.media.motion import motion_of
 from vamos.core.model.clip import Arrangement, Clip, Look, Sound, Version
 from vamos.core.model.dance import Dance
-from vamos.core.model.look import Framing, Lane, Overlay, Shape
+from vamos.core.model.look import Framing, Lane, Overlay, Shape, Style
 from vamos.core.model.project import Output
 from vamos.core.model.take import Pass, PassKind, View
 from vamos.core.render.clips import Job, render_clip
 from vamos.core.render.compose import Composer, Film, Stage
+from vamos.core.render.plates import plates
 from vamos.core.time import CountRange, TimeMap, TimeRange
 
 SECONDS = 12.0
@@ -205,6 +207,34 @@ class ArrangedTest(ComposeCase):
 
 
 class WrittenTest(ComposeCase):
+    def test_counts_stand_out_from_the_wildest_picture(self):
+        """Decoded from the file, over noise, in every style: digit against plate at least 4.5 : 1
+        (WCAG 2.2, 1.4.3; relative luminance as defined there)."""
+        rng = np.random.default_rng(2)
+        noisy = self.folder / "noise.mp4"
+        with av.open(str(noisy), "w") as out:
+            stream = out.add_stream("libx264", rate=30)
+            stream.width, stream.height, stream.pix_fmt, stream.options = 640, 360, "yuv420p", {"crf": "20"}
+            for _ in range(40):
+                picture = np.kron(rng.integers(0, 256, (45, 80, 3), np.uint8), np.ones((8, 8, 1), np.uint8))
+                out.mux(stream.encode(av.VideoFrame.from_ndarray(picture, format="rgb24").reformat(format="yuv420p")))
+            out.mux(stream.encode(None))
+        the_pass = Pass(PassKind.SONG, TimeRange(0, 1.3), TimeMap.line(0.0, 4.5), 0.9)
+        for style in Style:
+            output = replace(PLAIN, longest_side=640, overlay=Overlay(style, (Lane.NUMBER,)))
+            film = Film(noisy, the_pass, clip(end=2))
+            path = self.folder / f"{style.name}.mp4"
+            (written,) = render_clip(
+                [Job(film.clip, Version(F(1), Sound.NONE), path, (film,))], self.stage(output), None
+            )
+            with av.open(str(path)) as container:
+                frame = next(container.decode(video=0)).to_ndarray(format="rgb24")
+            plate = plates(written.states[0][1], written.width, written.height)[0]
+            h, w = plate.pixels.shape[:2]
+            tones = luminance(frame[plate.y : plate.y + h, plate.x : plate.x + w].reshape(-1, 3))
+            contrast = (np.percentile(tones, 99.5) + 0.05) / (np.percentile(tones, 5) + 0.05)
+            self.assertGreater(contrast, 4.5, style)
+
     def test_versions_share_one_clip_and_nothing_stays_after_an_error(self):
         """A second file that cannot be written: the first one is gone as well."""
         from vamos.errors import WriteError
