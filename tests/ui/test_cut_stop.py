@@ -170,14 +170,15 @@ class WatchingTest(CutCase):
         self.key(Qt.Key.Key_Space)
 
     def test_versions_one_after_another(self):
-        """Shift+V: with counts, to watch, half-time, side by side, with feet; half-time runs at half the speed."""
+        """Shift+V: with counts, to watch, half-time, as filmed, side by side, with feet; half-time runs at half the speed."""
         kinds = []
-        for _ in range(4):
+        for _ in range(5):
             self.key(Qt.Key.Key_V, Shift)
             kinds.append(self.window.watching.kind)
         self.assertIs(kinds[0].look, Look.WATCH)
         self.assertTrue(kinds[1].half_time)
-        self.assertEqual([k.arrangement for k in kinds[2:]], [Arrangement.BESIDE, Arrangement.FEET])
+        self.assertTrue(kinds[2].as_filmed)
+        self.assertEqual([k.arrangement for k in kinds[3:]], [Arrangement.BESIDE, Arrangement.FEET])
         self.window.watching.kind = kinds[1]
         self.key(Qt.Key.Key_Space)
         self.assertEqual(self.window.watching.playback.speed, F(1, 2))
@@ -185,7 +186,7 @@ class WatchingTest(CutCase):
 
     def test_side_by_side_is_wider(self):
         self.picture()
-        for _ in range(3):
+        for _ in range(4):
             self.key(Qt.Key.Key_V, Shift)
         self.until(lambda: self.picture().width() > 1.7 * self.picture().height(), "two pictures")
         self.assertEqual(len(self.window.watching.scene().composer(_quiet()).films), 2)

@@ -20,10 +20,10 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--follow", action="store_true", help="go close to the dancer and follow slowly")
     sub.add_argument(
         "--also",
-        choices=("watch", "half-time", "beside", "feet"),
+        choices=("filmed", "watch", "half-time", "beside", "feet"),
         nargs="+",
         default=[],
-        help="more versions: to watch, half-time, front and back side by side, feet in a corner",
+        help="more versions: as filmed, to watch, half-time, front and back side by side, feet in a corner",
     )
 
 
@@ -46,4 +46,5 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
         out = replace(out, arrangements=tuple(a for a in Arrangement if a in arrangements | set(out.arrangements)))
     out = replace(out, watch=out.watch or "watch" in arguments.also)
     out = replace(out, half_time=out.half_time or "half-time" in arguments.also)
+    out = replace(out, as_filmed=out.as_filmed or "filmed" in arguments.also)
     return replace(project, output=out)

@@ -89,8 +89,6 @@ class Compare(QWidget):
         button = QPushButton("This one is used" if side.chosen else "Use this one")
         button.setEnabled(not side.chosen)
         button.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        if not side.chosen:
-            button.setProperty("role", "go")
         button.clicked.connect(lambda _c=False: self._choose(side))
         down.addWidget(mirror, 1)
         down.addWidget(words)

@@ -15,7 +15,7 @@ from vamos.core.model.clip import Arrangement, Clip, Look, Version
 from vamos.core.model.clip import Sound as Heard
 from vamos.core.model.project import Project
 from vamos.core.model.take import counts_to_take
-from vamos.core.plan.versions import partner_of
+from vamos.core.plan.versions import clip_in, partner_of
 from vamos.core.render.compose import Composer, Stage, wanted_frame
 from vamos.core.render.films import films_for
 from vamos.core.render.heard import version_sound
@@ -90,17 +90,18 @@ def scene_of(
     speed: Fraction,
 ) -> Scene:
     """The scene of a clip in a kind of version at a speed; an arrangement nobody filmed falls back to one picture."""
-    version = replace(kind, speed=speed, sound=project.output.sound)
+    version = replace(kind, speed=speed, sound=project.output.sound, as_filmed=kind.as_filmed and clip.flip)
     partner = partner_of(clip, clips, version.arrangement)
     if partner is None:
         version = replace(version, arrangement=Arrangement.ONE)
     small = replace(stage, output=replace(stage.output, longest_side=min(PREVIEW_SIDE, stage.output.longest_side)))
-    return Scene(project, base, clip, partner, version, small)
+    return Scene(project, base, clip_in(version, clip), partner, version, small)
 
 
 def kinds_of(clips: tuple[Clip, ...], clip: Clip) -> tuple[Version, ...]:
     """The kinds of version a clip can be watched in, with counts first."""
     found = [Version(), Version(look=Look.WATCH), Version(half_time=True)]
+    found += [Version(as_filmed=True)] if clip.flip else []
     found += [Version(arrangement=a) for a in Arrangement if partner_of(clip, clips, a) is not None]
     return tuple(found)
 
@@ -109,4 +110,6 @@ def kind_words(kind: Version) -> str:
     """A kind of version in a few words."""
     if kind.half_time:
         return "half-time"
+    if kind.as_filmed:
+        return "as filmed"
     return str(kind.look if kind.arrangement is Arrangement.ONE else kind.arrangement)

@@ -25,17 +25,13 @@ from PyQt6.QtWidgets import (
 )
 
 from vamos.core.dance.lines import Line, LineKind
-from vamos.core.dance.wall_map import wall_map
-from vamos.core.document.paths import locate
 from vamos.core.jobs import Watch
-from vamos.core.media.peaks import Peaks, song_peaks
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.render.sound import read_song
-from vamos.errors import VamosError
 from vamos.ui import theme as look
 from vamos.ui.actions import ACTIONS, STOPS
-from vamos.ui.compare import Compare, Side
+from vamos.ui.background import BackgroundMedia
+from vamos.ui.compare import Compare
 from vamos.ui.hands import Hands
 from vamos.ui.jobs import Job
 from vamos.ui.mirror import FloorClock, Mirror
@@ -46,6 +42,7 @@ from vamos.ui.page.view import PageView
 from vamos.ui.panels.base import Panel, key_of
 from vamos.ui.panels.stops import FILL
 from vamos.ui.pictures import Thumbs
+from vamos.ui.places import Places
 from vamos.ui.proxies import Proxies
 from vamos.ui.route import Route
 from vamos.ui.session import Session
@@ -60,7 +57,7 @@ from vamos.ui.watching import Watching
 SIDE = 386
 
 
-class Window(QMainWindow):
+class Window(Places, BackgroundMedia, QMainWindow):
     """One window, one project."""
 
     def __init__(self, theme: look.Theme = look.DAY):
@@ -201,10 +198,10 @@ class Window(QMainWindow):
         self.model.show(self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
         if self.stack.currentWidget() not in (self.map, self.slate, self.compare) or not self.session.lines:
             self.stack.setCurrentWidget(self.page if self.session.lines else self.start)
-        self._draw_map()
+        self.draw_map()
         self._set_bands()
         self.page.stand_on_position()
-        self._ask_for_media(after)
+        self.ask_for_media(after)
         self.route.show_states(*route_states(after, self.session.lines, self.content, self.pack_words))
         self.watching.project_changed()
         if self.slate_open:
@@ -223,55 +220,6 @@ class Window(QMainWindow):
         self.page.may_drag_beats = self.route.stop == "Song"
         self.page.may_drag_edges = self.route.stop == "Cut"
         self.page.set_bands(bands)
-
-    def show_page(self) -> None:
-        """The page instead of the wall map or the slate."""
-        self.slate.playback.stop()
-        self.compare.clear()
-        if self.session.lines:
-            self.stack.setCurrentWidget(self.page)
-            self.page.setFocus()
-
-    @property
-    def slate_open(self) -> bool:
-        return self.stack.currentWidget() is self.slate
-
-    @property
-    def compare_open(self) -> bool:
-        return self.stack.currentWidget() is self.compare
-
-    def page_line_start(self, clip: Clip) -> Fraction:
-        """Where the line the page stands on begins; that of the clip when it is another section."""
-        line = self.current_line()
-        alike = line is not None and line.section is not None and line.section.name == clip.title
-        return line.start if line is not None and alike else clip.counts.start
-
-    def show_compare(self, title: str, sides: list[Side]) -> None:
-        """Passes side by side in step."""
-        self.watching.playback.stop()
-        self.stack.setCurrentWidget(self.compare)
-        self.compare.show_sides(title, sides)
-
-    def show_slate(self, take: str, take_s: float) -> None:
-        """A take under its sound, to be matched by eye."""
-        self.watching.playback.stop()
-        self.stack.setCurrentWidget(self.slate)
-        self.slate.open_at(take, take_s)
-
-    def toggle_wall_map(self) -> None:
-        """The wall map instead of the page, and back."""
-        if not self.session.project.dance.sequence or not self.session.lines:
-            self.tell("There is no sequence to draw yet.")
-        elif self.stack.currentWidget() is self.map:
-            self.show_page()
-        else:
-            self.stack.setCurrentWidget(self.map)
-            self._draw_map()
-
-    def _draw_map(self) -> None:
-        if self.stack.currentWidget() is self.map:
-            song = self.session.project.song
-            self.map.show_drawing(wall_map(self.session.project.dance, song.grid if song else None))
 
     def _go_to_stop(self, stop: str) -> None:
         self.show_page()
@@ -369,41 +317,6 @@ class Window(QMainWindow):
         if mine:
             return next((c for c in mine if c.view is view), mine[0])
         return next((c for c in self.content.clips_of(line) if c.view is view), None)
-
-    # --- media in the background ---------------------------------------------------------
-
-    def _ask_for_media(self, project: Project) -> None:
-        base = self.session.base
-        for take in project.takes:
-            try:
-                path = locate(take.media, base)
-            except VamosError:
-                continue
-            self.thumbs.ask(take.name, take.media.fingerprint, path, take.media.duration_s)
-            self.proxies.ask(take.media.fingerprint, path)
-        song = project.song
-        if song is None or song.media.fingerprint == self._peaks_of:
-            return
-        self._peaks_of = song.media.fingerprint
-        try:
-            path = locate(song.media, base)
-        except VamosError as error:
-            self.tell(str(error))
-            return
-
-        def load(watch: Watch) -> tuple[Peaks, Any]:
-            peaks = song_peaks(path, song.media.fingerprint, watch, song.media.duration_s)
-            return peaks, read_song(path) if song.media.duration_s < 1200 else None
-
-        job = Job("Drawing the song", load)
-        job.done.connect(self._media_ready)
-        job.failed.connect(self.tell)
-        self._quiet_jobs.append(job)
-        job.start()
-
-    def _media_ready(self, result: tuple[Peaks, Any]) -> None:
-        self.content.peaks, self.watching.playback.sound = result
-        self.page.invalidate()
 
     # --- jobs and words ------------------------------------------------------------------
 

@@ -15,7 +15,7 @@ from vamos.core.model.take import Danced, Spoken, Stretch, View
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.decide import add_range, move_edge, nudge_edge, offered_ranges, remove_range
 from vamos.core.plan.flip import spoken_sides_hold
-from vamos.core.plan.versions import partner_of, version_words, versions_of
+from vamos.core.plan.versions import clip_in, partner_of, version_words, versions_of
 from vamos.core.time import CountRange
 from vamos.errors import InputError
 
@@ -165,12 +165,21 @@ class VersionsTest(unittest.TestCase):
     def test_what_was_filmed_decides(self):
         """Side by side only where there is a back view; feet only where feet were filmed."""
         p = project(take("t"), take("b", view=View.BACK), dance=dance())
-        out = replace(p.output, watch=True, half_time=True, arrangements=tuple(Arrangement)[1:], speeds=(F(1),))
+        out = replace(
+            p.output, watch=True, half_time=True, as_filmed=True, arrangements=tuple(Arrangement)[1:], speeds=(F(1),)
+        )
         clips = plan_clips(replace(p, output=out))
         front = next(c for c in clips if c.view is View.FRONT)
         words = [version_words(v) for v in versions_of(out, front, clips)]
-        self.assertEqual(words, ["100", "100 to watch", "100 half-time", "100 front and back"])
+        self.assertEqual(words, ["100", "100 to watch", "100 half-time", "100 as filmed", "100 front and back"])
         self.assertIsNone(partner_of(front, clips, Arrangement.FEET))
+
+    def test_as_filmed_is_not_flipped_and_says_so(self):
+        p = project(take("t"), dance=dance())
+        (version,) = (v for v in versions_of(replace(p.output, as_filmed=True), clip_of(p), ()) if v.as_filmed)
+        shown = clip_in(version, clip_of(p))
+        self.assertEqual((clip_of(p).flip, shown.flip, shown.label), (True, False, "as filmed"))
+        self.assertTrue(clip_in(Version(), clip_of(p)).flip)
 
     def test_two_rooms_are_not_heard_at_once(self):
         p = project(take("t"), take("b", view=View.BACK), dance=dance())

@@ -39,7 +39,8 @@ class Arrangement(StrEnum):
 class Version:
     """How a clip is exported: its speed (1 = the song's), its sound, its look.
 
-    ``half_time``: the dance at half the count rate while the music keeps its speed.
+    ``half_time``: the dance at half the count rate while the music keeps its speed. ``as_filmed``: not flipped,
+    beside the one that is.
     """
 
     speed: Fraction = Fraction(1)
@@ -47,6 +48,7 @@ class Version:
     look: Look = Look.DO
     arrangement: Arrangement = Arrangement.ONE
     half_time: bool = False
+    as_filmed: bool = False
 
     @property
     def picture_speed(self) -> Fraction:

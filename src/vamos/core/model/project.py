@@ -17,8 +17,9 @@ from vamos.errors import InputError
 class Output:
     """How clips are written: frames per second, longest side in pixels, speeds, sound, look.
 
-    ``watch`` adds a version to watch, ``half_time`` one at half the count rate, ``arrangements`` more
-    pictures in step; ``even`` counts evenly where the song is not heard.
+    ``watch`` adds a version to watch, ``half_time`` one at half the count rate, ``as_filmed`` one that is not
+    flipped where the others are, ``arrangements`` more pictures in step; ``even`` counts evenly where the
+    song is not heard.
     """
 
     rate: int = 30
@@ -31,6 +32,7 @@ class Output:
     framing: Framing = Framing()
     watch: bool = False
     half_time: bool = False
+    as_filmed: bool = False
     arrangements: tuple[Arrangement, ...] = ()
     even: bool = False
 

@@ -29,7 +29,7 @@ from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.run_through import plan_run_through
-from vamos.core.plan.versions import partner_of, version_words, versions_of
+from vamos.core.plan.versions import clip_in, partner_of, version_words, versions_of
 from vamos.core.render.clips import Job, Written, render_clip
 from vamos.core.render.compose import Film, Stage
 from vamos.core.render.films import films_for
@@ -161,7 +161,8 @@ class _Packer:
     def _render(self, clip: Clip, places: list[Place], chapters: tuple[Chapter, ...], watch: Watch) -> list[Written]:
         stopped = Watch(watch.report, lambda: self.gone or watch.stop_asked())
         try:
-            jobs = [Job(clip, version, path, self._films(clip, version, stopped)) for version, path in places]
+            shown = [(clip_in(version, clip), version, path) for version, path in places]
+            jobs = [Job(c, version, path, self._films(c, version, stopped)) for c, version, path in shown]
             return render_clip(jobs, self.stage, self.song, stopped, chapters)
         except (WriteError, Stopped):
             raise

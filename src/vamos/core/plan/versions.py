@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
 from fractions import Fraction
 
 from vamos.core.model.clip import Arrangement, Clip, Look, Sound, Version
 from vamos.core.model.project import Output
 from vamos.core.model.take import View
+from vamos.core.plan.flip import AS_FILMED
 
 #: Which view joins which in an arrangement.
 _PARTNERS = {
@@ -23,6 +25,8 @@ def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Vers
         found.append(Version(Fraction(1), output.sound, Look.WATCH))
     if output.half_time:
         found.append(Version(Fraction(1), output.sound, half_time=True))
+    if output.as_filmed and clip.flip:
+        found.append(Version(Fraction(1), output.sound, as_filmed=True))
     for arrangement in output.arrangements:
         if partner_of(clip, clips, arrangement) is not None:
             sound = output.sound if output.sound is not Sound.ROOM else Sound.CLICKS
@@ -36,11 +40,18 @@ def partner_of(clip: Clip, clips: Sequence[Clip], arrangement: Arrangement) -> C
     return next((c for c in clips if c.title == clip.title and c.view is wanted), None) if wanted else None
 
 
+def clip_in(version: Version, clip: Clip) -> Clip:
+    """The clip as a version shows it: not flipped, and labelled so, when it is wanted as filmed."""
+    return replace(clip, flip=False, label=AS_FILMED) if version.as_filmed else clip
+
+
 def version_words(version: Version) -> str:
     """A version in words that may stand in a file name."""
     words = [f"{round(float(version.speed) * 100)}"]
     if version.half_time:
         words.append("half-time")
+    if version.as_filmed:
+        words.append("as filmed")
     if version.look is Look.WATCH:
         words.append("to watch")
     if version.arrangement is Arrangement.BESIDE:

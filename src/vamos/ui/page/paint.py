@@ -329,7 +329,8 @@ def _clips(painter: QPainter, row: Row, layout: Layout, y: float, height: int, t
     painter.fillRect(QRectF(x0 + 3, top, x1 - x0 - 6, bottom - top), QColor(theme.tape))
     face = font(8.5, 700)
     painter.setFont(face)
-    at = x0 + 14
+    # From count 2 on: the brackets of a usual run-up and run-out stand on 7 and before 2.
+    at = layout.x(1 if row.line.length > 2 else 0) + 12
     for clip in row.clips:
         word = f"{clip.label.split(':')[0]}"
         if clip.problems:

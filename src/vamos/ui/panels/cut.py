@@ -214,6 +214,7 @@ def also_wanted(panel: Panel, window: Window) -> None:
         panel.column.addWidget(check)
 
     switch("One to watch, without counts", "watch")
+    switch("As filmed too, where clips are mirrored", "as_filmed")
     switch("Half-time: the dance half as fast, the music as it is", "half_time")
     for arrangement in (Arrangement.BESIDE, Arrangement.FEET):
         check = QCheckBox(f"With {arrangement}")

@@ -58,11 +58,21 @@ def _here(panel: Panel, window: Window) -> None:
     facts += [f"trouble: {stretch.trouble}"] if stretch.trouble else []
     panel.say(", ".join(facts) + ".", "")
     hands = window.hands
-    panel.buttons(("Front", hands.mark_front, ""), ("Back", hands.mark_back, ""), ("Feet", hands.mark_feet, ""))
-    panel.buttons(("Left side", hands.mark_left, ""), ("Right side", hands.mark_right, ""))
-    panel.buttons(("Other sides danced", hands.mark_danced, ""), ("In a mirror", hands.mark_mirror, ""))
-    panel.buttons(("Whose sides are said", hands.mark_spoken, ""), ("Lettering", hands.mark_lettering, ""))
-    panel.buttons(("Trouble here", hands.mark_trouble, ""), ("All is well again", hands.mark_well, ""))
+    panel.buttons(
+        ("Front", hands.mark_front, ""),
+        ("Back", hands.mark_back, ""),
+        ("Left", hands.mark_left, ""),
+        ("Right", hands.mark_right, ""),
+        ("Feet", hands.mark_feet, ""),
+    )
+    panel.buttons(
+        ("Other sides", hands.mark_danced, ""), ("Mirror", hands.mark_mirror, ""), ("Sides said", hands.mark_spoken, "")
+    )
+    panel.buttons(
+        ("Trouble", hands.mark_trouble, ""),
+        ("All is well", hands.mark_well, ""),
+        ("Lettering", hands.mark_lettering, ""),
+    )
     panel.buttons((f"Match by eye ({key_of('by_eye')})", hands.by_eye, ""))
     keys = (("mark_front", "front"), ("mark_back", "back"), ("mark_feet", "feet"), ("mark_trouble", "trouble"))
     panel.say(f"Keys: {', '.join(f'{key_of(n)} {w}' for n, w in keys)}. A mark holds until the next one.")
