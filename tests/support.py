@@ -142,6 +142,18 @@ def demo_folder() -> Path:
     return shared
 
 
+def demo_copy(folder: Path) -> Path:
+    """The small demo in a folder of a test's own: its project to be changed, its media linked."""
+    from vamos.demo.build import PROJECT
+
+    for file in demo_folder().iterdir():
+        if file.name == PROJECT:
+            (folder / PROJECT).write_bytes(file.read_bytes())
+        elif file.is_file():
+            (folder / file.name).symlink_to(file)
+    return folder / PROJECT
+
+
 @contextlib.contextmanager
 def _locked(path: Path) -> Iterator[None]:
     """One process at a time; test processes share the small demo."""

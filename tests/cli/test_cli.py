@@ -11,7 +11,7 @@ from pathlib import Path
 
 import numpy as np
 
-from tests.support import FolderCase, demo_folder, film_of, write_song
+from tests.support import FolderCase, demo_copy, demo_folder, film_of, write_song
 from vamos.cli.main import run
 from vamos.demo.build import PROJECT, SONG
 
@@ -228,8 +228,7 @@ class ProjectCommandsTest(FolderCase):
 
     def test_a_clip_of_one_s_own(self):
         """Added to the project file, listed, taken out again; refused where nothing is danced."""
-        path = self.folder / "own.vamos"
-        path.write_bytes((demo_folder() / PROJECT).read_bytes())
+        path = demo_copy(self.folder)
         status, out, _ = vamos("clips", path, "--own", "the join", "4", "12", "--json", "-")
         mine = [c for c in json.loads(out) if c["title"] == "the join"]
         self.assertEqual({c["counts"]["end"] for c in mine}, {"12"})
@@ -238,6 +237,16 @@ class ProjectCommandsTest(FolderCase):
         status, _, err = vamos("clips", path, "--own", "x", "900", "908")
         self.assertEqual(status, 2)
         self.assertIn("Nothing is danced there", err)
+
+    def test_movement_is_kept_in_the_project(self):
+        """The demo's dancer does nothing wrong; how still the picture is around each pass is told."""
+        path = demo_copy(self.folder)
+        status, out, err = vamos("--quiet", "movement", path, "--json", "-")
+        rows = json.loads(out)
+        self.assertIn(status, (0, 1), err)
+        self.assertEqual(len(rows), 6)
+        self.assertTrue(all(len(pair) == 2 for row in rows for pair in row["still_s"]))
+        self.assertIsNotNone(json.loads(path.read_text())["project"]["takes"][0]["seen"])
 
     def test_a_pack_in_other_looks(self):
         """Strip, upright, half-time, a counting voice: written by the command line, and all of it verifies."""

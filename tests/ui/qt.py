@@ -90,21 +90,10 @@ class WindowCase(unittest.TestCase):
         self.app.processEvents()
 
     def open_demo(self, folder: Path) -> None:
-        """The small demo as a project that saves itself into ``folder``, its media where they are."""
-        from dataclasses import replace
+        """The small demo, in a folder of this test's own."""
+        from tests.support import demo_copy
 
-        from tests.support import demo_folder
-        from vamos.demo.build import PROJECT
-
-        def there(media):
-            return replace(media, path=str(demo_folder() / media.path))
-
-        self.window.session.open(demo_folder() / PROJECT)
-        project = self.window.session.project
-        takes = tuple(replace(t, media=there(t.media)) for t in project.takes)
-        song = replace(project.song, media=there(project.song.media))
-        self.window.session.do("absolute", lambda p: replace(p, takes=takes, song=song))
-        self.window.session.path = folder / "demo.vamos"
+        self.window.session.open(demo_copy(folder))
 
     def settle(self) -> None:
         """Until the panel has been filled and laid out."""

@@ -8,11 +8,10 @@ import pypdf
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
-from tests.support import FolderCase, demo_folder, write_song
+from tests.support import FolderCase, write_song
 from tests.ui.qt import WindowCase
 from vamos.core.dance.lines import LineKind
 from vamos.core.model.dance import Foot
-from vamos.demo.build import PROJECT
 from vamos.ui.page.cell import CellField
 
 Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
@@ -146,8 +145,7 @@ class NewDanceTest(DanceCase):
 class DemoDanceTest(DanceCase):
     def setUp(self) -> None:
         super().setUp()
-        self.window.session.open(demo_folder() / PROJECT)
-        self.window.session.path = self.folder / "demo.vamos"
+        self.open_demo(self.folder)
         self.key(Qt.Key.Key_2, Ctrl)
         self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
         self.window.page.go_to(self.first)

@@ -5,10 +5,9 @@ from dataclasses import replace
 
 from PyQt6.QtCore import Qt
 
-from tests.support import FolderCase, demo_folder
+from tests.support import FolderCase
 from tests.ui.qt import WindowCase
 from vamos.core.model.take import View
-from vamos.demo.build import PROJECT
 
 Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
 
@@ -17,8 +16,7 @@ class FilmStopTest(WindowCase, FolderCase):
     def setUp(self) -> None:
         FolderCase.setUp(self)
         WindowCase.setUp(self)
-        self.window.session.open(demo_folder() / PROJECT)
-        self.window.session.path = self.folder / "demo.vamos"
+        self.open_demo(self.folder)
         self.key(Qt.Key.Key_3, Ctrl)
         self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
         self.window.page.go_to(self.first + 1)
@@ -68,9 +66,7 @@ class FilmStopTest(WindowCase, FolderCase):
     def test_looking_for_movement(self):
         """A job with a result in words; the demo's dancer holds still."""
         front = self.take("front")
-        # The project file stands elsewhere in these tests.
-        there = replace(front, media=replace(front.media, path=str(demo_folder() / "front.mp4")))
-        self.window.session.do("only", lambda p: replace(p, takes=(there,)))
+        self.window.session.do("only", lambda p: replace(p, takes=(front,)))
         self.click(self.panel_button("Look for movement"))
         self.idle()
         self.assertIn("Every hold is still", self.panel_text())

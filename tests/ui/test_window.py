@@ -8,7 +8,7 @@ from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QLabel
 
-from tests.support import FolderCase, demo_folder, write_song
+from tests.support import FolderCase, write_song
 from tests.ui.qt import WindowCase
 from vamos.core.document.files import load
 from vamos.core.model.take import View
@@ -101,12 +101,11 @@ class EmptyWindowTest(WindowCase, FolderCase):
         self.window._keys.close()
 
 
-class DemoWindowTest(WindowCase):
+class DemoWindowTest(WindowCase, FolderCase):
     def setUp(self) -> None:
-        super().setUp()
-        self.window.session.open(demo_folder() / PROJECT)
-        self.original = (demo_folder() / PROJECT).read_bytes()
-        self.addCleanup((demo_folder() / PROJECT).write_bytes, self.original)
+        FolderCase.setUp(self)
+        WindowCase.setUp(self)
+        self.open_demo(self.folder)
         self.first = next(k for k, line in enumerate(self.window.session.lines) if line.title == "Gate walk")
         self.app.processEvents()
 
@@ -386,10 +385,8 @@ class DemoWindowTest(WindowCase):
         self.key(Qt.Key.Key_F9)
 
     def test_a_missing_take_leaves_everything_else_working(self):
-        film = demo_folder() / "back.mp4"
-        away = film.rename(Path(self._outside()) / "back.mp4")
-        self.addCleanup(away.rename, film)
-        self.window.session.open(demo_folder() / PROJECT)
+        (self.folder / "back.mp4").unlink()
+        self.window.session.open(self.folder / PROJECT)
         self.window.route.go("Cut")
         self.window.page.go_to(self.first)
         self.until(lambda: self.window.mirror.image is not None, "front picture")

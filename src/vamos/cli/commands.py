@@ -326,6 +326,23 @@ def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
     return 1 if found.to_film else 0
 
 
+def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """What the pictures show is kept in the project, so that clips say it."""
+    from vamos.core.plan.movement import look
+
+    project = look(load(arguments.project), arguments.project.parent, terminal.watch())
+    save(project, arguments.project)
+    takes = [t for t in project.takes if t.passes]
+    if arguments.json:
+        rows = [{"take": t.name, "seen": to_builtins(t.seen), "still_s": [p.still_s for p in t.passes]} for t in takes]
+        _write_json(arguments.json, rows)
+    else:
+        for take in takes:
+            for seen in take.seen or ():
+                print(f"{take.name}, {seen.take_s:.1f} s: {seen.text}")
+    return 1 if any(t.seen for t in takes) else 0
+
+
 def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = with_output(load(arguments.project), arguments)
     return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.watch())

@@ -8,14 +8,16 @@ the band a phone records well. The song's spectrum is computed once.
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 import numpy.typing as npt
 import scipy.fft
 
+from vamos.core.align.tune import RATE as RATE
+from vamos.core.align.tune import Rows, semitones
 from vamos.core.media.sound import Samples
 
-RATE = 8000
 BLOCK_S = 8.0
 STEP_S = 4.0
 BAND_HZ = (150.0, 3600.0)
@@ -54,6 +56,11 @@ class SongIndex:
         self._song: Complex = _whitened(spectrum).astype(np.complex64)
         bins = np.arange(len(spectrum)) * RATE / self.size
         self._band = ((bins > BAND_HZ[0]) & (bins < BAND_HZ[1])).astype(np.float32)
+
+    @cached_property
+    def harmony(self) -> Rows:
+        """Strength in twelve semitones over the song, made when first asked for."""
+        return semitones(self.samples)
 
     def correlate(self, block: Samples) -> Samples:
         """Correlation of a block with the song at each lag: ``(size,)``, index = song frame.

@@ -7,6 +7,7 @@ rate. What single blocks cannot tell under voice and reverberation, their cohere
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import dataclass
 
 import numpy as np
@@ -52,28 +53,13 @@ class Sharp:
 
 def sharpened(song: Samples, take: Samples, start_s: float, end_s: float, lag_s: float, slope: float) -> Sharp | None:
     """The line near a rough one that a stretch of the take supports best; None when it is too short."""
-    at = np.arange(start_s, max(start_s + 0.1, end_s - BLOCK_S), STEP_S)
-    if len(at) > MOST:
-        at = at[np.linspace(0, len(at) - 1, MOST).astype(int)]
-    reach, block = int(REACH_S * RATE), int(BLOCK_S * RATE)
-    size = scipy.fft.next_fast_len(block + 2 * reach, real=True)
-    hz = np.arange(size // 2 + 1) * RATE / size
-    band = (hz > BAND_HZ[0]) & (hz < BAND_HZ[1])
-    hz = hz[band]
-    window = np.hanning(block)
+    layout = _Layout.of()
+    hz, band, size, reach = layout.hz, layout.band, layout.size, layout.reach
     cross, where = [], []
-    for t in at:
-        exact = (t + lag_s + slope * t) * RATE
-        song_at, take_at = round(exact), round(t * RATE)
-        a, b = song[max(0, song_at) : song_at + block], take[take_at : take_at + block]
-        if song_at < 0 or len(a) < block or len(b) < block:
-            continue
-        x, y = scipy.fft.rfft(a * window, size)[band], scipy.fft.rfft(b * window, size)[band]
+    for t, x, y, moved in _pairs(song, take, start_s, end_s, lag_s, slope, STEP_S):
         product = y * np.conj(x)
         weight = np.abs(product)
-        # What rounding to whole frames moved is put back as phase.
-        moved = (song_at - exact) / RATE - (take_at / RATE - t)
-        cross.append(product / (weight + 1e-3 * weight.mean() + 1e-12) * np.exp(2j * np.pi * hz * moved))
+        cross.append(product / (weight + 1e-3 * weight.mean() + 1e-12) * moved)
         where.append(t + BLOCK_S / 2)
     if len(cross) < 3:
         return None
@@ -91,12 +77,83 @@ def sharpened(song: Samples, take: Samples, start_s: float, end_s: float, lag_s:
     return Sharp(lag_s - slope_at * pivot, slope + slope_at, row, reach, middles, agree, chance)
 
 
+@dataclass(frozen=True, slots=True)
+class _Layout:
+    """Bins of blocks with room for lags on both sides: frequencies in the band, which bins, size, reach."""
+
+    hz: Floats
+    band: npt.NDArray[np.bool_]
+    size: int
+    reach: int
+    block: int
+
+    @classmethod
+    def of(cls) -> _Layout:
+        reach, block = int(REACH_S * RATE), int(BLOCK_S * RATE)
+        size = scipy.fft.next_fast_len(block + 2 * reach, real=True)
+        hz = np.arange(size // 2 + 1) * RATE / size
+        band = (hz > BAND_HZ[0]) & (hz < BAND_HZ[1])
+        return cls(hz[band], band, size, reach, block)
+
+
+Spectrum = npt.NDArray[np.complex128]
+
+
+def _pairs(
+    song: Samples, take: Samples, start_s: float, end_s: float, lag_s: float, slope: float, step_s: float
+) -> Iterator[tuple[float, Spectrum, Spectrum, Spectrum]]:
+    """(take second, song's spectrum, take's spectrum, phases that undo rounding to whole frames) along a line."""
+    layout = _Layout.of()
+    at = np.arange(start_s, max(start_s + 0.1, end_s - BLOCK_S), step_s)
+    if len(at) > MOST:
+        at = at[np.linspace(0, len(at) - 1, MOST).astype(int)]
+    window = np.hanning(layout.block)
+    for t in map(float, at):
+        exact = (t + lag_s + slope * t) * RATE
+        song_at, take_at = round(exact), round(t * RATE)
+        a, b = song[max(0, song_at) : song_at + layout.block], take[take_at : take_at + layout.block]
+        if song_at < 0 or len(a) < layout.block or len(b) < layout.block:
+            continue
+        x, y = (scipy.fft.rfft(part * window, layout.size)[layout.band] for part in (a, b))
+        moved = (song_at - exact) / RATE - (take_at / RATE - t)
+        yield t, x, y, np.exp(2j * np.pi * layout.hz * moved)
+
+
+def room_answer(
+    song: Samples, take: Samples, start_s: float, end_s: float, lag_s: float, slope: float
+) -> Floats | None:
+    """The room's response along an exact line, ``(2 · reach + 1,)``, the line at index ``reach``; None when too short.
+
+    By least squares over all blocks, each bin weighted by how loud the take is there: what a voice drowns
+    counts little, and unlike in a whitened sum the song's own repetitions leave no echoes before the sound.
+    """
+    layout = _Layout.of()
+    over = np.zeros(len(layout.hz), dtype=np.complex128)
+    under = np.zeros(len(layout.hz))
+    count = 0
+    for _, x, y, moved in _pairs(song, take, start_s, end_s, lag_s, slope, STEP_S / 2):
+        loud = np.abs(y) ** 2
+        loud += 1e-3 * loud.mean() + 1e-12
+        over += y * np.conj(x) * moved / loud
+        under += np.abs(x) ** 2 / loud
+        count += 1
+    if count < 3:
+        return None
+    return _row(
+        (over / (under + 1e-2 * under.mean() + 1e-12)).astype(np.complex64), layout.band, layout.size, layout.reach
+    )
+
+
 def _turn(away_s: Floats, change: float, hz: Floats) -> npt.NDArray[np.complex64]:
     """Phases that undo a change of rate about the middle, ``(blocks, bins)``.
 
     A song that runs faster is further on in later blocks than the rough line says.
     """
-    return np.asarray(np.exp(-2j * np.pi * np.outer(away_s * change, hz)), dtype=np.complex64)
+    angle = np.outer((-2 * np.pi * change * away_s).astype(np.float32), hz.astype(np.float32))
+    out = np.empty(angle.shape, dtype=np.complex64)
+    np.cos(angle, out=out.real)
+    np.sin(angle, out=out.imag)
+    return out
 
 
 def _best_change(

@@ -41,6 +41,8 @@ LOOKED_AT, WITHIN = 8, 0.6
 IN_TUNE, IN_TUNE_WIDTH = 0.3, 0.04
 #: A place at the same ratio that is so nearly as much in tune cannot be told from it.
 SAME = 0.97
+#: Ratios nearer to 1 than this are the song at its own speed.
+SAME_SPEED = 0.004
 #: Reverberation lets onsets be heard this much late (middle of the tuning set of bench/place.py).
 ROOM_LATE_S = 0.007
 #: Stretches of a true place agree with the line this tightly, in seconds.
@@ -238,8 +240,22 @@ def find_slowed(
         and x.tune * x.agree > SAME * best.tune * best.agree
         and abs(x.place.song_s - best.place.song_s) > 0.5
     ]
+    if abs(best.place.ratio - 1) < SAME_SPEED:
+        return _at_its_own_speed(search, sound, best, again, start_s, end_s)
     exact = _exact(search.index, sound, [best.place, *again], start_s, end_s) if best.place.moved else None
     return exact or _by_onsets(search, best, again, start_s, end_s)
+
+
+def _at_its_own_speed(
+    search: SlowedSearch, sound: Samples, best: _Looked, again: list[Place], start_s: float, end_s: float
+) -> Segment | None:
+    """The song at its own speed after all: exact where the room's response is clear along the line, else a question."""
+    place = best.place
+    found = place_along(search.index, sound, start_s, end_s, place.song_s - place.take_s, 0.0)
+    if found is not None:
+        return found
+    rough = _by_onsets(search, best, again, start_s, end_s)
+    return replace(rough, confidence=min(rough.confidence, 0.45)) if rough is not None else None
 
 
 def _by_onsets(search: SlowedSearch, best: _Looked, again: list[Place], start_s: float, end_s: float) -> Segment | None:

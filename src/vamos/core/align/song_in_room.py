@@ -17,8 +17,9 @@ import numpy as np
 import scipy.ndimage
 
 from vamos.core.align.correlate import BLOCK_S, RATE, STEP_S, Hit, SongIndex, response, vertex
-from vamos.core.align.sharpen import Sharp, sharpened
+from vamos.core.align.sharpen import Sharp, room_answer, sharpened
 from vamos.core.align.stack import Stack
+from vamos.core.align.tune import Rows, alike, semitones
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.sound import Samples
 
@@ -40,6 +41,11 @@ SHORT_PRICE = 12.0
 SURE_S = 14.0
 #: A line must explain a stretch at least this long.
 SHORTEST_S = 6.0
+#: The direct sound comes at most so much before the strongest reflection, is so high beside it, and stands so
+#: far over the middle of the response (tuning set of bench/place.py).
+FIRST_S, FIRST_HEIGHT, FIRST_CLEAR = 0.045, 0.34, 5.0
+#: The harmony along a true place is alike by more (0.34 and more in the tuning set of bench/place.py).
+IN_TUNE = 0.2
 #: Another place that explains nearly as much makes a place uncertain.
 AS_GOOD = 0.94
 
@@ -85,11 +91,23 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
         at = middle + lag + slope * middle
         if any(a <= middle <= b and abs(at - middle - before) < 0.12 for before, a, b in tried):
             continue
-        segment = place_along(song, take, begin, stop, lag, slope)
+        segment = _along(song, take, begin, stop, lag, slope)
         if segment is not None:
             found.append(segment)
             tried.append((at - middle, begin, stop))
-    return _chosen(found, lambda s, a, b: place_along(song, take, a, b, *_line(s)))
+    chosen = _chosen(found, lambda s, a, b: _along(song, take, a, b, *_line(s)))
+    if not chosen:
+        return []
+    harmony = semitones(take)
+    return [_in_tune(song, harmony, _by_direct_sound(song, take, s)) for s in chosen]
+
+
+def _in_tune(song: SongIndex, take: Rows, segment: Segment) -> Segment:
+    """A place that is in time but not in tune may be another song with the same drums: a question."""
+    tune = alike(song.harmony, take, segment.take_start_s, segment.take_end_s, segment.song_at_start_s)
+    if tune >= IN_TUNE:
+        return segment
+    return replace(segment, confidence=min(segment.confidence, 0.45))
 
 
 def _voted(votes: list[Hit]) -> list[tuple[list[Hit], float, float]]:
@@ -107,7 +125,13 @@ def _voted(votes: list[Hit]) -> list[tuple[list[Hit], float, float]]:
 
 
 def place_along(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> Segment | None:
-    """The segment along a rough line, if the room's response along it is clear."""
+    """The segment along a rough line, if the room's response along it is clear; exact to the direct sound."""
+    segment = _along(song, take, start, end, lag, slope)
+    return _by_direct_sound(song, take, segment) if segment is not None else None
+
+
+def _along(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> Segment | None:
+    """As :func:`place_along`, to the strongest reflection."""
     sharp = None
     for _ in range(2):
         low, high = max(0.0, start, -lag), min(end, len(take) / RATE, song.length / RATE - lag)
@@ -123,8 +147,7 @@ def place_along(song: SongIndex, take: Samples, start: float, end: float, lag: f
     if clear < LEAST_CLEAR or end - start < SHORTEST_S or abs(slope) > 2 * DRIFT:
         return None
     start, end = _grow(song, take, start, end, lag, slope)
-    late = _first_arrival(sharp)
-    lag -= late
+    lag -= (int(np.argmax(sharp.row)) - sharp.reach) / RATE
     sure = 1 / (1 + np.exp(-(clear - CLEAR) / CLEAR_WIDTH))
     residual = 0.5 / RATE / np.sqrt(max(1.0, sharp.clarity - 6))
     return Segment(
@@ -314,15 +337,17 @@ def _agrees(song: SongIndex, take: Samples, at: float, size: float, lag: float, 
     return bool(near / noise > 4.3)
 
 
-def _first_arrival(sharp: Sharp) -> float:
-    """How much later than the line the direct sound lies, in seconds: the first clear arrival counts."""
-    row, reach = sharp.row.astype(np.float32), sharp.reach
-    noise = float(np.median(row)) + 1e-12
-    top = int(np.argmax(row))
-    level = max(0.34 * float(row[top]), 5 * noise)
+def _by_direct_sound(song: SongIndex, take: Samples, segment: Segment) -> Segment:
+    """The segment moved from the strongest reflection to the direct sound: the first clear arrival counts."""
+    row = room_answer(song.samples, take, segment.take_start_s, segment.take_end_s, *_line(segment))
+    if row is None:
+        return segment
+    reach, top = len(row) // 2, int(np.argmax(row))
+    level = max(FIRST_HEIGHT * float(row[top]), FIRST_CLEAR * float(np.median(row)))
     first = top
-    for k in range(max(1, top - int(0.03 * RATE)), top):
+    for k in range(max(1, top - int(FIRST_S * RATE)), top):
         if row[k] >= level and row[k] >= row[k - 1] and row[k] >= row[k + 1]:
             first = k
             break
-    return (first + vertex(row, first) - reach) / RATE
+    late = (first + vertex(row.astype(np.float32), first) - reach) / RATE
+    return replace(segment, song_at_start_s=segment.song_at_start_s - late)
