@@ -159,13 +159,18 @@ class WatchingTest(CutCase):
         self.until(lambda: not playback.playing, "the clip ends")
         self.assertEqual((self.page.current, self.page.position), (self.first + 1, at))
 
-    def test_looped_it_goes_round(self):
+    def test_looped_it_goes_from_8_into_1(self):
+        """The run-up is seen once; round and round go the eight counts."""
         playback = self.window.watching.playback
         self.key(Qt.Key.Key_L)
         self.key(Qt.Key.Key_Space)
-        first, last = self.window.watching.scene().song_range_s
+        scene = self.window.watching.scene()
+        clock = self.window.session.project.song.grid.time_map()
+        self.assertAlmostEqual(playback.song_s, scene.song_range_s[0], delta=0.4)
+        first, last = (clock(at) for at in (scene.clip.counts.start, scene.clip.counts.end))
+        np.testing.assert_allclose(playback.loop, (first, last), atol=1e-6)
         playback._from = (playback._from[0], last - 0.05)
-        self.until(lambda: playback.song_s < first + 1, "round again")
+        self.until(lambda: first - 0.01 <= playback.song_s < first + 1, "round again")
         self.assertTrue(playback.playing)
         self.key(Qt.Key.Key_Space)
 
@@ -216,6 +221,31 @@ def _quiet():
     from vamos.core.jobs import quiet
 
     return quiet()
+
+
+class LoopSoundTest(CutCase):
+    def test_the_loop_s_sound_has_no_gap_and_is_the_clip_s(self):
+        """From the run-up on, then the eight counts end to end: as long as the loop, each round the same."""
+        watching = self.window.watching
+        self.until(lambda: watching.playback.sound is not None, "the song is read")
+        watching.looping = True
+        watching._set_loop()
+        playback, scene = watching.playback, watching.scene()
+        playback.speed = scene.version.picture_speed
+        playback.song_s = scene.song_range_s[0]
+        samples, rate = playback.maker()()
+        head = round((playback.loop[1] - playback.song_s) * rate)
+        round_ = round((playback.loop[1] - scene.song_range_s[0]) * rate) - round(
+            (playback.loop[0] - scene.song_range_s[0]) * rate
+        )
+        rounds = samples[head : head + 3 * round_].reshape(3, round_, -1)
+        np.testing.assert_array_equal(rounds[0], rounds[2])
+        # Nothing silent at the joins: the song goes on up to a few milliseconds before and after.
+        join = np.abs(samples[head - round(0.05 * rate) : head + round(0.05 * rate)]).max(axis=1)
+        quiet = np.flatnonzero(join > 0.01 * np.abs(samples).max())
+        self.assertLess(np.diff(quiet).max(), round(0.03 * rate))
+        whole = scene.sound(playback.sound)
+        np.testing.assert_allclose(samples[: head // 2], whole[: head // 2], atol=1e-6)
 
 
 class CompareTest(CutCase):

@@ -50,16 +50,17 @@ def prepared(samples: Samples, rate: int, speed: Fraction, start_song_s: float, 
     return out
 
 
-def looped(whole: Samples, from_frame: int, rate: int) -> Samples:
-    """A loop from a frame of it on, laid end to end without a gap for up to ``_LONGEST_S``."""
-    joined = whole.copy()
-    size = min(int(_JOIN_S * rate), len(joined) // 4)
+def looped(head: Samples, body: Samples, rate: int) -> Samples:
+    """What is left of a round, then the loop laid end to end without a gap for up to ``_LONGEST_S``."""
+    size = min(int(_JOIN_S * rate), len(body) // 4)
+    joined, head = body.copy(), head.copy()
     if size:
         ramp = np.linspace(0, 1, size, dtype=np.float32)[:, None]
         joined[:size] *= ramp
         joined[-size:] *= ramp[::-1]
+        head[-size:] *= ramp[::-1][-len(head) :]
     times = max(1, int(_LONGEST_S * rate / max(1, len(joined))))
-    return np.concatenate([joined[from_frame:], *[joined] * times])
+    return np.concatenate([head, *[joined] * times])
 
 
 class Playback(QObject):
@@ -79,8 +80,9 @@ class Playback(QObject):
         self.end_s = 0.0
         self.sound: Sound | None = None
         self.clicks: ClickPlan | None = None
-        #: The sound of what is between ``loop`` (its whole length at the speed), instead of the song.
+        #: Sound of its own from ``own_start_s`` on, at the speed already, instead of the song.
         self.own_sound: Callable[[], tuple[Samples, int] | None] | None = None
+        self.own_start_s = 0.0
         self._from = (0.0, 0.0)
         self._timer = QTimer(self)
         self._timer.setInterval(TICK_MS)
@@ -158,31 +160,38 @@ class Playback(QObject):
 
     def maker(self) -> Callable[[], tuple[Samples, int] | None]:
         """What makes the samples from the playhead on, and their rate; needs nothing of the window."""
-        song_s, speed, loop, end, sound, clicks = (
+        song_s, speed, sound, clicks, own, own_start = (
             self.song_s,
             self.speed,
-            self.loop,
-            self.end_s,
             self.sound,
             self.clicks,
+            self.own_sound,
+            self.own_start_s,
         )
-        own = self.own_sound
+        loop = None if self.once else self.loop
+        until = self.loop[1] if self.loop is not None else min(self.end_s, song_s + _LONGEST_S)
 
         def make() -> tuple[Samples, int] | None:
-            if own is not None and loop is not None:
+            if own is not None:
                 found = own()
                 if found is None:
                     return None
                 samples, rate = found
-                first = max(0, round((song_s - loop[0]) / float(speed) * rate))
-                return looped(samples, min(first, len(samples)), rate), rate
-            if sound is None:
+
+                def part(a: float, b: float) -> Samples:
+                    first, last = (max(0, round((t - own_start) / float(speed) * rate)) for t in (a, b))
+                    return samples[first:last]
+
+            elif sound is not None:
+                rate = sound.rate
+
+                def part(a: float, b: float) -> Samples:
+                    return _part(sound, a, b, speed, clicks)
+
+            else:
                 return None
-            if loop is not None:
-                whole = _part(sound, loop[0], loop[1], speed, clicks)
-                first = max(0, round((song_s - loop[0]) / float(speed) * sound.rate))
-                return looped(whole, min(first, len(whole)), sound.rate), sound.rate
-            return _part(sound, song_s, min(end, song_s + _LONGEST_S), speed, clicks), sound.rate
+            head = part(song_s, until)
+            return (looped(head, part(*loop), rate) if loop is not None else head), rate
 
         return make
 

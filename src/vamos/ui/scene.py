@@ -21,6 +21,7 @@ from vamos.core.render.films import films_for
 from vamos.core.render.heard import version_sound
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import ClipTiming
+from vamos.core.time import TimeMap
 from vamos.errors import MediaError
 
 #: Longest side of the picture while it is watched.
@@ -47,6 +48,15 @@ class Scene:
         """The seconds of the song from the clip's first frame to its end."""
         timing = self.timing
         return timing.song_start_s, timing.song_end_s
+
+    @property
+    def core_range_s(self) -> tuple[float, float]:
+        """The seconds of the song of what the clip is about, within what it shows, for looping it."""
+        first, last = self.song_range_s
+        to_song = self.timing.counts_to_slow.then(TimeMap.line(0.0, 0.0, float(self.version.picture_speed)))
+        core = self.clip.counts
+        start, end = max(first, to_song(core.start)), min(last, to_song(core.end))
+        return (start, end) if end - start > 0.2 else (first, last)
 
     def frame_at(self, song_s: float) -> int | None:
         """The frame on show when the song stands at a second; None outside of the clip."""

@@ -234,8 +234,10 @@ class Watching(QObject):
             return
         if scene is not None:
             song = playback.sound
-            playback.loop, playback.once = scene.song_range_s, not self.looping
+            # Round and round goes what the clip is about, 8 into 1; its run-up is seen once.
+            playback.loop, playback.once = scene.core_range_s if self.looping else scene.song_range_s, not self.looping
             playback.own_sound = lambda: _with_rate(scene.sound(song))
+            playback.own_start_s = scene.song_range_s[0]
         elif self.looping:
             clock = grid.time_map()
             playback.loop = (max(0.0, clock(line.start)), clock(line.counts.end))

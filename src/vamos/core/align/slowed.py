@@ -233,17 +233,20 @@ def find_slowed(
     best = looked[0]
     if best.tune < IN_TUNE:
         return None
-    again = [
+    alike = [
         x.place
         for x in looked[1:]
-        if abs(x.place.ratio / best.place.ratio - 1) < 0.005
-        and x.tune * x.agree > SAME * best.tune * best.agree
-        and abs(x.place.song_s - best.place.song_s) > 0.5
+        if x.tune * x.agree > SAME * best.tune * best.agree and abs(x.place.song_s - best.place.song_s) > 0.5
     ]
+    again = [p for p in alike if abs(p.ratio / best.place.ratio - 1) < 0.005]
     if abs(best.place.ratio - 1) < SAME_SPEED:
         return _at_its_own_speed(search, sound, best, again, start_s, end_s)
     exact = _exact(search.index, sound, [best.place, *again], start_s, end_s) if best.place.moved else None
-    return exact or _by_onsets(search, best, again, start_s, end_s)
+    found = exact or _by_onsets(search, best, again, start_s, end_s)
+    if found is not None and exact is None and len(alike) > len(again):
+        # A song whose tempo wanders fits itself elsewhere at another speed: nobody can tell which it is.
+        found = replace(found, confidence=min(found.confidence, 0.45))
+    return found
 
 
 def _at_its_own_speed(
