@@ -7,6 +7,9 @@ from PyQt6.QtWidgets import QDialog, QGridLayout, QLabel, QVBoxLayout, QWidget
 
 from vamos.ui.actions import ACTIONS, COUNT_KEYS, STOPS
 
+#: So that all of them fit on a small screen.
+COLUMNS = 3
+
 
 class KeysPage(QDialog):
     """Opened with F1."""
@@ -23,7 +26,7 @@ class KeysPage(QDialog):
         grid.setHorizontalSpacing(18)
         grid.setVerticalSpacing(6)
         with_keys = [a for a in ACTIONS if a.keys]
-        rows = (len(with_keys) + 1) // 2
+        rows = -(-len(with_keys) // COLUMNS)
         for number, action in enumerate(with_keys):
             row, side = number % rows, 3 * (number // rows)
             key = QLabel(f"<b>{QKeySequence(action.keys).toString()}</b>")
@@ -31,7 +34,8 @@ class KeysPage(QDialog):
             text.setToolTip(action.help)
             grid.addWidget(key, row, side)
             grid.addWidget(text, row, side + 1)
-        grid.setColumnMinimumWidth(2, 30)
+        for side in range(1, COLUMNS):
+            grid.setColumnMinimumWidth(3 * side - 1, 30)
         column.addLayout(grid)
         stops = ", ".join(f"{n} {s}" for n, s in enumerate(STOPS, 1))
         for words in (COUNT_KEYS, "Left and right: a count back or on", f"Ctrl and a number: to a stop ({stops})"):

@@ -2,13 +2,9 @@
 
 from __future__ import annotations
 
-from typing import TYPE_CHECKING
-
 from vamos.core.dance.facing import clock_text
 from vamos.core.model.clip import Choice
-
-if TYPE_CHECKING:
-    from vamos.core.plan.clips import Source
+from vamos.core.plan.survey import Source
 
 
 def why_this(pick: Source, of: int, choice: Choice) -> str:

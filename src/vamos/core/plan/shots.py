@@ -7,10 +7,9 @@ import io
 from dataclasses import dataclass
 from enum import StrEnum
 
-from vamos.core.dance.lines import lines_of
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
-from vamos.core.plan.clips import Source, groups_of, line_sources
+from vamos.core.plan.survey import Source, clip_name, groups_of, survey_of
 
 #: What a lesson usually needs (common practice, no source): front and back of everything.
 USUAL = (View.FRONT, View.BACK)
@@ -49,18 +48,15 @@ class ShotList:
 
 def shot_list(project: Project) -> ShotList:
     """What was filmed and what is missing; empty before there is a beat."""
-    grid = project.song.grid if project.song else None
-    if grid is None:
+    survey = survey_of(project)
+    if survey is None:
         return ShotList((), (), (), ())
-    lines = lines_of(grid, project.dance)
     shots: list[Shot] = []
     names: list[str] = []
-    for group in groups_of(lines):
-        name = group[0].section.name if group[0].section else f"eight {group[0].number + 1}"
+    for group in groups_of(survey.lines):
+        name = clip_name(group[0])
         names.append(name)
-        for view in View:
-            sources = sorted(line_sources(project, grid, group, view, lines), key=lambda s: -s.score)
-            shots.append(_shot(name, view, sources))
+        shots += [_shot(name, view, sources) for view, sources in survey.sources(group).items()]
     views = tuple(v for v in View if v in USUAL or any(s.view is v and s.passes for s in shots))
     kept = tuple(s for s in shots if s.view in views)
     return ShotList(tuple(names), views, kept, tuple(_to_film(kept, views)))

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from vamos.core.dance.lines import Line, lines_of
+from vamos.core.dance.lines import Line
 from vamos.core.model.project import Project
 from vamos.core.model.take import Pass, Take, View
-from vamos.core.plan.clips import clip_name, line_sources, picked
+from vamos.core.plan.clips import picked
 from vamos.core.plan.flip import FlipChoice, choose_flip
+from vamos.core.plan.survey import clip_name, survey_of
 
 
 @dataclass(frozen=True, slots=True)
@@ -27,16 +28,15 @@ class Watched:
 
 def watched(project: Project, line: Line, view: View | None = None) -> Watched | None:
     """The best pass over a line; without a view, the first view that has one."""
-    grid = project.song.grid if project.song else None
-    if grid is None:
+    survey = survey_of(project)
+    if survey is None:
         return None
-    lines = lines_of(grid, project.dance)
+    found = survey.sources((line,))
     for wanted in (view,) if view is not None else tuple(View):
-        found = sorted(line_sources(project, grid, (line,), wanted, lines), key=lambda s: -s.score)
-        if not found:
+        if not found[wanted]:
             continue
         choice = project.choice(f"{clip_name(line)} · {wanted}")
-        source = picked(found, choice)
+        source = picked(found[wanted], choice)
         flip = choose_flip(source.stretch, choice.flip if choice else None)
         return Watched(source.take, source.number, wanted, flip)
     return None
@@ -44,4 +44,5 @@ def watched(project: Project, line: Line, view: View | None = None) -> Watched |
 
 def views_of(project: Project, line: Line) -> tuple[View, ...]:
     """The views a line can be watched in."""
-    return tuple(v for v in View if watched(project, line, v) is not None)
+    survey = survey_of(project)
+    return tuple(v for v, found in survey.sources((line,)).items() if found) if survey is not None else ()

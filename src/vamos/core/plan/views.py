@@ -7,10 +7,10 @@ back; feet stay feet.
 
 from __future__ import annotations
 
+from bisect import bisect_right
 from collections.abc import Iterator
 from dataclasses import dataclass
 from fractions import Fraction
-from itertools import pairwise
 
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.model.take import Pass, Stretch, View
@@ -44,16 +44,48 @@ class Seen:
         return sum((counts for _, counts in self.others), Fraction(0))
 
 
+class Headings:
+    """Where the dancer faces over the song: stretches between turns, made once for all lines."""
+
+    def __init__(self, lines: tuple[Line, ...]):
+        self._starts: list[Fraction] = []
+        self._headings: list[int | None] = []
+        self._end = lines[-1].counts.end if lines else Fraction(0)
+        for line in lines:
+            turns = {at for at, event in line.events() if event.turn != 0 and line.start < at < line.counts.end}
+            for at in sorted({line.start, *turns}):
+                self._starts.append(at)
+                # A turn that begins on a count has happened by the next one.
+                self._headings.append(heading_at(line, at - line.start + Fraction(1, 48)))
+
+    def at(self, position: float) -> int | None:
+        """The heading at a moment of the song; before the first line that of its start."""
+        if not self._starts:
+            return 0
+        index = bisect_right(self._starts, position) - 1
+        return self._headings[max(0, index)]
+
+    def between(self, counts: CountRange) -> Iterator[tuple[Fraction, int | None]]:
+        """(counts, heading) of the stretches of a range between turns."""
+        index = max(0, bisect_right(self._starts, counts.start) - 1)
+        while index < len(self._starts) and self._starts[index] < counts.end:
+            later = self._starts[index + 1] if index + 1 < len(self._starts) else self._end
+            start, end = max(self._starts[index], counts.start), min(later, counts.end)
+            if end > start:
+                yield end - start, self._headings[index]
+            index += 1
+
+
 def seen_view(
-    stretch: Stretch, the_pass: Pass, counts_to_take: TimeMap, lines: tuple[Line, ...], counts: CountRange
+    stretch: Stretch, the_pass: Pass, take_to_counts: TimeMap, headings: Headings, counts: CountRange
 ) -> Seen:
     """What the camera shows of a range of counts; the view was said of the moment the stretch begins."""
     start_take_s = max(stretch.start_take_s, the_pass.take_range.start_s)
-    base = heading_near(lines, counts_to_take.inverse()(start_take_s))
+    base = headings.at(take_to_counts(start_take_s))
     if base is None or stretch.view not in _ROUND:
         return Seen(stretch.view)
     held: dict[View, Fraction] = {}
-    for _, length, heading in _headings(lines, counts):
+    for length, heading in headings.between(counts):
         if heading is None:
             return Seen(stretch.view)
         view = turned_view(stretch.view, heading - base)
@@ -62,25 +94,3 @@ def seen_view(
         return Seen(stretch.view)
     longest = max(held, key=lambda v: held[v])
     return Seen(longest, tuple((v, n) for v, n in held.items() if v is not longest))
-
-
-def _headings(lines: tuple[Line, ...], counts: CountRange) -> Iterator[tuple[Fraction, Fraction, int | None]]:
-    """(position, counts, heading) of the stretches of a range between turns."""
-    for line in lines:
-        start, end = max(line.start, counts.start), min(line.counts.end, counts.end)
-        if start >= end:
-            continue
-        turns = {at for at, event in line.events() if event.turn != 0 and start < at < end}
-        edges = [start, *sorted(turns), end]
-        for a, b in pairwise(edges):
-            # A turn that begins on a count has happened by the next one.
-            yield a, b - a, heading_at(line, a - line.start + Fraction(1, 48))
-
-
-def heading_near(lines: tuple[Line, ...], position: float) -> int | None:
-    """The heading at a moment of the song; before the dance the first line's."""
-    for line in lines:
-        if position < float(line.counts.end):
-            column = max(Fraction(0), Fraction(position).limit_denominator(48) - line.start)
-            return heading_at(line, column)
-    return heading_at(lines[-1], lines[-1].length) if lines else 0

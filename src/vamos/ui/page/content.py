@@ -16,8 +16,9 @@ from vamos.core.dance.lines import Line, LineKind
 from vamos.core.media.peaks import Peaks
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, counts_to_take
+from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, View
 from vamos.core.plan.clips import plan_clips
+from vamos.core.plan.survey import survey_of
 from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap
 from vamos.ui.page.paint import Row, Strip
@@ -135,30 +136,31 @@ class Content:
         return ""
 
     def _strips(self, line: Line) -> tuple[Strip, ...]:
-        grid = self.project.song.grid if self.project.song else None
-        if grid is None:
+        survey = survey_of(self.project)
+        if survey is None:
             return ()
         strips: list[Strip] = []
         rows = 0
-        for take in self.project.takes:
-            for the_pass in take.passes:
-                where = counts_to_take(the_pass, grid)
-                back = where.inverse()
-                first = max(float(line.start), back(the_pass.take_range.start_s))
-                last = min(float(line.counts.end), back(the_pass.take_range.end_s))
-                if last - first < 0.5:
-                    continue
-                marks = [back(s.start_take_s) for s in take.stretches]
-                edges = [first, *(m for m in marks if first + 0.25 < m < last - 0.25), last]
-                for a, b in pairwise(edges):
-                    strips.append(replace(self._strip(take, the_pass, where, line, a, b), row=rows))
-                rows += 1
+        for take, _, the_pass, where, back in survey.passes:
+            first = max(float(line.start), back(the_pass.take_range.start_s))
+            last = min(float(line.counts.end), back(the_pass.take_range.end_s))
+            if last - first < 0.5:
+                continue
+            marks = [back(s.start_take_s) for s in take.stretches]
+            edges = [first, *(m for m in marks if first + 0.25 < m < last - 0.25), last]
+            for a, b in pairwise(edges):
+                part = CountRange(Fraction(a).limit_denominator(48), Fraction(b).limit_denominator(48))
+                stretch = take.stretch_at(where((a + b) / 2))
+                view = seen_view(stretch, the_pass, back, survey.headings, part).view
+                strips.append(replace(self._strip(take, the_pass, where, line, a, b, view), row=rows))
+            rows += 1
         return tuple(strips)
 
-    def _strip(self, take: Take, the_pass: Pass, where: TimeMap, line: Line, first: float, last: float) -> Strip:
+    def _strip(
+        self, take: Take, the_pass: Pass, where: TimeMap, line: Line, first: float, last: float, view: View
+    ) -> Strip:
         stretch = take.stretch_at(where((first + last) / 2))
-        part = CountRange(Fraction(first).limit_denominator(48), Fraction(last).limit_denominator(48))
-        seen = replace(stretch, view=seen_view(stretch, the_pass, where, self.lines, part).view)
+        seen = replace(stretch, view=view)
         base = float(line.start)
         return Strip(
             first - base,
