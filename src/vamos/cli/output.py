@@ -18,6 +18,7 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--style", choices=("corner", "strip", "floor"), help="where the counts stand")
     sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help="the picture's shape")
     sub.add_argument("--follow", action="store_true", help="go close to the dancer and follow slowly")
+    sub.add_argument("--even", action="store_true", help="count evenly where the song is not heard")
     sub.add_argument(
         "--also",
         choices=("filmed", "watch", "half-time", "beside", "feet"),
@@ -44,6 +45,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     arrangements = {Arrangement[name.upper()] for name in arguments.also if name in ("beside", "feet")}
     if arrangements:
         out = replace(out, arrangements=tuple(a for a in Arrangement if a in arrangements | set(out.arrangements)))
+    out = replace(out, even=out.even or arguments.even)
     out = replace(out, watch=out.watch or "watch" in arguments.also)
     out = replace(out, half_time=out.half_time or "half-time" in arguments.also)
     out = replace(out, as_filmed=out.as_filmed or "filmed" in arguments.also)

@@ -8,7 +8,7 @@ from math import gcd
 
 from tests.support import grid_at
 from vamos.core.dance.facing import clock_text, net_turn, wall_count
-from vamos.core.dance.lines import LineKind, lines_of
+from vamos.core.dance.lines import Line, LineKind, line_name, lines_of
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.song import Part
 from vamos.errors import InputError
@@ -93,6 +93,14 @@ class LinesTest(unittest.TestCase):
 
         lines = lines_of(replace(grid_at(120, 40, 0.5, 6), line=6), Dance())
         self.assertEqual({line.length for line in lines}, {6})
+
+
+class NamesTest(unittest.TestCase):
+    def test_a_line_is_called_by_its_length(self):
+        """Eights, sixes of a waltz, odd lengths; a title comes first."""
+        for length, name in ((8, "eight 3"), (6, "six 3"), (12, "twelve 3"), (7, "line 3"), (F(7, 2), "line 3")):
+            self.assertEqual(line_name(Line(2, F(0), F(length), LineKind.DANCE)), name)
+        self.assertEqual(line_name(Line(2, F(0), F(8), LineKind.DANCE, "chorus")), "chorus")
 
 
 if __name__ == "__main__":

@@ -70,6 +70,20 @@ class Line:
                 yield column, event
 
 
+#: What a line of so many counts is called.
+_CALLED = {3: "three", 4: "four", 6: "six", 8: "eight", 12: "twelve", 16: "sixteen"}
+
+
+def line_word(line: Line) -> str:
+    """What a line is called by its length: an eight, a six, a twelve."""
+    return _CALLED.get(int(line.length), "line") if line.length.denominator == 1 else "line"
+
+
+def line_name(line: Line) -> str:
+    """Its title, or what it is called with its number on the page."""
+    return line.title or f"{line_word(line)} {line.number + 1}"
+
+
 def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
     """All lines of a song, in order; raises InputError for a section that does not exist."""
     lines = [*_lead_in(grid)]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vamos.core.dance.lines import Line, LineKind
+from vamos.core.dance.lines import Line, LineKind, line_name
 from vamos.core.model.clip import Clip
 from vamos.core.render.timing import ClipTiming
 
@@ -33,7 +33,7 @@ def chapters_of(lines: tuple[Line, ...], clip: Clip, timing: ClipTiming) -> tupl
 
 def chapter_title(line: Line) -> str:
     """What a chapter is called: the section, with its wall; else the number of the eight."""
-    name = line.title or f"eight {line.number}"
+    name = line_name(line)
     return f"{name}, wall {line.wall}" if line.wall is not None else name
 
 

@@ -14,6 +14,7 @@ from vamos.core.model.clip import Arrangement, Choice, Clip, NamedRange
 from vamos.core.model.look import Framing, Lane, Overlay
 from vamos.core.model.project import Project
 from vamos.core.plan.edges import HALF, with_edge
+from vamos.core.plan.survey import clip_name
 from vamos.core.time import CountRange
 from vamos.errors import InputError
 
@@ -54,7 +55,7 @@ def offered_ranges(project: Project, position: Fraction) -> tuple[NamedRange, ..
     found = []
     if here + 1 < len(lines):
         after = lines[here + 1]
-        names = (line.title or f"eight {line.number}", after.title or f"eight {after.number}")
+        names = (clip_name(line), clip_name(after))
         found.append(NamedRange(f"{names[0]} and {names[1]}", CountRange(line.start, after.counts.end)))
     if line.start > lines[0].start:
         found.append(NamedRange("from the top to here", CountRange(lines[0].start, line.counts.end)))

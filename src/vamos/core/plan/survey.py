@@ -8,7 +8,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
 
-from vamos.core.dance.lines import Line, LineKind, lines_of
+from vamos.core.dance.lines import Line, LineKind, line_name, lines_of
 from vamos.core.model.clip import NamedRange
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
@@ -145,7 +145,8 @@ def clip_name(line: Line) -> str:
     """What a clip of a line is called."""
     if line.section is not None:
         return line.section.name
-    return line.title if line.title and not line.title.startswith("part ") else f"eight {line.number + 1}"
+    # A part of the song is longer than one of its lines.
+    return line_name(replace(line, title="") if line.title.startswith("part ") else line)
 
 
 def _end_of(take: Take, stretch: Stretch) -> float:

@@ -10,7 +10,7 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, QPen
 
 from vamos.core.dance.facing import turn_words
-from vamos.core.dance.lines import Line, LineKind
+from vamos.core.dance.lines import Line, LineKind, line_word
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Event, Foot, Kind
 from vamos.core.pack.chapters import clock
@@ -106,7 +106,7 @@ def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
     painter.drawText(QRectF(14, 2, 60, 32), Qt.AlignmentFlag.AlignVCenter, line_label(line))
     face = font(8.5, 700)
     painter.setFont(face)
-    title = fitted(line.title or ("eight" if line.kind is LineKind.DANCE else ""), face, MARGIN - 24)
+    title = fitted(line.title or (line_word(line) if line.kind is LineKind.DANCE else ""), face, MARGIN - 24)
     painter.drawText(QRectF(14, 34, MARGIN - 20, 16), Qt.AlignmentFlag.AlignVCenter, title)
     face = font(8, 500)
     painter.setFont(face)
