@@ -12,7 +12,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import View
 from vamos.core.plan.edges import edges_of
 from vamos.core.plan.flip import choose_flip
-from vamos.core.plan.problems import problems_of_clip
+from vamos.core.plan.problems import problems_of_clip, turn_words
 from vamos.core.plan.reasons import why_this
 from vamos.core.plan.survey import Source, Survey, clip_name, survey_of
 
@@ -54,6 +54,10 @@ def _clip(survey: Survey, group: tuple[Line, ...], view: View, best: list[Source
     flip = choose_flip(pick.stretch, choice.flip)
     filmed = pick.the_pass.take_range
     edges = edges_of(survey.project.output, choice, pick.line, survey.lines, pick.where, filmed)
+    wrong = problems_of_clip(pick.stretch, flip.flip, pick.seen, pick.line.length)
+    # A quick turn is no problem, but it is said.
+    turn = turn_words(pick.seen)
+    turned = (turn,) if turn and turn not in wrong else ()
     others = dict.fromkeys((s.take.name, s.number) for s in best)
     others.pop((pick.take.name, pick.number))
     return Clip(
@@ -68,8 +72,8 @@ def _clip(survey: Survey, group: tuple[Line, ...], view: View, best: list[Source
         edges.run_out,
         flip.flip,
         flip.label,
-        (why_this(pick, len(best), choice), flip.reason, edges.reason),
-        (*pick.problems, *edges.problems, *problems_of_clip(pick.stretch, flip.flip, pick.seen)),
+        (why_this(pick, len(best), choice), flip.reason, edges.reason, *turned),
+        (*pick.problems, *edges.problems, *wrong),
         tuple(others),
         edges.nudge,
     )

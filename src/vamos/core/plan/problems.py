@@ -2,23 +2,34 @@
 
 from __future__ import annotations
 
+from fractions import Fraction
+
 from vamos.core.model.take import Stretch
 from vamos.core.plan.flip import spoken_sides_hold
 from vamos.core.plan.views import Seen
 
-#: A dancer who is seen from another side for at least so many counts is worth a warning.
-_TURNED = 2
+#: A dancer who is seen from another side for more than this share of a clip is worth a warning; a quick turn
+#: that comes back, or that ends it, is only mentioned.
+_TURNED = Fraction(1, 4)
 
 
-def problems_of_clip(stretch: Stretch, flip: bool, seen: Seen) -> list[str]:
-    """Problems of what is seen and heard, in words."""
+def turn_words(seen: Seen) -> str:
+    """That the dancer turns inside the clip, in words; empty when they do not."""
+    if not seen.others:
+        return ""
+    other = max(seen.others, key=lambda pair: pair[1])
+    counts = float(seen.turned_away)
+    return (
+        f"the dancer turns inside the clip and is seen from {_side(other[0].value)} for "
+        f"{counts:g} count{'' if counts == 1 else 's'}; the facing held longest decides the flip"
+    )
+
+
+def problems_of_clip(stretch: Stretch, flip: bool, seen: Seen, length: Fraction) -> list[str]:
+    """Problems of what is seen and heard in a clip of so many counts, in words."""
     found = []
-    if seen.turned_away >= _TURNED:
-        other = max(seen.others, key=lambda pair: pair[1])
-        found.append(
-            f"the dancer turns inside the clip and is seen from {_side(other[0].value)} for "
-            f"{float(seen.turned_away):g} counts; the facing held longest decides the flip"
-        )
+    if seen.turned_away > _TURNED * length:
+        found.append(turn_words(seen))
     if spoken_sides_hold(stretch, flip) is False:
         found.append("the sides said in this take are wrong for who copies the screen; leave the room's sound out")
     if stretch.lettering and flip != stretch.already_flipped:
