@@ -128,5 +128,19 @@ class ClipsTest(unittest.TestCase):
         self.assertIsNone(plan_run_through(project(take("short", 0, 6))))
 
 
+class RoundTest(unittest.TestCase):
+    def test_another_pass_reaches_all_of_them(self):
+        """Taking the next one again and again goes round all four passes of a view."""
+        p = project(*(take(f"t{n}", confidence=0.9 - 0.05 * n) for n in range(4)), dance=TWO_WALLS)
+        seen = []
+        for _ in range(4):
+            clip = plan_clips(p)[0]
+            seen.append(clip.take)
+            name, number = clip.alternatives[0]
+            p = choose(p, Choice(clip.key, take=name, pass_number=number))
+        self.assertEqual(seen, ["t0", "t1", "t2", "t3"])
+        self.assertEqual(plan_clips(p)[0].take, "t0")
+
+
 if __name__ == "__main__":
     unittest.main()

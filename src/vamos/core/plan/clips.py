@@ -58,8 +58,10 @@ def _clip(survey: Survey, group: tuple[Line, ...], view: View, best: list[Source
     # A quick turn is no problem, but it is said.
     turn = turn_words(pick.seen)
     turned = (turn,) if turn and turn not in wrong else ()
-    others = dict.fromkeys((s.take.name, s.number) for s in best)
-    others.pop((pick.take.name, pick.number))
+    ranked = list(dict.fromkeys((s.take.name, s.number) for s in best))
+    here = ranked.index((pick.take.name, pick.number))
+    # From the one taken on, so that going to the next one reaches them all.
+    others = ranked[here + 1 :] + ranked[:here]
     return Clip(
         key,
         name,

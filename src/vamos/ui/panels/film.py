@@ -31,8 +31,11 @@ def fill(panel: Panel, window: Window) -> None:
     waiting = [t for t in project.takes if not t.looked_for_passes]
     if waiting and project.song:
         panel.buttons((f"Place {len(waiting)} takes", window.hands.place_takes, "go"))
+    found = shot_list(project)
+    if found.to_film:
+        panel.say(found.to_film[0], "warn")
     _here(panel, window)
-    _shots(panel, window, shot_list(project))
+    _shots(panel, window, found)
     _movement(panel, window)
     for take in project.takes:
         panel.head(take.name)
@@ -104,7 +107,7 @@ def _shots(panel: Panel, window: Window, found: ShotList) -> None:
             cell.setAccessibleName(f"{name}, {view}: {shot.state}")
             grid.addWidget(cell, row, column)
     panel.column.addWidget(box)
-    for sentence in found.to_film[:6]:
+    for sentence in found.to_film[1:6]:
         panel.say(sentence, "warn")
     panel.buttons(("Write the list…", window.hands.write_shots, ""))
 
