@@ -53,6 +53,20 @@ class FramingTest(unittest.TestCase):
             self.assertGreaterEqual(top - crop.y, -0.005)
             self.assertGreaterEqual(crop.y + crop.height - bottom, -0.005)
 
+    @given(
+        st.integers(0, 300), st.sampled_from([9 / 16, 1.0, WIDE]), st.booleans(), st.floats(0, 0.2), st.floats(0, 0.25)
+    )
+    def test_what_moves_keeps_out_of_the_plates(self, seed, aspect, follow, above, below):
+        """Feet stand above the strip of counts, hands below the labels, wherever in the film they are."""
+        rng = np.random.default_rng(seed)
+        top = float(rng.uniform(0.1, 0.4))
+        found = dancer(np.full(200, float(rng.uniform(0.2, 0.8))), 0.2, top, float(rng.uniform(0.8, 1.0)))
+        crop = frame_path(aspect, follow, WIDE, found, 0, 8, (above, below)).crop_at(3)
+        left, high, right, low = found.boxes[100]
+        self.assertGreaterEqual(high, crop.y + above * crop.height - 1e-6)
+        self.assertLessEqual(low, crop.y + (1 - below) * crop.height + 1e-6)
+        self.assertTrue(crop.x <= left and right <= crop.x + crop.width)
+
     def test_following_is_slow(self):
         """A dancer who crosses the room in ten seconds: the crop never jumps, and never hurries."""
         path = frame_path(9 / 16, False, WIDE, dancer(np.linspace(0.2, 0.8, 250)), 0, 10)

@@ -20,12 +20,13 @@ from vamos.core.media.frames import FrameReader, Planes, frame_times, pick_frame
 from vamos.core.media.motion import Motion
 from vamos.core.model.clip import Arrangement, Clip, Look, Version
 from vamos.core.model.clip import Sound as Heard
-from vamos.core.model.look import Lane
+from vamos.core.model.look import Lane, Overlay, Style
 from vamos.core.model.project import Output
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, counts_to_take
 from vamos.core.render import framing
-from vamos.core.render.overlays import draw_on_yuv, half_time_of, schedule, softened
+from vamos.core.render.overlays import draw_on_yuv, half_time_of, schedule, size_for, softened
+from vamos.core.render.plates import plates
 from vamos.core.render.shown import Shown
 from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
 from vamos.core.render.words import Words
@@ -104,15 +105,12 @@ class Composer:
         self._stack = ExitStack()
         self._reels = reels if reels is not None else {}
         self._own = reels is None
+        self.overlay = _overlay_of(version, stage.output.overlay)
         self.picks = [self._picks(film) for film in films]
         self.paths = [self._path(film, times) for film, times in zip(films, self.picks, strict=True)]
         self.sizes = self._sizes()
         self.matrix = self.reel(films[0]).matrix
-        overlay = half_time_of(stage.output.overlay) if version.half_time else stage.output.overlay
-        # Each half says itself what it is; the feet stand where the clock would.
-        away = {Arrangement.BESIDE: Lane.LABEL, Arrangement.FEET: Lane.CLOCK}.get(version.arrangement)
-        overlay = replace(overlay, lanes=tuple(x for x in overlay.lanes if x is not away))
-        self.states = schedule(Words(stage.lines), self.clip, self.timing, overlay, version.look)
+        self.states = schedule(Words(stage.lines), self.clip, self.timing, self.overlay, version.look)
         self._starts = [frame for frame, _ in self.states]
 
     def __enter__(self) -> Composer:
@@ -167,7 +165,28 @@ class Composer:
         elif film is not self.films[0]:
             aspect = None
         follow = wish.follow and film is self.films[0]
-        return framing.frame_path(aspect, follow, width / height, film.motion, float(picks[0]), float(picks[-1]))
+        shape = wish.shape.aspect or width / height
+        clear = self._clear(shape, follow) if film is self.films[0] or aspect is not None else (0.0, 0.0)
+        ends = float(picks[0]), float(picks[-1])
+        return framing.frame_path(aspect, follow, width / height, film.motion, *ends, clear)
+
+    def _clear(self, aspect: float, follow: bool) -> tuple[float, float]:
+        """Shares of the height at top and bottom where plates stand that what moves keeps out of."""
+        overlay = self.overlay
+        if self.version.look is Look.WATCH or Lane.NUMBER not in overlay.lanes:
+            return 0.0, 0.0
+        wide = 960
+        high = _even(wide / aspect)
+        shown = Shown(
+            "8", label="8", row=tuple("12345678"), at=0, style=overlay.style, size=size_for(overlay.distance_m)
+        )
+        count, label = plates(shown, wide, high)[:2]
+        below = 1 - count.y / high if overlay.style is not Style.CORNER else 0.0
+        above = (label.y + label.pixels.shape[0]) / high if follow else 0.0
+        if self._stacked and self.version.arrangement is Arrangement.BESIDE:
+            # The plates stand in the lower picture only.
+            below *= 2
+        return above, below
 
     def _sizes(self) -> list[tuple[int, int]]:
         """The size of each film's part in the output."""
@@ -199,7 +218,11 @@ class Composer:
         y, u, v = self._arranged(frame, flipped=True)
         if self.version.look is Look.WATCH:
             softened(y, u, v)
-        draw_on_yuv(y, u, v, self.shown(frame), self.matrix)
+        shown = self.shown(frame)
+        if self.version.arrangement is Arrangement.BESIDE:
+            # Section and wall stand below the label of the first picture.
+            shown = replace(shown, place="")
+        draw_on_yuv(y, u, v, shown, self.matrix)
         return y, u, v
 
     def as_filmed(self, frame: int) -> Planes:
@@ -211,8 +234,9 @@ class Composer:
         if self.version.arrangement is Arrangement.BESIDE and len(self.films) > 1:
             other = self._part(1, frame, flipped)
             if flipped:
-                for part, film in ((main, self.films[0]), (other, self.films[1])):
-                    draw_on_yuv(*part, Shown("", label=film.clip.label), self.matrix)
+                place = self.shown(frame).place
+                for part, film, words in ((main, self.films[0], place), (other, self.films[1], "")):
+                    draw_on_yuv(*part, Shown("", label=film.clip.label, place=words), self.matrix)
             axis = 0 if self._stacked else 1
             joined = [np.concatenate(pair, axis=axis) for pair in zip(main, other, strict=True)]
             return joined[0], joined[1], joined[2]
@@ -237,6 +261,21 @@ class Composer:
             y, x, edge = top // half, left // half, 4 // half
             plane[y - edge : y + h // half + edge, x - edge : x + w // half + edge] = bars
             plane[y : y + h // half, x : x + w // half] = part
+
+
+#: Two pictures side by side are each half as wide: plates are drawn as for this distance at most.
+_BESIDE_M = 1.4
+
+
+def _overlay_of(version: Version, wished: Overlay) -> Overlay:
+    """What stands over a version: in half-time counted as it is danced; beside each other, smaller."""
+    overlay = half_time_of(wished) if version.half_time else wished
+    # Each half says itself what it is; the feet stand where the clock would.
+    away = {Arrangement.BESIDE: Lane.LABEL, Arrangement.FEET: Lane.CLOCK}.get(version.arrangement)
+    overlay = replace(overlay, lanes=tuple(x for x in overlay.lanes if x is not away))
+    if version.arrangement is Arrangement.BESIDE:
+        overlay = replace(overlay, distance_m=min(_BESIDE_M, overlay.distance_m))
+    return overlay
 
 
 def picture_size(width: float, height: float, longest: int, of: float | None = None) -> tuple[int, int]:

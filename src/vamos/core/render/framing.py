@@ -70,12 +70,19 @@ def largest(aspect: float, film_aspect: float, middle_x: float = 0.5) -> Crop:
 
 
 def frame_path(
-    aspect: float | None, follow: bool, film_aspect: float, motion: Motion | None, start_s: float, end_s: float
+    aspect: float | None,
+    follow: bool,
+    film_aspect: float,
+    motion: Motion | None,
+    start_s: float,
+    end_s: float,
+    clear: tuple[float, float] = (0.0, 0.0),
 ) -> Path:
     """The crop of a clip between two take seconds.
 
     ``aspect`` and ``film_aspect`` are width over height, of the clip (None: that of the film) and of the film
-    as shown. Without motion the shape is cut around the middle.
+    as shown. ``clear`` are shares of the clip's height at its top and bottom where plates stand, which what
+    moves keeps out of. Without motion the shape is cut around the middle.
     """
     if aspect is None and not follow:
         return still(WHOLE)
@@ -85,7 +92,7 @@ def frame_path(
         return still(largest(aspect, film_aspect))
     times, rows = boxes
     left, top, right, bottom = rows[:, 0].min(), rows[:, 1].min(), rows[:, 2].max(), rows[:, 3].max()
-    wide, tall = right - left, bottom - top
+    wide, tall = right - left, (bottom - top) / (1 - clear[0] - clear[1])
     ratio = aspect / film_aspect
     whole = largest(aspect, film_aspect)
     if follow:
@@ -98,18 +105,16 @@ def frame_path(
     if width < moment:
         # Not even what moves within a second fits: bars above and below instead of cut hands.
         width, height = moment, moment / ratio
-    middle_y = _held((top + bottom) / 2, top, bottom, height)
+    middle_y = _middle(top - clear[0] * height, bottom + clear[1] * height, height)
     if width >= wide:
-        middle = _held((left + right) / 2, left, right, width)
-        return Path((start_s,), (middle,), middle_y, width, height)
+        return Path((start_s,), (_middle(left, right, width),), middle_y, width, height)
     return Path(tuple(times.tolist()), tuple(_follow(rows, width).tolist()), middle_y, width, height)
 
 
-def _held(middle: float, low: float, high: float, size: float) -> float:
-    """A middle so that the crop holds [low, high] and, where it can, stays inside the picture."""
-    if size >= 1:
-        return 0.5 if low >= 0.5 - size / 2 and high <= 0.5 + size / 2 else middle
-    return min(max(middle, size / 2), 1 - size / 2)
+def _middle(low: float, high: float, size: float) -> float:
+    """The middle of a crop that holds [low, high], inside of the picture as far as that goes."""
+    inside = min(max((low + high) / 2, size / 2), 1 - size / 2) if size < 1 else 0.5
+    return min(max(inside, high - size / 2), low + size / 2)
 
 
 def _boxes(motion: Motion, start_s: float, end_s: float) -> tuple[Floats, Floats] | None:
