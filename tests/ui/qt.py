@@ -13,8 +13,10 @@ from PyQt6.QtGui import QDragEnterEvent, QDropEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QWidget
 
-import tests.support  # noqa: F401 -- sets the folders tests may write to
+from tests.support import FolderCase
+from vamos.core.model.take import Take
 from vamos.ui import theme
+from vamos.ui.actions import STOPS
 from vamos.ui.window import Window
 
 #: Said by Qt's offscreen platform or its multimedia part, whatever the program does.
@@ -130,3 +132,22 @@ class WindowCase(unittest.TestCase):
         QTest.keyClicks(field, words)
         QTest.keyClick(field, Qt.Key.Key_Return)
         self.app.processEvents()
+
+
+class StopCase(WindowCase, FolderCase):
+    """The demo at a stop, on the second line of the first wall."""
+
+    STOP = "Film"
+
+    def setUp(self) -> None:
+        FolderCase.setUp(self)
+        WindowCase.setUp(self)
+        self.open_demo(self.folder)
+        self.key(Qt.Key(Qt.Key.Key_1 + STOPS.index(self.STOP)), Qt.KeyboardModifier.ControlModifier)
+        self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
+        self.page = self.window.page
+        self.page.go_to(self.first + 1)
+        self.settle()
+
+    def take(self, name: str) -> Take:
+        return self.window.session.project.take(name)

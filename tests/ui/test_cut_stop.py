@@ -9,8 +9,7 @@ from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QImage
 from PyQt6.QtTest import QTest
 
-from tests.support import FolderCase
-from tests.ui.qt import WindowCase
+from tests.ui.qt import StopCase
 from vamos.core.model.clip import Arrangement, Look
 from vamos.core.model.look import Lane, Shape, Style
 from vamos.core.model.take import View
@@ -23,16 +22,8 @@ Ctrl, Shift, Alt = (
 )
 
 
-class CutCase(WindowCase, FolderCase):
-    def setUp(self) -> None:
-        FolderCase.setUp(self)
-        WindowCase.setUp(self)
-        self.open_demo(self.folder)
-        self.key(Qt.Key.Key_4, Ctrl)
-        self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
-        self.window.page.go_to(self.first + 1)
-        self.settle()
-        self.page = self.window.page
+class CutCase(StopCase):
+    STOP = "Cut"
 
     def clip(self):
         return self.window.current_clip()

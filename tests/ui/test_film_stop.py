@@ -5,26 +5,13 @@ from dataclasses import replace
 
 from PyQt6.QtCore import Qt
 
-from tests.support import FolderCase
-from tests.ui.qt import WindowCase
+from tests.ui.qt import StopCase
 from vamos.core.model.take import View
 
 Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
 
 
-class FilmStopTest(WindowCase, FolderCase):
-    def setUp(self) -> None:
-        FolderCase.setUp(self)
-        WindowCase.setUp(self)
-        self.open_demo(self.folder)
-        self.key(Qt.Key.Key_3, Ctrl)
-        self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
-        self.window.page.go_to(self.first + 1)
-        self.app.processEvents()
-
-    def take(self, name: str):
-        return self.window.session.project.take(name)
-
+class FilmStopTest(StopCase):
     def test_a_mark_from_here_on(self):
         """Shift+B while the front take stands in the mirror: back from this count on, one key to take it back."""
         at = self.window.watching.take_moment()

@@ -6,25 +6,16 @@ from dataclasses import replace
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
-from tests.support import FolderCase
-from tests.ui.qt import WindowCase
+from tests.ui.qt import StopCase
 from vamos.core.model.take import PassKind, Spoken
 
 Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
 
 
-class SlateTest(WindowCase, FolderCase):
+class SlateTest(StopCase):
     def setUp(self) -> None:
-        FolderCase.setUp(self)
-        WindowCase.setUp(self)
-        self.open_demo(self.folder)
-        self.key(Qt.Key.Key_3, Ctrl)
-        self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
-        self.window.page.go_to(self.first)
+        super().setUp()
         self.slate = self.window.slate
-
-    def take(self, name: str):
-        return self.window.session.project.take(name)
 
     def heard(self) -> None:
         self.until(lambda: self.slate.peaks is not None, "the sound of the take is read")
@@ -52,7 +43,7 @@ class SlateTest(WindowCase, FolderCase):
         self.until(lambda: abs(self.slate.take_s - first) < 1e-6, "back again")
 
     def test_a_take_without_sound_is_matched_by_eye(self):
-        """A step seen at 12.4 s is count 3 of the first wall: the whole take lies there; undone in one step."""
+        """A step seen at 12.4 s is count 3 of a line: the whole take lies there; undone in one step."""
         empty = replace(self.take("back"), passes=(), looked_for_passes=True)
         self.window.session.do("empty", lambda p: replace(p, takes=(empty,)))
         self.click(self.panel_button("Match by eye"))
@@ -62,7 +53,7 @@ class SlateTest(WindowCase, FolderCase):
         self.key(Qt.Key.Key_Return)
         (placed,) = self.take("back").passes
         clock = self.window.session.project.song.grid.time_map()
-        line = self.window.session.lines[self.first]
+        line = self.window.session.lines[self.first + 1]
         self.assertAlmostEqual(placed.clock(12.4), clock(line.start + 2))
         self.key(Qt.Key.Key_Z, Ctrl)
         self.assertEqual(self.take("back").passes, ())
