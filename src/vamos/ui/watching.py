@@ -255,7 +255,7 @@ class Watching(QObject):
         kinds = kinds_of(self._window.content.clips, clip)
         index = kinds.index(self.kind) if self.kind in kinds else -1
         self.kind = kinds[(index + 1) % len(kinds)]
-        self._window.tell(f"You watch it {kind_words(self.kind)}.")
+        self._window.tell(f"Version shown: {kind_words(self.kind)}.")
         self._change()
 
     def _change(self) -> None:

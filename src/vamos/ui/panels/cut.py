@@ -197,7 +197,7 @@ def _look(panel: Panel, window: Window) -> None:
     follow.setAccessibleName("Follow the dancer")
     follow.toggled.connect(lambda _on: hands.toggle_follow())
     panel.column.addWidget(follow)
-    panel.say(f"You watch it {kind_words(window.watching.kind)}. {key_of('next_kind')} shows the next version.")
+    panel.say(f"Version shown: {kind_words(window.watching.kind)}. {key_of('next_kind')} shows the next one.")
 
 
 def also_wanted(panel: Panel, window: Window) -> None:
