@@ -45,6 +45,16 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("folder", type=Path, nargs="?", help="where to make it")
     sub.add_argument("--no-window", action="store_true", help="only make it and say where it is")
     sub.add_argument("--pack", type=Path, metavar="DIR", help="write the demo's pack there as well, and verify it")
+    _of_song_and_dance(add)
+    _of_the_main_job(add)
+    _of_clips_and_packs(add)
+    return top
+
+
+Add = Callable[[str, Callable[..., int], str], argparse.ArgumentParser]
+
+
+def _of_song_and_dance(add: Add) -> None:
     sub = add("grid", commands.grid, "find the beat grid of a song")
     sub.add_argument("song", type=Path)
     sub.add_argument(
@@ -73,6 +83,9 @@ def parser() -> argparse.ArgumentParser:
         metavar="FILE",
         help=".pdf, .md, .csv or .json; .svg is the wall map",
     )
+
+
+def _of_the_main_job(add: Add) -> None:
     sub = add("place", commands.place, "place takes on a song by their sound")
     sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
     sub.add_argument("--song", type=Path, required=True)
@@ -83,6 +96,9 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("--out", type=Path, required=True, metavar="DIR")
     sub.add_argument("--project", type=Path, metavar="FILE", help="keep the project in this file as well")
     add_output(sub)
+
+
+def _of_clips_and_packs(add: Add) -> None:
     sub = add("clips", commands.clips, "list the clips that would be cut, with reasons and problems")
     sub.add_argument("project", type=Path)
     sub.add_argument(
@@ -107,7 +123,6 @@ def parser() -> argparse.ArgumentParser:
     sub = add("verify", commands.verify, "decode a pack and compare it with its manifest")
     sub.add_argument("folder", type=Path)
     _json(sub)
-    return top
 
 
 def _json(sub: argparse.ArgumentParser) -> None:

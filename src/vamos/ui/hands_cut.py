@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from vamos.core.document import edits
 from vamos.core.document.paths import locate
+from vamos.core.media import proxy
 from vamos.core.model.clip import Arrangement, Choice, Clip, NamedRange
 from vamos.core.model.look import Lane, Numbering, Shape, Style
 from vamos.core.model.take import Pass, Take, counts_to_take
@@ -145,7 +146,7 @@ class CutHands:
         clip, song = self._w.current_clip(), self._w.session.project.song
         sources = sources_of(self._w.session.project, clip) if clip is not None else ()
         if clip is None or song is None or song.grid is None or len(sources) < 2:
-            self._w.tell("There is only one pass of this view; nothing to compare.")
+            self._w.tell("There is only one pass of this view. Press V for another view, or film it again to compare.")
             return
         now = [s for s in sources if (s.take.name, s.number) == (clip.take, clip.pass_number)]
         ordered = (now + [s for s in sources if s not in now])[:MOST]
@@ -179,7 +180,7 @@ class CutHands:
         except VamosError as error:
             self._w.tell(str(error))
             return None
-        return Side(path, where, flip, words, choose, chosen)
+        return Side(proxy.ready(take.media.fingerprint) or path, where, flip, words, choose, chosen)
 
     def compare_places(self, name: str, number: int) -> None:
         """Where a pass may lie as well, since the song repeats: the places side by side."""

@@ -68,7 +68,7 @@ class Playback(QObject):
 
     ticked = pyqtSignal(float)
     state_changed = pyqtSignal(bool)
-    _made = pyqtSignal(int, float, object)
+    _made = pyqtSignal(int, object)
 
     def __init__(self) -> None:
         super().__init__()
@@ -111,13 +111,6 @@ class Playback(QObject):
         self._stop_sound()
         self.state_changed.emit(False)
 
-    def set_speed(self, speed: Fraction) -> None:
-        """Change the speed; goes on from the same place."""
-        at = self.now()
-        self.speed = speed
-        if self.playing:
-            self.play(at)
-
     def now(self) -> float:
         """The song second at this very moment."""
         started, base = self._from
@@ -154,9 +147,8 @@ class Playback(QObject):
 
         if QMediaDevices.defaultAudioOutput().isNull():
             return
-        number, song_s = self._number, self.song_s
-        make = self.maker()
-        threading.Thread(target=lambda: self._made.emit(number, song_s, make()), name="sound", daemon=True).start()
+        number, make = self._number, self.maker()
+        threading.Thread(target=lambda: self._made.emit(number, make()), name="sound", daemon=True).start()
 
     def maker(self) -> Callable[[], tuple[Samples, int] | None]:
         """What makes the samples from the playhead on, and their rate; needs nothing of the window."""
@@ -195,16 +187,14 @@ class Playback(QObject):
 
         return make
 
-    def _sound_made(self, number: int, song_s: float, made: tuple[Samples, int] | None) -> None:
+    def _sound_made(self, number: int, made: tuple[Samples, int] | None) -> None:
         """Begin to be heard where the clock stands by now."""
         if made is None or number != self._number or not self.playing:
             return
         from PyQt6.QtMultimedia import QAudio, QAudioFormat, QAudioSink, QMediaDevices
 
         heard, rate = made
-        # The clock may have gone round since; what is laid end to end has not.
-        gone_s = time.perf_counter() - self._from[0] if self._from[1] == song_s else 0.0
-        heard = heard[round(gone_s * rate) :]
+        heard = heard[round((time.perf_counter() - self._from[0]) * rate) :]
         if not len(heard):
             return
         pcm = (np.clip(heard, -1, 1) * 32767).astype("<i2")

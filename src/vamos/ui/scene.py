@@ -4,25 +4,27 @@ from __future__ import annotations
 
 from dataclasses import dataclass, replace
 from fractions import Fraction
+from functools import cached_property
 from pathlib import Path
 
 import numpy as np
 
 from vamos.core.document.paths import locate
 from vamos.core.jobs import Watch
-from vamos.core.media.sound import Samples, Sound, read_stretch
+from vamos.core.media.sound import Samples, Sound
 from vamos.core.model.clip import Arrangement, Clip, Look, Version
 from vamos.core.model.clip import Sound as Heard
 from vamos.core.model.project import Project
 from vamos.core.model.take import counts_to_take
 from vamos.core.plan.versions import clip_in, partner_of
+from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.compose import Composer, Stage, wanted_frame
 from vamos.core.render.films import films_for
-from vamos.core.render.heard import version_sound
+from vamos.core.render.heard import room_of, version_sound
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import TimeMap
-from vamos.errors import MediaError
+from vamos.errors import MissingError
 
 #: Longest side of the picture while it is watched.
 PREVIEW_SIDE = 640
@@ -39,7 +41,7 @@ class Scene:
     version: Version
     stage: Stage
 
-    @property
+    @cached_property
     def timing(self) -> ClipTiming:
         return self.stage.timing(self.clip, self.version)
 
@@ -74,20 +76,24 @@ class Scene:
         films = films_for(self.project, self.base, self.clip, self.partner, self.version, watch, small=True)
         return Composer(films, self.version, self.stage)
 
-    def sound(self, song: Sound | None) -> Samples | None:
-        """What is heard with it, ``(frames, 2)`` at ``RATE``, as in the export but for its level."""
+    def sound(self, song: Sound | None, clicks: bool = False) -> Samples | None:
+        """What is heard with it, ``(frames, 2)`` at ``RATE``, as in the export but for its level and added clicks."""
         take = self.project.take(self.clip.take)
         timing = self.timing
         times = timing.take_times(counts_to_take(take.passes[self.clip.pass_number], self.stage.grid))
         room = None
         if self.version.sound is Heard.ROOM:
-            start = max(0.0, float(times[0]) - 1)
             try:
-                room = read_stretch(locate(take.media, self.base), RATE, 2, start, float(times[-1]) + 1)
-            except MediaError:
+                room, times = room_of(locate(take.media, self.base), times)
+            except MissingError:
+                # The mirror says that the film is gone.
                 return None
-            times = np.asarray(times - start)
-        return version_sound(self.version, timing, self.stage.lines, song, room, times)
+        samples = version_sound(self.version, timing, self.stage.lines, song, room, times)
+        if clicks and samples is not None:
+            samples = np.float32(0.7) * samples
+            edges = timing.counts()
+            add_clicks(samples, RATE, counts_between(self.stage.lines, edges.start, edges.end), timing.counts_to_out())
+        return samples
 
 
 def scene_of(

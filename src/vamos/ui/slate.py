@@ -242,7 +242,7 @@ class Slate(QWidget):
         if len(later):
             self.go_to(float(later[0]))
         else:
-            self._w.tell("There is no sudden sound further on.")
+            self._w.tell("There is no sudden sound further on. Comma and full stop go by frames.")
 
     def this_is_it(self) -> None:
         """The moment in the middle is the count the page stands on."""
@@ -256,7 +256,7 @@ class Slate(QWidget):
         take = self.take()
         number = counted.pass_at(take, take_s) if take is not None else None
         if number is None:
-            self._w.tell("No pass counted aloud lies there.")
+            self._w.tell("No pass counted aloud lies there. Play the take and tap T on each count to make one.")
             return
         name, number_there = self.name, number
         self._w.session.do("Move a count", lambda p: counted.move_count(p, name, number_there, index, take_s))

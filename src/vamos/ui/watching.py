@@ -236,7 +236,7 @@ class Watching(QObject):
             song = playback.sound
             # Round and round goes what the clip is about, 8 into 1; its run-up is seen once.
             playback.loop, playback.once = scene.core_range_s if self.looping else scene.song_range_s, not self.looping
-            playback.own_sound = lambda: _with_rate(scene.sound(song))
+            playback.own_sound = lambda: _with_rate(scene.sound(song, self.clicking))
             playback.own_start_s = scene.song_range_s[0]
         elif self.looping:
             clock = grid.time_map()

@@ -11,21 +11,18 @@ import numpy as np
 
 from vamos.core.jobs import Watch, quiet
 from vamos.core.media.frames import Planes
-from vamos.core.media.sound import Sound, read_stretch
+from vamos.core.media.sound import Sound
 from vamos.core.model.clip import Arrangement, Clip, Version
 from vamos.core.model.clip import Sound as Heard
 from vamos.core.render.compose import Composer, Film, Reel, Stage
 from vamos.core.render.encode import ClipWriter
-from vamos.core.render.heard import version_sound
+from vamos.core.render.heard import room_of, version_sound
 from vamos.core.render.shown import Shown
 from vamos.core.render.sound import RATE, levelled
 from vamos.core.render.timing import ClipTiming
-from vamos.errors import MediaError
 
 #: Size of the small pictures kept to check the flip later.
 PROOF = (16, 9)
-#: The room's sound is read with so much before and after.
-_ROOM_MARGIN_S = 1.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -161,7 +158,7 @@ def _open(
     film, times = job.films[0], composer.take_times(job.films[0])
     room = None
     if job.version.sound is Heard.ROOM:
-        room, times = _room(film, times)
+        room, times = room_of(film.path, times)
     raw = version_sound(job.version, composer.timing, stage.lines, song, room, times)
     writer = stack.enter_context(
         ClipWriter(job.path, *composer.size, stage.rate, composer.matrix, RATE if raw is not None else None, chapters)
@@ -172,15 +169,6 @@ def _open(
         writer.sound(samples)
         lufs = round(level, 2)
     return _Output(job, composer, writer, lufs)
-
-
-def _room(film: Film, times: np.ndarray) -> tuple[Sound | None, np.ndarray]:
-    """The film's own sound around the clip, and the times on its clock; None when it has none."""
-    start = max(0.0, float(times[0]) - _ROOM_MARGIN_S)
-    try:
-        return read_stretch(film.path, RATE, 2, start, float(times[-1]) + _ROOM_MARGIN_S), times - start
-    except MediaError:
-        return None, times
 
 
 def small_grey(luma: Planes) -> Planes:

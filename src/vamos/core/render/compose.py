@@ -6,7 +6,6 @@ The preview and the export make their frames here, so that what is seen is what 
 from __future__ import annotations
 
 from collections.abc import Sequence
-from contextlib import ExitStack
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import ceil
@@ -20,12 +19,12 @@ from vamos.core.media.frames import FrameReader, Planes, frame_times, pick_frame
 from vamos.core.media.motion import Motion
 from vamos.core.model.clip import Arrangement, Clip, Look, Version
 from vamos.core.model.clip import Sound as Heard
-from vamos.core.model.look import Lane, Overlay, Style
+from vamos.core.model.look import Lane, Numbering, Overlay, Style
 from vamos.core.model.project import Output
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, counts_to_take
 from vamos.core.render import framing
-from vamos.core.render.overlays import draw_on_yuv, half_time_of, schedule, size_for, softened
+from vamos.core.render.overlays import draw_on_yuv, schedule, size_for, softened
 from vamos.core.render.plates import plates
 from vamos.core.render.shown import Shown
 from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
@@ -102,7 +101,6 @@ class Composer:
         self.films, self.version, self.stage = films, version, stage
         self.clip = films[0].clip
         self.timing = stage.timing(self.clip, version)
-        self._stack = ExitStack()
         self._reels = reels if reels is not None else {}
         self._own = reels is None
         self.overlay = _overlay_of(version, stage.output.overlay)
@@ -160,13 +158,14 @@ class Composer:
         width, height = self.reel(film).size
         wish = self.stage.output.framing
         aspect = wish.shape.aspect
+        whole = aspect or width / height
         if self.version.arrangement is Arrangement.BESIDE:
-            aspect = (aspect or 16 / 9) * (2 if self._stacked else 0.5)
+            whole = aspect or 16 / 9
+            aspect = whole * (2 if self._stacked else 0.5)
         elif film is not self.films[0]:
             aspect = None
         follow = wish.follow and film is self.films[0]
-        shape = wish.shape.aspect or width / height
-        clear = self._clear(shape, follow) if film is self.films[0] or aspect is not None else (0.0, 0.0)
+        clear = self._clear(whole, follow) if film is self.films[0] or aspect is not None else (0.0, 0.0)
         ends = float(picks[0]), float(picks[-1])
         return framing.frame_path(aspect, follow, width / height, film.motion, *ends, clear)
 
@@ -269,7 +268,8 @@ _BESIDE_M = 1.4
 
 def _overlay_of(version: Version, wished: Overlay) -> Overlay:
     """What stands over a version: in half-time counted as it is danced; beside each other, smaller."""
-    overlay = half_time_of(wished) if version.half_time else wished
+    # In half-time the music's numbers would mislead.
+    overlay = replace(wished, numbering=Numbering.SHEET) if version.half_time else wished
     # Each half says itself what it is; the feet stand where the clock would.
     away = {Arrangement.BESIDE: Lane.LABEL, Arrangement.FEET: Lane.CLOCK}.get(version.arrangement)
     overlay = replace(overlay, lanes=tuple(x for x in overlay.lanes if x is not away))

@@ -60,11 +60,11 @@ def still(crop: Crop) -> Path:
     return Path((0.0,), (crop.x + crop.width / 2,), crop.y + crop.height / 2, crop.width, crop.height)
 
 
-def largest(aspect: float, film_aspect: float, middle_x: float = 0.5) -> Crop:
-    """The largest part of a shape, all of the height or all of the width, around a middle."""
+def largest(aspect: float, film_aspect: float) -> Crop:
+    """The largest part of a shape, all of the height or all of the width, around the middle."""
     if aspect <= film_aspect:
         width = aspect / film_aspect
-        return Crop(min(max(0.0, middle_x - width / 2), 1 - width), 0.0, width, 1.0)
+        return Crop((1 - width) / 2, 0.0, width, 1.0)
     height = film_aspect / aspect
     return Crop(0.0, (1 - height) / 2, 1.0, height)
 

@@ -5,12 +5,13 @@ from __future__ import annotations
 import itertools
 from collections.abc import Sequence
 from fractions import Fraction
+from pathlib import Path
 
 import numpy as np
 import scipy.signal
 
 from vamos.core.dance.lines import Line
-from vamos.core.media.sound import Samples, Sound
+from vamos.core.media.sound import Samples, Sound, read_stretch
 from vamos.core.media.voice import NUMBER_WORDS, say
 from vamos.core.model.clip import Sound as Heard
 from vamos.core.model.clip import Version
@@ -20,9 +21,12 @@ from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
 from vamos.core.time import TimeMap
 from vamos.core.time.timemap import Floats
+from vamos.errors import MediaError
 
 #: The room's sound is bent in pieces of at least this length, joined over ``_JOIN_S``.
 _PIECE_S, _JOIN_S = 0.12, 0.02
+#: It is read with so much before and after.
+_ROOM_MARGIN_S = 1.0
 #: A piece may be off by this much before the sound is cut into more pieces.
 _BENT_S = 0.002
 
@@ -54,6 +58,15 @@ def version_sound(
     else:
         add_voice(out, RATE, lines, edges.start, edges.end, timing.counts_to_out())
     return out
+
+
+def room_of(path: Path, times: Floats) -> tuple[Sound | None, Floats]:
+    """A film's own sound around take seconds, and these on its clock; no sound when the film has none."""
+    start = max(0.0, float(times[0]) - _ROOM_MARGIN_S)
+    try:
+        return read_stretch(path, RATE, 2, start, float(times[-1]) + _ROOM_MARGIN_S), times - start
+    except MediaError:
+        return None, times
 
 
 def add_voice(

@@ -15,7 +15,7 @@ import numpy.typing as npt
 
 from vamos.core.model.clip import Clip, Look
 from vamos.core.model.dance import Foot, Kind
-from vamos.core.model.look import Lane, Numbering, Overlay, Style
+from vamos.core.model.look import Lane, Overlay, Style
 from vamos.core.render.plates import plates
 from vamos.core.render.shown import Pixels, Shown
 from vamos.core.render.timing import ClipTiming
@@ -82,11 +82,6 @@ def schedule(
             out.append((frame, state))
     out[0] = (0, out[0][1])
     return [entry for entry in out if entry[0] < timing.frames]
-
-
-def half_time_of(overlay: Overlay) -> Overlay:
-    """The same overlay for a half-time version is counted as it is danced; numbers of the music would mislead."""
-    return Overlay(overlay.style, overlay.lanes, Numbering.SHEET, overlay.distance_m)
 
 
 # BT.601 and BT.709 luma weights (ITU-R BT.601-7, BT.709-6).

@@ -16,7 +16,7 @@ from vamos.core.dance.lines import Line, LineKind
 from vamos.core.media.peaks import Peaks
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, View
+from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.survey import survey_of
 from vamos.core.plan.views import seen_view
@@ -152,21 +152,20 @@ class Content:
                 part = CountRange(Fraction(a).limit_denominator(48), Fraction(b).limit_denominator(48))
                 stretch = take.stretch_at(where((a + b) / 2))
                 view = seen_view(stretch, the_pass, back, survey.headings, part).view
-                strips.append(replace(self._strip(take, the_pass, where, line, a, b, view), row=rows))
+                seen = replace(stretch, view=view)
+                strips.append(replace(self._strip(take, the_pass, where, line, a, b, seen), row=rows))
             rows += 1
         return tuple(strips)
 
     def _strip(
-        self, take: Take, the_pass: Pass, where: TimeMap, line: Line, first: float, last: float, view: View
+        self, take: Take, the_pass: Pass, where: TimeMap, line: Line, first: float, last: float, seen: Stretch
     ) -> Strip:
-        stretch = take.stretch_at(where((first + last) / 2))
-        seen = replace(stretch, view=view)
         base = float(line.start)
         return Strip(
             first - base,
             last - base,
             strip_text(take, the_pass.kind, seen),
-            stretch.trouble,
+            seen.trouble,
             lambda column: self._thumb(take.name, where(base + column)),
             any(c.take == take.name and c.line == line.number for c in self.clips),
         )

@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QLabel,
 
 from vamos.core.dance.lines import LineKind
 from vamos.core.document import edits
-from vamos.core.model.clip import Arrangement, Clip
+from vamos.core.model.clip import Arrangement, Choice, Clip
 from vamos.core.model.look import Lane, Numbering, Shape, Style
 from vamos.core.plan.decide import offered_ranges
 from vamos.ui.panels.base import Panel, key_of
@@ -125,13 +125,18 @@ def _forget(window: Window, key: str) -> Callable[[], object]:
     return lambda: window.session.do("Decide again", lambda p: edits.forget_choice(p, key))
 
 
+def _take_back(window: Window, key: str) -> Callable[[], object]:
+    """Written again; what else was decided about it stays."""
+    return lambda: window.session.do("Take a clip back", lambda p: edits.choose(p, Choice(key)))
+
+
 def _left_out(panel: Panel, window: Window) -> None:
     out = [c.clip for c in window.session.project.choices if c.left_out]
     if not out:
         return
     panel.head("Left out")
     for key in out:
-        panel.buttons((f"Take {key} back", _forget(window, key), ""))
+        panel.buttons((f"Take {key} back", _take_back(window, key), ""))
 
 
 def _ranges(panel: Panel, window: Window) -> None:
