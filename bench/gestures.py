@@ -38,7 +38,7 @@ def right(grid: Grid, truth: Truth) -> tuple[bool, float]:
 
 def gestures(grid: Grid, truth: Truth, wav: Path) -> Iterator[tuple[str, Grid]]:
     """Every gesture worth trying and the grid after it."""
-    from vamos.core.document import edits
+    from vamos.core.edit import song as edit_song
     from vamos.core.grid.detect import grid_from_taps
     from vamos.core.model.project import Project
     from vamos.core.model.song import MediaRef, Song
@@ -57,9 +57,9 @@ def gestures(grid: Grid, truth: Truth, wav: Path) -> Iterator[tuple[str, Grid]]:
     clock = grid.time_map().inverse()
     start = truth.beats[truth.lead_in]
     here = round(clock(start))
-    tries = [("the dance starts here", after(lambda p: edits.move_the_one(p, here)))]
+    tries = [("the dance starts here", after(lambda p: edit_song.move_the_one(p, here)))]
     for factor in (Fraction(1, 2), Fraction(2), Fraction(2, 3), Fraction(3, 2)):
-        tries.append((f"count × {factor}", after(lambda p, f=factor: edits.rescale_counts(p, f))))
+        tries.append((f"count × {factor}", after(lambda p, f=factor: edit_song.rescale_counts(p, f))))
     end = grid.range().end
     for eight in truth.eights[1:]:
         at = Fraction(round(clock(eight)))
@@ -68,7 +68,7 @@ def gestures(grid: Grid, truth: Truth, wav: Path) -> Iterator[tuple[str, Grid]]:
                 tries.append(
                     (
                         f"× {factor} from {at}",
-                        after(lambda p, a=at, f=factor: edits.set_count_rate(p, CountRange(a, end), f)),
+                        after(lambda p, a=at, f=factor: edit_song.set_count_rate(p, CountRange(a, end), f)),
                     )
                 )
     beats = np.array(truth.beats)
@@ -83,7 +83,7 @@ def gestures(grid: Grid, truth: Truth, wav: Path) -> Iterator[tuple[str, Grid]]:
             tries.append((f"tapped {number} counts from beat {first}", tapped))
     for eight in truth.eights:
         at = Fraction(round(clock(eight)))
-        tries.append((f"drag {at}", after(lambda p, a=at, s=eight: edits.drag_beat(p, a, s))))
+        tries.append((f"drag {at}", after(lambda p, a=at, s=eight: edit_song.drag_beat(p, a, s))))
     yield from ((name, g) for name, g in tries if g is not None)
 
 

@@ -3,6 +3,7 @@
     VamosError
     ├── InputError      (ValueError)         a value or text that cannot be used
     ├── MissingError    (FileNotFoundError)  a file that is not there
+    │   └── ReplacedError                    another file stands under its name
     ├── MediaError      (ValueError)         a file that cannot be read as sound or picture
     ├── WriteError      (OSError)            something could not be written
     ├── ProjectError    (ValueError)         a project file that cannot be understood
@@ -43,6 +44,10 @@ class InputError(VamosError, ValueError):
 
 class MissingError(VamosError, FileNotFoundError):
     """A file or folder that is not there."""
+
+
+class ReplacedError(MissingError):
+    """Another file stands where a known one was."""
 
 
 class MediaError(VamosError, ValueError):

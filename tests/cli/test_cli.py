@@ -246,7 +246,7 @@ class ProjectCommandsTest(FolderCase):
         self.assertIn(status, (0, 1), err)
         self.assertEqual(len(rows), 6)
         self.assertTrue(all(len(pair) == 2 for row in rows for pair in row["still_s"]))
-        self.assertIsNotNone(json.loads(path.read_text())["project"]["takes"][0]["seen"])
+        self.assertIsNotNone(json.loads(path.read_text())["project"]["takes"][0]["remarks"])
 
     def test_a_pack_in_other_looks(self):
         """Strip, upright, half-time, a counting voice: written by the command line, and all of it verifies."""

@@ -15,10 +15,10 @@ class Screen(io.StringIO):
 class TerminalTest(unittest.TestCase):
     def test_a_log_gets_whole_lines_now_and_then(self):
         stream = io.StringIO()
-        watch = Terminal(stream).watch()
+        progress = Terminal(stream).progress()
         for k in range(50):
-            watch(k / 100, "Writing")
-        watch(1.0, "Done")
+            progress(k / 100, "Writing")
+        progress(1.0, "Done")
         lines = stream.getvalue().splitlines()
         self.assertLessEqual(len(lines), 3)
         self.assertEqual(lines[-1], "100% Done")
@@ -26,7 +26,7 @@ class TerminalTest(unittest.TestCase):
     def test_a_screen_rewrites_one_line(self):
         stream = Screen()
         terminal = Terminal(stream)
-        terminal.watch()(0.25, "Writing")
+        terminal.progress()(0.25, "Writing")
         terminal.say("A message.")
         self.assertIn("\r", stream.getvalue())
         self.assertTrue(stream.getvalue().endswith("\nA message.\n"))
@@ -34,7 +34,7 @@ class TerminalTest(unittest.TestCase):
     def test_silent_shows_messages_only(self):
         stream = io.StringIO()
         terminal = Terminal(stream, silent=True)
-        terminal.watch()(1.0, "Done")
+        terminal.progress()(1.0, "Done")
         terminal.say("A message.")
         self.assertEqual(stream.getvalue(), "A message.\n")
 
@@ -42,7 +42,7 @@ class TerminalTest(unittest.TestCase):
         terminal = Terminal(io.StringIO())
         terminal.stop = True
         with self.assertRaises(Stopped):
-            terminal.watch()(0.1, "x")
+            terminal.progress()(0.1, "x")
 
 
 if __name__ == "__main__":

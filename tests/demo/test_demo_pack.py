@@ -11,8 +11,8 @@ import numpy as np
 
 from tests.support import demo_folder
 from vamos.core.dance.sheet_files import read_sheet
-from vamos.core.document.edits import choose
 from vamos.core.document.files import load
+from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack

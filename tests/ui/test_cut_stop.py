@@ -176,12 +176,12 @@ class WatchingTest(CutCase):
         self.key(Qt.Key.Key_Space)
 
     def test_versions_one_after_another(self):
-        """Shift+V: with counts, to watch, half-time, as filmed, side by side, with feet; half-time runs at half the speed."""
+        """Shift+V: with counts, to progress, half-time, as filmed, side by side, with feet; half-time runs at half the speed."""
         kinds = []
         for _ in range(5):
             self.key(Qt.Key.Key_V, Shift)
             kinds.append(self.window.watching.kind)
-        self.assertIs(kinds[0].look, Look.WATCH)
+        self.assertIs(kinds[0].look, Look.PLAIN)
         self.assertTrue(kinds[1].half_time)
         self.assertTrue(kinds[2].as_filmed)
         self.assertEqual([k.arrangement for k in kinds[3:]], [Arrangement.BESIDE, Arrangement.FEET])
@@ -219,7 +219,7 @@ class WatchingTest(CutCase):
 
 
 def _quiet():
-    from vamos.core.jobs import quiet
+    from vamos.core.progress import quiet
 
     return quiet()
 

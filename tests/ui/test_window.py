@@ -329,11 +329,11 @@ class DemoWindowTest(WindowCase, FolderCase):
         """Ctrl+H marks four counts from here; again takes them away."""
         self.window.page.go_to(self.first, F(4))
         self.key(Qt.Key.Key_H, Ctrl)
-        stops = self.window.session.project.song.grid.stops
+        stops = self.window.session.project.song.grid.breaks
         self.assertEqual([(s.position, s.counts) for s in stops], [(self.window.page.position, 4)])
         self.assertEqual(self.window.content.row(self.first).stops, ((4.0, 8.0),))
         self.key(Qt.Key.Key_H, Ctrl)
-        self.assertEqual(self.window.session.project.song.grid.stops, ())
+        self.assertEqual(self.window.session.project.song.grid.breaks, ())
 
     def test_beats_go_out_and_come_back(self):
         """Written as CSV, moved by a gesture, read again: as before."""
@@ -402,7 +402,7 @@ class DemoWindowTest(WindowCase, FolderCase):
         """One button: progress, the pack, and what was verified, in words."""
         from dataclasses import replace
 
-        from vamos.core.document.edits import choose
+        from vamos.core.edit.clips import choose
         from vamos.core.model.clip import Choice
 
         def few(project):

@@ -146,7 +146,7 @@ class SessionTest(FolderCase):
         self.assertEqual(self.listing(), [])
 
     def test_a_refused_edit_is_told_and_changes_nothing(self):
-        from vamos.core.document.edits import move_the_one
+        from vamos.core.edit.song import move_the_one
 
         self.assertFalse(self.session.do("move", lambda p: move_the_one(p, 1)))
         self.assertIn("no song yet", self.told[0])

@@ -11,13 +11,20 @@ import msgspec
 
 from vamos.cli.output import with_output
 from vamos.cli.progress import Terminal
-from vamos.core.document.files import load, save, to_builtins, write_atomically
-from vamos.core.jobs import Watch
+from vamos.core.document.files import save, to_builtins, write_atomically
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import PassKind, Take
+from vamos.core.progress import Progress
 from vamos.errors import InputError
+
+
+def load(path: Path) -> Project:
+    """The project in a file; raises MissingError or ProjectError."""
+    from vamos.core.open_document.reading import read_project
+
+    return read_project(path).project
 
 
 def window(project: Path | None) -> int:
@@ -28,7 +35,6 @@ def window(project: Path | None) -> int:
 
 
 def open_project(arguments: argparse.Namespace, terminal: Terminal) -> int:
-    load(arguments.project)
     return window(arguments.project)
 
 
@@ -36,7 +42,7 @@ def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.demo.build import default_folder, make_demo
 
     folder = arguments.folder or default_folder()
-    project = make_demo(folder, terminal.watch())
+    project = make_demo(folder, terminal.progress())
     terminal.say(f"The demo project: {project}")
     if arguments.pack is not None:
         return _pack_and_verify(load(project), project.parent, arguments.pack, terminal)
@@ -50,7 +56,7 @@ def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.grid.exchange import write_grid
     from vamos.core.media.probe import probe
 
-    found = detect_grid(arguments.song, terminal.watch())
+    found = detect_grid(arguments.song, terminal.progress())
     data = grid_data(found)
     for path in arguments.to:
         write_grid(found, path, probe(arguments.song).duration_s, arguments.song.stem)
@@ -89,7 +95,7 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = load(arguments.project)
     if project.song is None or project.song.grid is None:
         raise InputError("the project has no song with a beat grid to compare with.", file=arguments.project)
-    found = fit_song(project.song.grid, project.dance, detect_grid(arguments.song, terminal.watch()))
+    found = fit_song(project.song.grid, project.dance, detect_grid(arguments.song, terminal.progress()))
     if arguments.json:
         _write_json(arguments.json, to_builtins(found))
     else:
@@ -110,15 +116,15 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
 def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.dance.checks import problems_of
     from vamos.core.dance.facing import clock_text
-    from vamos.core.dance.follows import what_follows
+    from vamos.core.dance.facts import facts_of
 
     project = _sheet_project(arguments.sheet)
-    grid = project.song.grid if project.song else None
+    grid = project.grid
     problems = problems_of(project.dance, grid)
     if arguments.json:
         _write_json(arguments.json, dance_data(project))
         return 1 if problems else 0
-    found = what_follows(project.dance, grid)
+    found = facts_of(project.dance, grid)
     walls = "a turn has no direction yet" if found.walls_to_front is None else f"{found.walls_to_front} walls"
     head = f"{found.wall_counts} counts, {walls}" if found.wall_counts else f"{found.counts_to_learn} counts to learn"
     print(f"{head}; {float(found.counts_danced):g} counts danced")
@@ -137,9 +143,9 @@ def dance_data(project: Project) -> dict[str, Any]:
     from vamos.core.dance.card import card_of
     from vamos.core.dance.checks import problems_of
     from vamos.core.dance.facing import clock_text
-    from vamos.core.dance.follows import count_by_count, what_follows
+    from vamos.core.dance.facts import count_by_count, facts_of
 
-    grid = project.song.grid if project.song else None
+    grid = project.grid
     lines = [
         {
             "title": line.title,
@@ -160,7 +166,7 @@ def dance_data(project: Project) -> dict[str, Any]:
         for line, states in count_by_count(project.dance, grid)
     ]
     return {
-        "follows": to_builtins(what_follows(project.dance, grid)),
+        "follows": to_builtins(facts_of(project.dance, grid)),
         "lines": lines,
         "problems": [to_builtins(p) for p in problems_of(project.dance, grid)],
         "card": to_builtins(card_of(project)),
@@ -188,7 +194,7 @@ def _sheet_project(path: Path) -> Project:
 def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.make import make_project
 
-    project, problems = make_project(arguments.song, arguments.takes, watch=terminal.watch())
+    project, problems = make_project(arguments.song, arguments.takes, progress=terminal.progress())
     assert project.song is not None and project.song.grid is not None
     by_path = {Path(t.media.path): t for t in project.takes}
     rows = []
@@ -253,14 +259,14 @@ def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.pack.write import check_place
 
     check_place(arguments.out)
-    watch = terminal.watch()
+    progress = terminal.progress()
     base = arguments.project.parent if arguments.project else None
-    project, problems = make_project(arguments.song, arguments.takes, base, watch.part(0, 0.2))
+    project, problems = make_project(arguments.song, arguments.takes, base, progress.part(0, 0.2))
     project = with_output(project, arguments)
     if arguments.project:
         save(project, arguments.project)
     listed = _listed(problems, terminal)
-    return max(listed, _write_pack(project, base, arguments.out, terminal, watch.part(0.2, 1.0)))
+    return max(listed, _write_pack(project, base, arguments.out, terminal, progress.part(0.2, 1.0)))
 
 
 def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
@@ -283,11 +289,12 @@ def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 def _own_clips(project: Project, arguments: argparse.Namespace) -> Project:
     """The project with a range added or taken away as asked."""
-    from vamos.core.plan.decide import add_range, remove_range
+    from vamos.core.edit.clips import add_range, remove_range
     from vamos.core.time import CountRange, as_count
 
     if arguments.forget:
-        project = remove_range(project, arguments.forget)
+        named = next((r.id for r in project.ranges if r.name == arguments.forget), arguments.forget)
+        project = remove_range(project, named)
     if arguments.own:
         name, start, end = arguments.own
         project = add_range(project, name, CountRange(as_count(start), as_count(end)))
@@ -305,6 +312,9 @@ def _clip_figures(project: Project, clip: Clip, planned: tuple[Clip, ...]) -> di
     stage = Stage(project.song.grid, lines_for(project), project.output)
     timing = stage.timing(clip, Version())
     figures: dict[str, Any] = to_builtins(clip)
+    names = {t.id: t.name for t in project.takes}
+    figures["take"] = names[clip.take]
+    figures["alternatives"] = [[names[take], number] for take, number in clip.alternatives]
     figures["song_s"] = [round(timing.song_start_s, 4), round(timing.song_end_s, 4)]
     figures["frames"] = timing.frames
     figures["versions"] = [version_words(v) for v in versions_of(project.output, clip, planned)]
@@ -328,30 +338,32 @@ def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """What the pictures show is kept in the project, so that clips say it."""
+    from vamos.core.edit.takes import with_movement
     from vamos.core.plan.movement import look
 
-    project = look(load(arguments.project), arguments.project.parent, terminal.watch())
+    project = load(arguments.project)
+    project = with_movement(project, look(project, arguments.project.parent, terminal.progress()))
     save(project, arguments.project)
     takes = [t for t in project.takes if t.passes]
     if arguments.json:
-        rows = [{"take": t.name, "seen": to_builtins(t.seen), "still_s": [p.still_s for p in t.passes]} for t in takes]
+        rows = [{"take": t.name, "remarks": to_builtins(t.remarks), "still_s": [p.still_s for p in t.passes]} for t in takes]
         _write_json(arguments.json, rows)
     else:
         for take in takes:
-            for seen in take.seen or ():
-                print(f"{take.name}, {seen.take_s:.1f} s: {seen.text}")
-    return 1 if any(t.seen for t in takes) else 0
+            for remark in take.remarks or ():
+                print(f"{take.name}, {remark.take_s:.1f} s: {remark.text}")
+    return 1 if any(t.remarks for t in takes) else 0
 
 
 def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = with_output(load(arguments.project), arguments)
-    return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.watch())
+    return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.progress())
 
 
 def verify(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.pack.verify import verify_pack
 
-    findings = verify_pack(arguments.folder, terminal.watch())
+    findings = verify_pack(arguments.folder, terminal.progress())
     bad = [f for f in findings if not f.good]
     if arguments.json:
         _write_json(arguments.json, [to_builtins(f) for f in findings])
@@ -366,9 +378,9 @@ def verify(arguments: argparse.Namespace, terminal: Terminal) -> int:
 def _pack_and_verify(project: Project, base: Path, out: Path, terminal: Terminal) -> int:
     from vamos.core.pack.verify import verify_pack
 
-    watch = terminal.watch()
-    status = _write_pack(project, base, out, terminal, watch.part(0, 0.8))
-    findings = verify_pack(out, watch.part(0.8, 1.0))
+    progress = terminal.progress()
+    status = _write_pack(project, base, out, terminal, progress.part(0, 0.8))
+    findings = verify_pack(out, progress.part(0.8, 1.0))
     bad = [f for f in findings if not f.good]
     for finding in bad:
         terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
@@ -376,10 +388,10 @@ def _pack_and_verify(project: Project, base: Path, out: Path, terminal: Terminal
     return 1 if bad else status
 
 
-def _write_pack(project: Project, base: Path | None, out: Path, terminal: Terminal, watch: Watch) -> int:
+def _write_pack(project: Project, base: Path | None, out: Path, terminal: Terminal, progress: Progress) -> int:
     from vamos.core.pack.write import write_pack
 
-    outcome = write_pack(project, base, out, watch)
+    outcome = write_pack(project, base, out, progress)
     print(f"{outcome.clips} clips in {outcome.folder}")
     return _listed(outcome.problems, terminal)
 

@@ -10,6 +10,7 @@ import argparse
 import os
 import signal
 import sys
+import traceback
 from collections.abc import Callable, Sequence
 from pathlib import Path
 from types import FrameType
@@ -20,7 +21,7 @@ from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
 
-DONE, PROBLEMS, CANNOT = 0, 1, 2
+DONE, PROBLEMS, CANNOT, FAULT = 0, 1, 2, 3
 
 
 def parser() -> argparse.ArgumentParser:
@@ -160,6 +161,11 @@ def run(argv: Sequence[str] | None = None) -> int:
     except MemoryError:
         terminal.say("There is not enough memory for this. Close other programs and try again.")
         return CANNOT
+    except Exception:
+        terminal.close()
+        traceback.print_exc()
+        terminal.say("This is a fault of Vamos, not of yours. What was written before stands; nothing else was changed.")
+        return FAULT
     finally:
         terminal.close()
         signal.signal(signal.SIGINT, before)

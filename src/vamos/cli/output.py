@@ -6,7 +6,7 @@ import argparse
 from dataclasses import replace
 from fractions import Fraction
 
-from vamos.core.model.clip import Arrangement, Sound
+from vamos.core.model.clip import Arrangement, ClipSound
 from vamos.core.model.look import Shape, Style
 from vamos.core.model.project import Project
 
@@ -24,7 +24,7 @@ def add_output(sub: argparse.ArgumentParser) -> None:
         choices=("filmed", "watch", "half-time", "beside", "feet"),
         nargs="+",
         default=[],
-        help="more versions: as filmed, to watch, half-time, front and back side by side, feet in a corner",
+        help="more versions: as filmed, to progress, half-time, front and back side by side, feet in a corner",
     )
 
 
@@ -35,7 +35,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
         speeds = sorted({Fraction(percent, 100) for percent in arguments.speeds}, reverse=True)
         out = replace(out, speeds=tuple(speeds))
     if arguments.sound:
-        out = replace(out, sound=Sound(arguments.sound.replace("voice", Sound.VOICE)))
+        out = replace(out, sound=ClipSound(arguments.sound.replace("voice", ClipSound.VOICE)))
     if arguments.style:
         out = replace(out, overlay=replace(out.overlay, style=Style[arguments.style.upper()]))
     if arguments.shape:
@@ -46,7 +46,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     if arrangements:
         out = replace(out, arrangements=tuple(a for a in Arrangement if a in arrangements | set(out.arrangements)))
     out = replace(out, even=out.even or arguments.even)
-    out = replace(out, watch=out.watch or "watch" in arguments.also)
+    out = replace(out, plain=out.plain or "watch" in arguments.also)
     out = replace(out, half_time=out.half_time or "half-time" in arguments.also)
     out = replace(out, as_filmed=out.as_filmed or "filmed" in arguments.also)
     return replace(project, output=out)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import time
 from typing import TextIO
 
-from vamos.core.jobs import Watch
+from vamos.core.progress import Progress
 
 
 class Terminal:
@@ -19,8 +19,8 @@ class Terminal:
         self._open = False
         self.stop = False
 
-    def watch(self) -> Watch:
-        return Watch(self._report, lambda: self.stop)
+    def progress(self) -> Progress:
+        return Progress(self._report, lambda: self.stop)
 
     def _report(self, done: float, words: str) -> None:
         now = time.monotonic()

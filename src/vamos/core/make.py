@@ -6,14 +6,15 @@ from collections.abc import Sequence
 from pathlib import Path
 
 from vamos.core.align.place import place_take, song_sound
-from vamos.core.document.edits import add_takes, replace_take, set_song
 from vamos.core.document.paths import locate, reference
+from vamos.core.edit.song import set_song
+from vamos.core.edit.takes import add_takes, place_takes
 from vamos.core.grid.detect import detect_grid
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe, view_words
 from vamos.core.model.project import Project
 from vamos.core.model.song import Song
-from vamos.core.model.take import Danced, Stretch, Take, View
+from vamos.core.model.take import Danced, Pass, Stretch, Take, View
+from vamos.core.progress import Progress, quiet
 from vamos.errors import InputError, MediaError, MissingError
 
 #: Words in a file name that say what it shows.
@@ -29,13 +30,13 @@ _VIEW_WORDS = {
 }
 
 
-def open_song(path: Path, base: Path | None = None, watch: Watch | None = None) -> Song:
+def open_song(path: Path, base: Path | None = None, progress: Progress | None = None) -> Song:
     """A song with its grid; raises MissingError or MediaError."""
-    watch = watch or quiet()
+    progress = progress or quiet()
     found = probe(path)
     if not found.has_sound:
         raise MediaError("there is no sound in it, so it cannot be the song.", file=path)
-    grid = detect_grid(path, watch)
+    grid = detect_grid(path, progress)
     return Song(reference(path, found.duration_s, base), path.stem, grid)
 
 
@@ -54,26 +55,41 @@ def open_take(path: Path, base: Path | None = None) -> Take:
     return Take(path.stem, reference(path, found.duration_s, base), (stretch,))
 
 
-def place_all(project: Project, base: Path | None, watch: Watch | None = None) -> tuple[Project, tuple[str, ...]]:
-    """Place every take that was not looked at yet; takes that fail are named as problems."""
-    watch = watch or quiet()
+#: Passes of takes by the takes' ids.
+Places = dict[str, tuple[Pass, ...]]
+
+
+def find_places(
+    project: Project, base: Path | None, progress: Progress | None = None
+) -> tuple[Places, tuple[str, ...]]:
+    """Where the takes lie that were not looked at yet, and the problems met; raises InputError without a song."""
+    progress = progress or quiet()
     if project.song is None:
         raise InputError("There is no song yet. Add one first; takes are placed on it.")
     waiting = [t for t in project.takes if not t.looked_for_passes]
     problems: list[str] = []
+    found: Places = {}
     if waiting:
-        song = song_sound(locate(project.song.media, base), watch.part(0, 0.05))
+        song = song_sound(locate(project.song.media, base), progress.part(0, 0.05))
         for number, take in enumerate(waiting):
             share = 0.95 / len(waiting)
-            part = watch.part(0.05 + number * share, 0.05 + (number + 1) * share)
+            part = progress.part(0.05 + number * share, 0.05 + (number + 1) * share)
             try:
-                placed = place_take(take, locate(take.media, base), song, part)
+                found[take.id] = place_take(take, locate(take.media, base), song, part).passes
             except (MissingError, MediaError) as error:
                 problems.append(str(error))
-                continue
-            project = replace_take(project, placed)
-    problems += [_unplaced(t) for t in project.takes if t.looked_for_passes and not t.passes]
-    return project, tuple(problems)
+    problems += [
+        _unplaced(t)
+        for t in project.takes
+        if not found.get(t.id, t.passes) and (t.id in found or t.looked_for_passes)
+    ]
+    return found, tuple(problems)
+
+
+def place_all(project: Project, base: Path | None, progress: Progress | None = None) -> tuple[Project, tuple[str, ...]]:
+    """The project with every take placed that was not looked at yet; takes that fail are named as problems."""
+    found, problems = find_places(project, base, progress)
+    return place_takes(project, found), problems
 
 
 def _unplaced(take: Take) -> str:
@@ -84,15 +100,15 @@ def _unplaced(take: Take) -> str:
 
 
 def make_project(
-    song: Path, takes: Sequence[Path], base: Path | None = None, watch: Watch | None = None
+    song: Path, takes: Sequence[Path], base: Path | None = None, progress: Progress | None = None
 ) -> tuple[Project, tuple[str, ...]]:
     """A project from a song and takes, placed, and the problems met on the way.
 
     A take that cannot be read is named among the problems and left out. Raises MissingError or
     MediaError when the song cannot be read.
     """
-    watch = watch or quiet()
-    project = set_song(Project(name=song.stem), open_song(song, base, watch.part(0, 0.4)))
+    progress = progress or quiet()
+    project = set_song(Project(name=song.stem), open_song(song, base, progress.part(0, 0.4)))
     problems: list[str] = []
     opened: list[Take] = []
     for path in takes:
@@ -101,5 +117,5 @@ def make_project(
         except (MissingError, MediaError) as error:
             problems.append(str(error))
     project = add_takes(project, tuple(opened))
-    project, more = place_all(project, base, watch.part(0.4, 1.0))
+    project, more = place_all(project, base, progress.part(0.4, 1.0))
     return project, (*problems, *more)

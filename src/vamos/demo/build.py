@@ -12,14 +12,16 @@ from typing import Any
 
 import platformdirs
 
-from vamos.core.document.edits import add_takes, set_dance, set_song
 from vamos.core.document.files import SUFFIX, save
 from vamos.core.document.paths import reference
-from vamos.core.jobs import Watch, quiet
+from vamos.core.edit.dance import set_dance
+from vamos.core.edit.song import set_song
+from vamos.core.edit.takes import add_takes
 from vamos.core.make import open_song, place_all
 from vamos.core.media.sound import Sound, write_wav
 from vamos.core.model.project import Project
 from vamos.core.model.take import Stretch, Take
+from vamos.core.progress import Progress, quiet
 from vamos.demo.dance import sheet
 from vamos.demo.film import film, frame_times
 from vamos.demo.song import LEAD_IN, counts_to_song, make_song
@@ -27,15 +29,15 @@ from vamos.demo.takes import SPECS, TakeSpec, counted_aloud
 from vamos.errors import WriteError, write_error
 
 #: Raised whenever the demo's content changes, so that an older one is made anew.
-VERSION = 3
+VERSION = 4
 PROJECT = f"paper fan parade{SUFFIX}"
 SONG = "lantern street.wav"
 TRUTH = "truth.json"
 
 
 def default_folder() -> Path:
-    """Where the demo lives unless a folder is named."""
-    return Path(platformdirs.user_data_dir("vamos", appauthor=False)) / "demo"
+    """Where the demo lives unless a folder is named; a newer demo never stands in the place of an older one."""
+    return Path(platformdirs.user_data_dir("vamos", appauthor=False)) / f"demo {VERSION}"
 
 
 def is_made(folder: Path) -> bool:
@@ -47,7 +49,7 @@ def is_made(folder: Path) -> bool:
     return truth.get("version") == VERSION and (folder / PROJECT).is_file()
 
 
-def make_demo(folder: Path, watch: Watch | None = None, specs: tuple[TakeSpec, ...] = SPECS) -> Path:
+def make_demo(folder: Path, progress: Progress | None = None, specs: tuple[TakeSpec, ...] = SPECS) -> Path:
     """Make the demo in ``folder`` (unless it is there) and return its project file.
 
     Raises
@@ -57,12 +59,12 @@ def make_demo(folder: Path, watch: Watch | None = None, specs: tuple[TakeSpec, .
     Stopped
         when asked to; nothing is left behind.
     """
-    watch = watch or quiet()
+    progress = progress or quiet()
     if is_made(folder):
         return folder / PROJECT
-    if folder.exists() and any(folder.iterdir()) and not (folder / TRUTH).is_file():
+    if folder.exists() and any(folder.iterdir()):
         raise WriteError(
-            "this folder holds other files.",
+            f"this folder holds other files, such as {min(folder.iterdir()).name}.",
             file=folder,
             safe="Nothing in it was touched.",
             todo="Choose an empty folder for the demo.",
@@ -73,10 +75,10 @@ def make_demo(folder: Path, watch: Watch | None = None, specs: tuple[TakeSpec, .
     except OSError as error:
         raise write_error(error, folder) from error
     try:
-        _fill(work, watch, specs)
+        _fill(work, progress, specs)
         work.chmod(0o755)
         if folder.exists():
-            shutil.rmtree(folder)
+            folder.rmdir()
         work.rename(folder)
     except OSError as error:
         if isinstance(error, WriteError):
@@ -87,14 +89,14 @@ def make_demo(folder: Path, watch: Watch | None = None, specs: tuple[TakeSpec, .
     return folder / PROJECT
 
 
-def _fill(work: Path, watch: Watch, specs: tuple[TakeSpec, ...]) -> None:
-    watch(0.0, "Playing the song")
+def _fill(work: Path, progress: Progress, specs: tuple[TakeSpec, ...]) -> None:
+    progress(0.0, "Playing the song")
     song = make_song()
     write_wav(work / SONG, song)
-    _film_all(work, song, watch.part(0.05, 0.85), specs)
+    _film_all(work, song, progress.part(0.05, 0.85), specs)
     project = demo_project(work, specs)
-    project = set_song(project, open_song(work / SONG, work, watch.part(0.85, 0.9)))
-    project, _ = place_all(project, work, watch.part(0.9, 1.0))
+    project = set_song(project, open_song(work / SONG, work, progress.part(0.85, 0.9)))
+    project, _ = place_all(project, work, progress.part(0.9, 1.0))
     save(project, work / PROJECT)
     truth = json.dumps(truth_of(specs), indent=1)
     (work / TRUTH).write_text(truth + "\n", encoding="utf-8")
@@ -151,7 +153,7 @@ def _film_one(spec: TakeSpec, song: Sound, path: Path) -> None:
     film(spec, song, path, _tick)
 
 
-def _film_all(work: Path, song: Sound, watch: Watch, specs: tuple[TakeSpec, ...]) -> None:
+def _film_all(work: Path, song: Sound, progress: Progress, specs: tuple[TakeSpec, ...]) -> None:
     """Film all takes, two at a time, longest first."""
     context = multiprocessing.get_context("spawn")
     ticks = context.Value("i", 0)
@@ -165,7 +167,7 @@ def _film_all(work: Path, song: Sound, watch: Watch, specs: tuple[TakeSpec, ...]
             done, pending = wait(pending, timeout=0.2, return_when=FIRST_EXCEPTION)
             for job in done:
                 job.result()
-            watch(ticks.value / total, "Filming the demo dance")
+            progress(ticks.value / total, "Filming the demo dance")
     except BaseException:
         for process in list((pool._processes or {}).values()):
             process.terminate()

@@ -7,7 +7,7 @@ import scipy.signal
 
 from vamos.core.align.place import SOUND_M_PER_S
 from vamos.core.media.sound import Samples, Sound
-from vamos.core.media.voice import NUMBER_WORDS, say
+from vamos.core.media.voice import number_word, say
 from vamos.core.model.dance import Foot
 from vamos.demo.dance import MOVES, running_order
 from vamos.demo.takes import COUNT_IN, TakeSpec
@@ -58,7 +58,7 @@ def _voice(spec: TakeSpec, frames: int) -> np.ndarray:
     last = 32 if spec.song_at_start_s is None else 64
     for count in range(first, last):
         at = to_take(float(count))
-        word, rate = say(NUMBER_WORDS[count % 8], 200, 62)
+        word, rate = say(number_word(count % 8 + 1), 200, 62)
         if not 0 <= at < frames / RATE - 0.1:
             continue
         voiced = scipy.signal.resample_poly(word, RATE, rate)[: int(0.5 * RATE)]

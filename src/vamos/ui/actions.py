@@ -167,7 +167,7 @@ ACTIONS: tuple[Action, ...] = (
     Action("start_later", "Begin a frame later", "Ctrl+]", "Cut", "The clip begins one frame later."),
     Action("end_earlier", "End a frame earlier", "Alt+[", "Cut", "The clip ends one frame earlier."),
     Action("end_later", "End a frame later", "Alt+]", "Cut", "The clip ends one frame later."),
-    Action("next_kind", "Next version", "Shift+V", "Watch", "With counts, to watch, half-time, two pictures in step."),
+    Action("next_kind", "Next version", "Shift+V", "Watch", "With counts, to progress, half-time, two pictures in step."),
     Action("compare", "Passes side by side", "C", "Cut", "The passes of this clip in step; again goes back."),
     Action("leave_out", "Leave this clip out", "", "Cut", "It is not written; the panel offers to take it back."),
     Action(

@@ -5,9 +5,9 @@ from __future__ import annotations
 from typing import TYPE_CHECKING, Any
 
 from vamos.core.document.paths import locate
-from vamos.core.jobs import Watch
 from vamos.core.media.peaks import Peaks, song_peaks
 from vamos.core.model.project import Project
+from vamos.core.progress import Progress
 from vamos.core.render.sound import read_song
 from vamos.errors import VamosError
 from vamos.ui.jobs import Job
@@ -56,8 +56,8 @@ class BackgroundMedia:
             self.tell(str(error))
             return
 
-        def load(watch: Watch) -> tuple[Peaks, Any]:
-            peaks = song_peaks(path, song.media.fingerprint, watch, song.media.duration_s)
+        def load(progress: Progress) -> tuple[Peaks, Any]:
+            peaks = song_peaks(path, song.media.fingerprint, progress, song.media.duration_s)
             return peaks, read_song(path) if song.media.duration_s < 1200 else None
 
         job = Job("Drawing the song", load)

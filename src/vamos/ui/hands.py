@@ -12,13 +12,13 @@ from PyQt6.QtWidgets import QFileDialog
 from vamos.core.document import edits
 from vamos.core.document.files import SUFFIX
 from vamos.core.document.paths import locate
-from vamos.core.jobs import Watch
 from vamos.core.make import open_song, open_take, place_all
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES
 from vamos.core.model.clip import Choice
 from vamos.core.model.project import Project
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
+from vamos.core.progress import Progress
 from vamos.errors import MediaError, MissingError, VamosError
 from vamos.ui.hands_cut import CutHands
 from vamos.ui.hands_dance import DanceHands
@@ -60,7 +60,7 @@ class Hands(SongHands, DanceHands, FilmHands, CutHands, QObject):
     def open_demo(self) -> None:
         from vamos.demo.build import default_folder, make_demo
 
-        self._w.run_job("Making the demo", lambda watch: make_demo(default_folder(), watch), self.open_path)
+        self._w.run_job("Making the demo", lambda progress: make_demo(default_folder(), progress), self.open_path)
 
     def quit(self) -> None:
         self._w.close()
@@ -103,7 +103,7 @@ class Hands(SongHands, DanceHands, FilmHands, CutHands, QObject):
             songs = []
             if not takes:
                 return
-        self._w.run_job("Adding files", lambda watch: _read(songs[:1], takes, base, watch), self._read)
+        self._w.run_job("Adding files", lambda progress: _read(songs[:1], takes, base, progress), self._read)
 
     def _read(self, result: tuple[object, tuple, list[str]]) -> None:
         song, takes, problems = result
@@ -147,7 +147,7 @@ class Hands(SongHands, DanceHands, FilmHands, CutHands, QObject):
             for problem in result[1]:
                 self._w.tell(problem)
 
-        self._w.run_job("Placing takes", lambda watch: place_all(project, base, watch), placed)
+        self._w.run_job("Placing takes", lambda progress: place_all(project, base, progress), placed)
 
     # --- watch ---------------------------------------------------------------------------
 
@@ -219,9 +219,9 @@ class Hands(SongHands, DanceHands, FilmHands, CutHands, QObject):
     def write_pack_to(self, out: Path) -> None:
         project, base = self._w.session.project, self._w.session.base
 
-        def work(watch: Watch) -> str:
-            outcome = write_pack(project, base, out, watch.part(0, 0.85))
-            findings = verify_pack(out, watch.part(0.85, 1.0))
+        def work(progress: Progress) -> str:
+            outcome = write_pack(project, base, out, progress.part(0, 0.85))
+            findings = verify_pack(out, progress.part(0.85, 1.0))
             bad = [f for f in findings if not f.good]
             words = [f"{outcome.clips} files in {outcome.folder}."]
             words.append(
@@ -250,18 +250,18 @@ def locate_or_none(media, base: Path | None) -> Path | None:
         return None
 
 
-def _read(songs: list[Path], takes: list[Path], base: Path | None, watch: Watch):
+def _read(songs: list[Path], takes: list[Path], base: Path | None, progress: Progress):
     """Songs and takes read from files, and what could not be read."""
     problems: list[str] = []
     song = None
     found = []
     for path in songs:
         try:
-            song = open_song(path, base, watch.part(0, 0.9))
+            song = open_song(path, base, progress.part(0, 0.9))
         except (MissingError, MediaError) as error:
             problems.append(str(error))
     for number, path in enumerate(takes):
-        watch(0.9 + 0.1 * number / len(takes), f"Looking at {path.name}")
+        progress(0.9 + 0.1 * number / len(takes), f"Looking at {path.name}")
         try:
             found.append(open_take(path, base))
         except (MissingError, MediaError) as error:

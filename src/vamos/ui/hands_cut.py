@@ -12,12 +12,12 @@ from vamos.core.media import proxy
 from vamos.core.model.clip import Arrangement, Choice, Clip, NamedRange
 from vamos.core.model.look import Lane, Numbering, Shape, Style
 from vamos.core.model.take import Pass, Take, counts_to_take
-from vamos.core.pack.chapters import clock
 from vamos.core.plan import decide
 from vamos.core.plan.clips import sources_of
 from vamos.core.plan.edges import snapped
 from vamos.core.plan.flip import choose_flip
 from vamos.core.time import TimeMap
+from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
 from vamos.ui.compare import MOST, Side
 
@@ -89,7 +89,7 @@ class CutHands:
             self.choose_range(self._w.session.project.ranges[-1].name)
 
     def choose_range(self, name: str) -> None:
-        """Watch a clip of one's own, or (with no name) the clips of the lines again."""
+        """Progress a clip of one's own, or (with no name) the clips of the lines again."""
         self._w.watching.chosen_range = name
         for wanted in self._w.session.project.ranges:
             if wanted.name == name:
@@ -192,12 +192,12 @@ class CutHands:
         start = here.take_range.start_s
         sides = [
             self._side(
-                take, counts_to_take(here, song.grid), False, f"at {clock(here.clock(start))}", lambda: None, True
+                take, counts_to_take(here, song.grid), False, f"at {minutes_text(here.clock(start))}", lambda: None, True
             )
         ]
         for other, at in enumerate(here.also_at_song_s):
             moved: Pass = replace(here, clock=here.clock.shifted(at - here.clock(start)))
-            words = f"at {clock(max(0.0, at))} of the song"
+            words = f"at {minutes_text(max(0.0, at))} of the song"
             where = counts_to_take(moved, song.grid)
             sides.append(self._side(take, where, False, words, self._other(name, number, other), False))
         first = song.grid.time_map().inverse()(here.clock(start))

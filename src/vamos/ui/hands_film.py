@@ -127,7 +127,7 @@ class FilmHands:
                 lambda p: replace(p, takes=tuple(edits.with_movement(t, seen.get(t.name)) for t in p.takes)),
             )
 
-        self._w.run_job("Looking for movement", lambda watch: look(project, base, watch), looked)
+        self._w.run_job("Looking for movement", lambda progress: look(project, base, progress), looked)
 
     def earlier_count(self) -> None:
         self._shift(-1)

@@ -127,7 +127,7 @@ class SongHands:
             if self._w.session.do("Another song", lambda p: edits.add_other_song(p, song)):
                 self._w.tell(f"{song.title} is kept beside this song; how it fits stands at Song, below.")
 
-        self._w.run_job("Listening to another song", lambda watch: open_song(path, base, watch), found)
+        self._w.run_job("Listening to another song", lambda progress: open_song(path, base, progress), found)
 
     def use_other_song(self, number: int) -> None:
         if self._w.session.do("Dance to another song", lambda p: edits.use_other_song(p, number)):
@@ -144,7 +144,7 @@ class SongHands:
         if song is None or song.grid is None:
             return
         at = self._w.page.position
-        there = any(s.position == at for s in song.grid.stops)
+        there = any(s.position == at for s in song.grid.breaks)
         self._w.session.do(
             "Stop of the music", lambda p: edits.clear_stop(p, at) if there else edits.mark_stop(p, at, 4)
         )
@@ -173,7 +173,7 @@ class SongHands:
             self._w.tell(f"{len(taps)} taps at {60 / line.period_s:.1f} a minute; {hand}.")
 
         self._w.run_job(
-            "Fitting your taps", lambda watch: grid_from_taps(locate(song.media, base), np.array(taps), watch), fitted
+            "Fitting your taps", lambda progress: grid_from_taps(locate(song.media, base), np.array(taps), progress), fitted
         )
 
     def read_grid(self) -> None:
@@ -215,7 +215,7 @@ class SongHands:
         base = self._w.session.base
         self._w.run_job(
             "Finding the beat",
-            lambda watch: open_song(locate(song.media, base), base, watch),
+            lambda progress: open_song(locate(song.media, base), base, progress),
             lambda found: self._w.session.do("Find the beat", lambda p: edits.renew_grid(p, found.grid)),
         )
 

@@ -9,7 +9,7 @@ from typing import Any
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from vamos.core.jobs import Watch
+from vamos.core.progress import Progress
 from vamos.errors import Stopped, VamosError
 
 
@@ -25,7 +25,7 @@ class Job(QObject):
     stopped = pyqtSignal()
     ended = pyqtSignal()
 
-    def __init__(self, name: str, work: Callable[[Watch], Any]):
+    def __init__(self, name: str, work: Callable[[Progress], Any]):
         super().__init__()
         self.name = name
         self._work = work
@@ -43,7 +43,7 @@ class Job(QObject):
 
     def _run(self) -> None:
         try:
-            result = self._work(Watch(self.progress.emit, self._stop.is_set))
+            result = self._work(Progress(self.progress.emit, self._stop.is_set))
         except Stopped:
             self.stopped.emit()
         except VamosError as error:

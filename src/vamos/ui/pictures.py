@@ -11,12 +11,12 @@ import numpy as np
 from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtGui import QImage
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
+from vamos.core.progress import Progress, quiet
 from vamos.core.render.compose import Composer, picture_size
+from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import draw_on_yuv
-from vamos.core.render.shown import Shown
 from vamos.errors import Stopped, VamosError
 from vamos.ui.scene import PREVIEW_SIDE, Scene
 
@@ -36,7 +36,7 @@ class Wanted:
     path: Path
     take_s: float
     flip: bool
-    shown: Shown | None
+    shown: OverlayState | None
     step: int = 0
 
 
@@ -69,8 +69,8 @@ class FrameMaker:
     ``watch`` is told of a long search for movement, and may stop it.
     """
 
-    def __init__(self, watch: Watch | None = None) -> None:
-        self._watch = watch or quiet()
+    def __init__(self, progress: Progress | None = None) -> None:
+        self._progress = progress or quiet()
         self._scene: Scene | None = None
         self._composer: Composer | None = None
         self._reader: FrameReader | None = None
@@ -101,7 +101,7 @@ class FrameMaker:
     def _frame(self, wanted: WantedFrame) -> QImage:
         if wanted.scene is not self._scene or self._composer is None:
             self._leave_scene()
-            self._composer, self._scene = wanted.scene.composer(self._watch), wanted.scene
+            self._composer, self._scene = wanted.scene.composer(self._progress), wanted.scene
         frame = min(wanted.frame, self._composer.timing.frames - 1)
         return to_image(*self._composer.picture(frame), self._composer.matrix)
 
@@ -147,7 +147,7 @@ class MirrorThread(QObject):
         self.failed.emit(f"{words}, {share:.0%} …")
 
     def _run(self) -> None:
-        maker = FrameMaker(Watch(self._searching, lambda: self._over))
+        maker = FrameMaker(Progress(self._searching, lambda: self._over))
         while True:
             with self._event:
                 while self._wanted is None and not self._over:

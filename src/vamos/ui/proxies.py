@@ -9,9 +9,9 @@ from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from vamos.core.jobs import Watch
 from vamos.core.media import proxy
 from vamos.core.media.probe import probe
+from vamos.core.progress import Progress
 from vamos.errors import VamosError
 
 
@@ -57,7 +57,7 @@ class Proxies(QObject):
             try:
                 found = probe(path)
                 if proxy.ready(key) is None and proxy.wanted(found):
-                    proxy.make(path, key, found.duration_s, Watch(self._pause, self._over.is_set))
+                    proxy.make(path, key, found.duration_s, Progress(self._pause, self._over.is_set))
                     self.ready.emit(key)
             except VamosError:
                 # Without a small copy the film itself is watched.

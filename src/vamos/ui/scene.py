@@ -10,17 +10,16 @@ from pathlib import Path
 import numpy as np
 
 from vamos.core.document.paths import locate
-from vamos.core.jobs import Watch
 from vamos.core.media.sound import Samples, Sound
-from vamos.core.model.clip import Arrangement, Clip, Look, Version
-from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.project import Project
 from vamos.core.model.take import counts_to_take
 from vamos.core.plan.versions import clip_in, partner_of
+from vamos.core.progress import Progress
 from vamos.core.render.clicks import add_clicks, counts_between
+from vamos.core.render.clip_sound import room_of, version_sound
 from vamos.core.render.compose import Composer, Stage, wanted_frame
 from vamos.core.render.films import films_for
-from vamos.core.render.heard import room_of, version_sound
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import TimeMap
@@ -71,9 +70,9 @@ class Scene:
         frame = self.timing.frame_of(position)
         return frame if 0 <= frame < self.timing.frames else None
 
-    def composer(self, watch: Watch) -> Composer:
+    def composer(self, progress: Progress) -> Composer:
         """What makes its frames; raises MissingError or MediaError."""
-        films = films_for(self.project, self.base, self.clip, self.partner, self.version, watch, small=True)
+        films = films_for(self.project, self.base, self.clip, self.partner, self.version, progress, small=True)
         return Composer(films, self.version, self.stage)
 
     def sound(self, song: Sound | None, clicks: bool = False) -> Samples | None:
@@ -82,7 +81,7 @@ class Scene:
         timing = self.timing
         times = timing.take_times(counts_to_take(take.passes[self.clip.pass_number], self.stage.grid))
         room = None
-        if self.version.sound is Heard.ROOM:
+        if self.version.sound is ClipSound.ROOM:
             try:
                 room, times = room_of(locate(take.media, self.base), times)
             except MissingError:
@@ -116,7 +115,7 @@ def scene_of(
 
 def kinds_of(clips: tuple[Clip, ...], clip: Clip) -> tuple[Version, ...]:
     """The kinds of version a clip can be watched in, with counts first."""
-    found = [Version(), Version(look=Look.WATCH), Version(half_time=True)]
+    found = [Version(), Version(look=Look.PLAIN), Version(half_time=True)]
     found += [Version(as_filmed=True)] if clip.flip else []
     found += [Version(arrangement=a) for a in Arrangement if partner_of(clip, clips, a) is not None]
     return tuple(found)

@@ -19,10 +19,10 @@ from vamos.core.dance.lines import Line
 from vamos.core.document import counted
 from vamos.core.document.paths import locate
 from vamos.core.grid.tap import FEWEST
-from vamos.core.jobs import Watch
 from vamos.core.media.peaks import PER_SECOND, Peaks, song_peaks
 from vamos.core.media.sound import Sound
 from vamos.core.model.take import PassKind, Take, counts_to_take
+from vamos.core.progress import Progress
 from vamos.core.render.sound import read_song
 from vamos.core.time import TimeMap, count_text
 from vamos.errors import VamosError
@@ -127,9 +127,9 @@ class Slate(QWidget):
     def _read_sound(self, take: Take, path: Path) -> None:
         media = take.media
 
-        def load(watch: Watch) -> tuple[str, Peaks, Sound | None]:
-            peaks = song_peaks(path, media.fingerprint, watch, media.duration_s)
-            return take.name, peaks, read_song(path, watch) if media.duration_s < _LONGEST_HEARD_S else None
+        def load(progress: Progress) -> tuple[str, Peaks, Sound | None]:
+            peaks = song_peaks(path, media.fingerprint, progress, media.duration_s)
+            return take.name, peaks, read_song(path, progress) if media.duration_s < _LONGEST_HEARD_S else None
 
         job = Job("Reading the take", load)
         job.done.connect(self._sound_read)
@@ -183,7 +183,7 @@ class Slate(QWidget):
     def _marks(self, take: Take) -> list[tuple[float, str, int]]:
         """Counts that fall into what is seen: take second, words, index of a count said aloud (else −1)."""
         project = self._w.session.project
-        grid = project.song.grid if project.song else None
+        grid = project.grid
         marks: list[tuple[float, str, int]] = []
         for the_pass in take.passes if grid is not None else ():
             where: TimeMap = counts_to_take(the_pass, grid)
@@ -285,7 +285,7 @@ class Slate(QWidget):
         def done(times: np.ndarray) -> None:
             self._w.session.do("Tap the counts", lambda p: counted.set_counts(p, name, times, position))
 
-        self._w.run_job("Counting", lambda watch: counts_from_taps(path, np.array(taps), watch, length), done)
+        self._w.run_job("Counting", lambda progress: counts_from_taps(path, np.array(taps), progress, length), done)
 
     def close_down(self) -> None:
         self._rest.stop()

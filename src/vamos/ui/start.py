@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidg
 
 
 class StartPage(QWidget):
-    """Shown while there is no song."""
+    """OverlayState while there is no song."""
 
     def __init__(self, add_files: Callable[[], object], demo: Callable[[], object], open_file: Callable[[], object]):
         super().__init__()

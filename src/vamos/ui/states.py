@@ -21,7 +21,7 @@ def route_states(
 ) -> tuple[dict[str, str], set[str]]:
     """Words for each stop, and which stops are done."""
     done: set[str] = set()
-    grid = project.song.grid if project.song else None
+    grid = project.grid
     if grid is None:
         song = "no song yet" if project.song is None else "beat not found"
     else:

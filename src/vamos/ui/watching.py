@@ -15,7 +15,7 @@ from vamos.core.media import proxy
 from vamos.core.media.sound import Samples
 from vamos.core.model.clip import Clip, Version
 from vamos.core.model.take import Take, View, counts_to_take
-from vamos.core.plan.sources import Watched, views_of, watched
+from vamos.core.plan.line_pass import LinePass, views_of, watched
 from vamos.core.render.clicks import counts_between
 from vamos.core.render.compose import Stage
 from vamos.core.render.overlays import shown_at
@@ -50,7 +50,7 @@ class Watching(QObject):
         self._asked: tuple[Scene, int] | None = None
         self.clicking = False
         self._words = Words(())
-        self._found: dict[int, Watched | None] = {}
+        self._found: dict[int, LinePass | None] = {}
         self._starts: list[Fraction] = []
         self.playback.ticked.connect(self._tick)
         self.playback.state_changed.connect(self._state)
@@ -82,7 +82,7 @@ class Watching(QObject):
         lines = self._window.session.lines
         return lines[index] if 0 <= index < len(lines) else None
 
-    def source(self, line: Line) -> Watched | None:
+    def source(self, line: Line) -> LinePass | None:
         if line.number not in self._found:
             project = self._window.session.project
             found = watched(project, line, self.view) if self.view else None
@@ -248,7 +248,7 @@ class Watching(QObject):
         self._change()
 
     def next_kind(self) -> None:
-        """Watch the clip in another kind of version: with counts, to watch, half-time, with another picture."""
+        """Progress the clip in another kind of version: with counts, to progress, half-time, with another picture."""
         clip = self._window.current_clip()
         if clip is None:
             return
@@ -349,7 +349,7 @@ def _with_rate(samples: Samples | None) -> tuple[Samples, int] | None:
     return (samples, RATE) if samples is not None else None
 
 
-def preview_clip(line: Line, found: Watched) -> Clip:
+def preview_clip(line: Line, found: LinePass) -> Clip:
     """The line as a clip, for drawing its overlay."""
     return Clip(
         "",

@@ -25,9 +25,9 @@ from PyQt6.QtWidgets import (
 )
 
 from vamos.core.dance.lines import Line, LineKind
-from vamos.core.jobs import Watch
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
+from vamos.core.progress import Progress
 from vamos.ui import theme as look
 from vamos.ui.actions import ACTIONS, STOPS
 from vamos.ui.background import BackgroundMedia
@@ -71,7 +71,7 @@ class Window(Places, BackgroundMedia, QMainWindow):
         self.hands = Hands(self)
         self.pack_words = ""
         self._job: Job | None = None
-        self._waiting: list[tuple[str, Callable[[Watch], Any], Callable[[Any], object]]] = []
+        self._waiting: list[tuple[str, Callable[[Progress], Any], Callable[[Any], object]]] = []
         self._quiet_jobs: list[Job] = []
         self._peaks_of = ""
         self._refill = QTimer(self)
@@ -320,7 +320,7 @@ class Window(Places, BackgroundMedia, QMainWindow):
 
     # --- jobs and words ------------------------------------------------------------------
 
-    def run_job(self, name: str, work: Callable[[Watch], Any], done: Callable[[Any], object]) -> None:
+    def run_job(self, name: str, work: Callable[[Progress], Any], done: Callable[[Any], object]) -> None:
         """Run long work; a second job waits for the first."""
         if self._job is not None:
             self._waiting.append((name, work, done))

@@ -7,7 +7,7 @@ from fractions import Fraction as F
 from tests.support import grid_at
 from vamos.core.dance.fit import fit_song
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
-from vamos.core.model.song import Stop
+from vamos.core.model.song import Break
 
 WALL = Item(ItemKind.WALL, ("one", "two"))
 
@@ -50,7 +50,7 @@ class FitTest(unittest.TestCase):
     def test_stops_must_meet_holds(self):
         """A stop where the sequence holds is right; elsewhere, or missing, it is said."""
         held = dance(WALL, Item(ItemKind.HOLD, counts=4), WALL)
-        with_stop = replace(grid_at(100, 90), stops=(Stop(F(16), F(4)),))
+        with_stop = replace(grid_at(100, 90), breaks=(Break(F(16), F(4)),))
         self.assertEqual(fit_song(grid_at(100, 90), held, with_stop).notes, ())
         self.assertIn("the song goes on", " ".join(fit_song(grid_at(100, 90), held, grid_at(100, 90)).notes))
         self.assertIn("at count 17", " ".join(fit_song(grid_at(100, 90), dance(), with_stop).notes))

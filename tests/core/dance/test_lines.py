@@ -84,9 +84,14 @@ class LinesTest(unittest.TestCase):
         self.assertEqual([x.heading for x in lines], [0, None])
 
     def test_a_missing_section_is_named(self):
-        dance = Dance("d", (turning("A", 8),), (Item(ItemKind.WALL, ("B",)),))
         with self.assertRaisesRegex(InputError, "“B”.*has: A"):
-            lines_of(grid_at(), dance)
+            Dance("d", (turning("A", 8),), (Item(ItemKind.WALL, ("B",)),))
+
+    def test_nothing_danced_and_no_lead_in(self):
+        """A dance whose only section is a tag leaves the song as it is."""
+        dance = Dance("d", (turning("tag 1", 8),), (Item(ItemKind.WALL),))
+        lines = lines_of(grid_at(120, 17, 0.5, 0), dance)
+        self.assertEqual([line.kind for line in lines], [LineKind.AFTER, LineKind.AFTER])
 
     def test_waltz_lines_are_sixes(self):
         from dataclasses import replace

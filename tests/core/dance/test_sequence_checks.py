@@ -16,7 +16,7 @@ from vamos.core.dance.notation import parse_line
 from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.model.dance import Dance, DancePart, Event, Foot, Item, ItemKind, Kind, MoveSet, Pause, Section, Stated
 from vamos.core.model.project import Project
-from vamos.core.model.song import MediaRef, Song, Stop
+from vamos.core.model.song import Break, MediaRef, Song
 
 PHRASED = Dance(
     "phrased",
@@ -145,7 +145,7 @@ class ChecksTest(unittest.TestCase):
 
     def test_against_the_song(self):
         """Too long, and stops that nobody holds."""
-        grid = replace(grid_at(120, 80, 0.5, 16), stops=(Stop(F(40), F(4)),))
+        grid = replace(grid_at(120, 80, 0.5, 16), breaks=(Break(F(40), F(4)),))
         found = words(four_walls("2*wall hold:4 wall"), grid)
         self.assertIn("counts longer than the song", found)
         self.assertIn("The music stops at count 41 of the dance for 4 counts", found)

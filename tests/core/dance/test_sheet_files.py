@@ -193,6 +193,15 @@ class PdfTest(FolderCase):
     def pages(self, p: Project) -> list[str]:
         return [page.extract_text() for page in pypdf.PdfReader(io.BytesIO(sheet_pdf(p))).pages]
 
+    def test_other_scripts_are_written_in_other_fonts(self):
+        """Letters that Manrope lacks are real letters on the page, measured and wrapped as wide as they are."""
+        name = "Танец 踊り " * 6
+        p = Project(dance=Dance(name, (Section("шаг 歩く", 8, (Event(F(0), name="歩く"),)),), (Item(ItemKind.WALL),)))
+        text = "".join(self.pages(p)).replace("\n", "")
+        self.assertIn("踊り", text)
+        self.assertIn("шаг 歩く", text)
+        self.assertNotIn("\0", text)
+
     def test_one_page_that_can_be_read(self):
         """pypdf reads the card, each section, the walls with their facing; accents are there."""
         (page,) = self.pages(project())

@@ -8,7 +8,7 @@ from fractions import Fraction as F
 from unittest import mock
 
 from tests.support import FolderCase, grid_at
-from vamos.core.document.files import load, save
+from vamos.core.document.files import VERSION, load, save
 from vamos.core.document.paths import fingerprint, locate, reference
 from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
@@ -42,7 +42,7 @@ class ProjectFileTest(FolderCase):
         path = self.folder / "p.vamos"
         save(full_project(), path)
         data = json.loads(path.read_text())
-        self.assertEqual(data["vamos"], 1)
+        self.assertEqual(data["vamos"], VERSION)
         self.assertEqual(data["project"]["dance"]["sections"][0]["events"][0]["start"], "7/2")
 
     def test_bad_files_are_named_and_left_alone(self):

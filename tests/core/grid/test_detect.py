@@ -10,8 +10,8 @@ import numpy as np
 
 from tests.support import FolderCase, clicks, write_song
 from vamos.core.grid.detect import detect_grid
-from vamos.core.jobs import Watch
 from vamos.core.media.sound import Sound, write_wav
+from vamos.core.progress import Progress
 from vamos.errors import MediaError, Stopped
 
 
@@ -70,7 +70,7 @@ class NoBeatTest(FolderCase):
         write_song(self.folder / "c.wav", 120, 40.0)
         reports = []
         with self.assertRaises(Stopped):
-            detect_grid(self.folder / "c.wav", Watch(lambda d, w: reports.append(d), lambda: len(reports) > 0))
+            detect_grid(self.folder / "c.wav", Progress(lambda d, w: reports.append(d), lambda: len(reports) > 0))
         self.assertEqual(len(reports), 1)
 
 

@@ -11,12 +11,14 @@ from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from tests.support import FolderCase, clicks, grid_at, write_song
+from vamos.core.edit.song import rescale_counts
 from vamos.core.grid.detect import grid_from_taps
 from vamos.core.grid.exchange import read_csv, read_midi, write_csv, write_grid, write_midi, write_otio
 from vamos.core.grid.spectra import analyse
 from vamos.core.grid.tap import fit_taps, follow_taps, lateness
 from vamos.core.media.sound import write_wav
-from vamos.core.model.song import Anchor, Grid
+from vamos.core.model.project import Project
+from vamos.core.model.song import Anchor, Grid, MediaRef, Song
 from vamos.errors import InputError, MissingError
 
 
@@ -39,7 +41,7 @@ class CsvTest(FolderCase):
             ("", "columns"),
             ("a,b\n1,2\n", "columns"),
             ("position,song_s\n0,zero\n1,2\n", "row 2"),
-            ("position,song_s\n0,1\n1,0.5\n", "increase"),
+            ("position,song_s\n0,1\n1,0.5\n", "one after another"),
             ("position,song_s\n0,1\n", "two beats"),
             ("position,song_s\n0,1\nx,2\n", "row 3"),
         ):
@@ -73,6 +75,17 @@ class MidiTest(FolderCase):
         self.assertEqual(names[0], "first beat")
         self.assertIn("the 1", names)
         self.assertIn("line 1", names)
+
+    def test_a_grid_that_begins_on_half_a_count(self):
+        """Counted half as fast, 15 counts of lead-in are seven and a half: no count is lost, none moves."""
+        song = Song(MediaRef("s.wav"), "s", grid_at(120, 65, 0.5, 15))
+        grid = rescale_counts(Project(song=song), F(1, 2)).grid
+        write_midi(grid, self.folder / "h.mid")
+        back = read_midi(self.folder / "h.mid")
+        self.assertEqual(back.anchors[0].position, -7)
+        self.assertEqual(len(back.anchors), len([a for a in grid.anchors if a.position.denominator == 1]))
+        for at in (-7, 0, 10):
+            self.assertAlmostEqual(back.time_map()(at), grid.time_map()(at), places=5)
 
     def test_a_file_of_others_is_read(self):
         """Type 1, 96 ticks, tempo changes, no markers of ours: the first quarter is the 1."""

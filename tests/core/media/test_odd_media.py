@@ -2,7 +2,10 @@
 
 import subprocess
 import unittest
+from fractions import Fraction
+from unittest import mock
 
+import av
 import numpy as np
 
 from tests.support import FolderCase, block_share, film_of
@@ -59,6 +62,31 @@ class OddMediaTest(FolderCase):
     def test_sound_that_starts_late(self):
         options = ("-itsoffset", "0.7", "-i", "@click.wav", "-map", "0:v", "-map", "1:a", "-c:v", "copy", "-c:a", "aac")
         self.holds(self.made("late.mp4", "-i", "@base.mp4", *options), click=3.7)
+
+    def test_sound_that_was_lost_keeps_its_place(self):
+        """80 ms of a recording are missing, as when a phone was busy: what follows stays where it was heard."""
+        rate, lost = 48000, 1024 * 4
+        rng = np.random.default_rng(3)
+        samples = (0.1 * rng.standard_normal(rate * 3)).astype(np.float32)
+        path = self.folder / "gap.mkv"
+        with av.open(str(path), "w") as out:
+            stream = out.add_stream("pcm_s16le", rate=rate, layout="mono")
+            for first in range(0, len(samples), 1024):
+                if rate <= first < rate + lost:
+                    continue
+                piece = av.AudioFrame.from_ndarray(samples[None, first : first + 1024], "fltp", "mono")
+                piece.sample_rate, piece.pts, piece.time_base = rate, first, Fraction(1, rate)
+                out.mux(stream.encode(piece))
+            out.mux(stream.encode(None))
+        found = read_sound(path, rate).samples[:, 0]
+        at = 2 * rate
+        late = np.correlate(found[at - 6000 : at + 10000], samples[at : at + 4000], "valid").argmax() - 6000
+        self.assertLess(abs(late) / rate, 0.001)
+
+    def test_a_piece_before_the_clock_begins_is_left_out(self):
+        pieces = [(-100, np.ones((50, 1), np.float32)), (-50, np.ones((200, 1), np.float32))]
+        with mock.patch("vamos.core.media.sound.blocks", return_value=iter(pieces)):
+            self.assertEqual(read_sound(self.folder / "x", 100).samples.shape, (150, 1))
 
     def test_odd_sizes_and_full_colour(self):
         options = ("-vf", "scale=322:178,crop=321:177", "-c:v", "libx264", "-pix_fmt", "yuv444p", "-c:a", "aac")

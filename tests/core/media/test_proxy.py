@@ -7,10 +7,10 @@ from unittest import mock
 import numpy as np
 
 from tests.support import FolderCase, block_share, film_of
-from vamos.core.jobs import Watch
 from vamos.core.media import cache, proxy
 from vamos.core.media.frames import FrameReader, frame_times
 from vamos.core.media.probe import Probe
+from vamos.core.progress import Progress
 from vamos.errors import MediaError, Stopped
 
 
@@ -47,7 +47,7 @@ class ProxyTest(FolderCase):
     def test_stopped_leaves_nothing(self):
         path = film_of(self.folder / "a.mp4", 2.0, Fraction(30))
         with self.assertRaises(Stopped):
-            proxy.make(path, "stopped", 2.0, Watch(stop_asked=lambda: True))
+            proxy.make(path, "stopped", 2.0, Progress(stop_asked=lambda: True))
         self.assertEqual(list((cache.folder() / "proxies").glob("*.part*")), [])
         self.assertIsNone(proxy.ready("stopped"))
 

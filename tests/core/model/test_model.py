@@ -57,7 +57,7 @@ class ModelTest(unittest.TestCase):
         self.assertEqual(take.stretch_at(20).trouble, "noise")
 
     def test_a_clip_shows_more_than_its_core(self):
-        clip = Clip("k", "A", 0, CountRange(F(8), F(16)), View.FRONT, "t", 0, F(2), F(1, 2), False, "")
+        clip = Clip("k", "A", "A", 0, CountRange(F(8), F(16)), View.FRONT, "t", 0, F(2), F(1, 2), False, "")
         self.assertEqual(clip.shown, CountRange(F(6), F(33, 2)))
 
 

@@ -13,17 +13,18 @@ from unittest import mock
 import numpy as np
 
 from tests.support import FolderCase, film_of, grid_at
-from vamos.core.jobs import Watch
 from vamos.core.media.sound import Sound, write_wav
-from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.clip import ClipSound
 from vamos.core.model.project import Output, Project
 from vamos.core.model.song import MediaRef, Song
-from vamos.core.model.take import Pass, PassKind, Take, View
-from vamos.core.pack.chapters import clock, ffmetadata, plain_list
+from vamos.core.model.take import Pass, PassKind, Stretch, Take, View
+from vamos.core.pack import write
+from vamos.core.pack.chapters import ffmetadata, plain_list
 from vamos.core.pack.manifest import NAME, read_manifest
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import plain_name, write_pack
-from vamos.core.time import TimeMap, TimeRange
+from vamos.core.progress import Progress
+from vamos.core.time import TimeMap, TimeRange, minutes_text
 from vamos.errors import InputError, MissingError, ProjectError, Stopped, WriteError
 
 
@@ -94,7 +95,7 @@ class PackTest(FolderCase):
         self.assertEqual(self.bad(), {"file"})
 
     def test_without_sound(self):
-        self.write(output=replace(self.project.output, sound=Heard.NONE))
+        self.write(output=replace(self.project.output, sound=ClipSound.NONE))
         self.assertEqual(self.bad(), set())
         self.assertIsNone(read_manifest(self.out).clips[0].loudness_lufs)
 
@@ -102,7 +103,7 @@ class PackTest(FolderCase):
         """The same clip with clicks: count 1 at the same frame, the loudness as with the song."""
         self.write()
         with_song = read_manifest(self.out).clips[0]
-        self.write(output=replace(self.project.output, sound=Heard.CLICKS))
+        self.write(output=replace(self.project.output, sound=ClipSound.CLICKS))
         with_clicks = read_manifest(self.out).clips[0]
         self.assertEqual(self.bad(), set())
         self.assertEqual(with_clicks.counts, with_song.counts)
@@ -113,7 +114,7 @@ class PackTest(FolderCase):
         before = self.listing()
         with self.assertRaises(Stopped):
             write_pack(
-                self.project, self.folder, self.out, Watch(lambda d, w: reports.append(d), lambda: len(reports) > 40)
+                self.project, self.folder, self.out, Progress(lambda d, w: reports.append(d), lambda: len(reports) > 40)
             )
         self.assertEqual(self.listing(), before)
 
@@ -137,6 +138,56 @@ class PackTest(FolderCase):
             self.write()
         self.assertEqual((self.out / "letter.txt").read_text(), "dear")
 
+    def test_a_manifest_of_another_kind_makes_no_pack(self):
+        """A web page's folder with a manifest.json of its own is refused before anything is rendered."""
+        self.out.mkdir()
+        (self.out / NAME).write_text('{"name": "my page"}')
+        (self.out / "thesis.txt").write_text("precious")
+        with mock.patch("vamos.core.pack.write.render_clip") as render, self.assertRaisesRegex(WriteError, "other files"):
+            self.write()
+        render.assert_not_called()
+        self.assertEqual((self.out / "thesis.txt").read_text(), "precious")
+
+    def test_notes_put_into_a_pack_stay(self):
+        """What somebody put beside the clips is named, and nothing is replaced; the same while clips are rendered."""
+        self.write()
+        (self.out / "clips" / "notes.txt").write_text("mine")
+        with self.assertRaisesRegex(WriteError, r"clips/notes\.txt, which Vamos did not write"):
+            self.write(name="second")
+        (self.out / "clips" / "notes.txt").unlink()
+        real = write.render_clip
+
+        def late(*arguments):
+            (self.out / "late.txt").write_text("mine")
+            return real(*arguments)
+
+        with mock.patch("vamos.core.pack.write.render_clip", late), self.assertRaisesRegex(WriteError, "late.txt"):
+            self.write(name="second")
+        self.assertEqual(read_manifest(self.out).project, self.project.name)
+        self.assertEqual([p for p in self.listing() if p.startswith(".")], [])
+
+    def test_the_folder_one_works_in_is_refused_at_once(self):
+        self.out.mkdir()
+        before = os.getcwd()
+        self.addCleanup(os.chdir, before)
+        os.chdir(self.out)
+        with self.assertRaisesRegex(WriteError, "works in"):
+            write_pack(self.project, self.folder, Path("."))
+
+    def test_a_link_to_a_folder_stays_a_link(self):
+        (self.folder / "real").mkdir()
+        self.out.symlink_to(self.folder / "real")
+        self.write()
+        self.assertTrue(self.out.is_symlink())
+        self.assertTrue((self.folder / "real" / NAME).is_file())
+
+    def test_without_a_run_through_clips_keep_their_order(self):
+        """The first clip stands first in the manifest."""
+        takes = (replace(self.project.takes[0], stretches=(Stretch(view=View.FEET),)),)
+        write_pack(replace(self.project, takes=takes), self.folder, self.out)
+        files = [c.file for c in read_manifest(self.out).clips]
+        self.assertEqual(files, sorted(files))
+
     @unittest.skipIf(os.getuid() == 0, "root may write anywhere")
     def test_a_folder_that_cannot_be_written(self):
         self.folder.chmod(0o555)
@@ -148,6 +199,7 @@ class PackTest(FolderCase):
         other = replace(
             self.project.takes[0],
             name="gone",
+            id="gone",
             media=MediaRef("gone.mp4"),
             stretches=(replace(self.project.takes[0].stretches[0], view=View.BACK),),
         )
@@ -180,7 +232,7 @@ class ChaptersTest(FolderCase):
 
     def test_plain_list(self):
         self.assertEqual(plain_list(self.CHAPTERS), "0:00 lead-in\n0:04 A = B; #1\n")
-        self.assertEqual(clock(3661), "1:01:01")
+        self.assertEqual(minutes_text(3661), "1:01:01")
 
     def test_ffmetadata_is_read_by_ffmpeg(self):
         """The ffmpeg command line puts these chapters on a file as they were meant."""

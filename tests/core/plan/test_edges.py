@@ -8,12 +8,11 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.plan.test_plan import project, take
-from vamos.core.document.edits import forget_choice
-from vamos.core.model.clip import Arrangement, Clip, Sound, Version
+from vamos.core.edit.clips import add_range, forget_choice, move_edge, nudge_edge, offered_ranges, remove_range
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section
 from vamos.core.model.take import Danced, Spoken, Stretch, View
 from vamos.core.plan.clips import plan_clips
-from vamos.core.plan.decide import add_range, move_edge, nudge_edge, offered_ranges, remove_range
 from vamos.core.plan.flip import spoken_sides_hold
 from vamos.core.plan.versions import clip_in, partner_of, version_words, versions_of
 from vamos.core.time import CountRange
@@ -170,7 +169,7 @@ class VersionsTest(unittest.TestCase):
         """Side by side only where there is a back view; feet only where feet were filmed."""
         p = project(take("t"), take("b", view=View.BACK), dance=dance())
         out = replace(
-            p.output, watch=True, half_time=True, as_filmed=True, arrangements=tuple(Arrangement)[1:], speeds=(F(1),)
+            p.output, plain=True, half_time=True, as_filmed=True, arrangements=tuple(Arrangement)[1:], speeds=(F(1),)
         )
         clips = plan_clips(replace(p, output=out))
         front = next(c for c in clips if c.view is View.FRONT)
@@ -187,10 +186,10 @@ class VersionsTest(unittest.TestCase):
 
     def test_two_rooms_are_not_heard_at_once(self):
         p = project(take("t"), take("b", view=View.BACK), dance=dance())
-        out = replace(p.output, sound=Sound.ROOM, arrangements=(Arrangement.BESIDE,))
+        out = replace(p.output, sound=ClipSound.ROOM, arrangements=(Arrangement.BESIDE,))
         clips = plan_clips(p)
         last = versions_of(out, clips[0], clips)[-1]
-        self.assertIs(last.sound, Sound.CLICKS)
+        self.assertIs(last.sound, ClipSound.CLICKS)
 
     def test_half_time_moves_at_half_the_speed(self):
         self.assertEqual(Version(F(1), half_time=True).picture_speed, F(1, 2))

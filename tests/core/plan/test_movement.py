@@ -10,11 +10,12 @@ from tests.support import FolderCase, demo_folder, film_of, grid_at
 from vamos.core.dance.lines import lines_of
 from vamos.core.document.files import load
 from vamos.core.document.paths import locate
+from vamos.core.edit.takes import with_movement
 from vamos.core.media.motion import PER_SECOND, Motion, motion_of
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section
 from vamos.core.model.take import Pass, PassKind, counts_to_take
 from vamos.core.plan.clips import plan_clips
-from vamos.core.plan.movement import look, seen_in, stillness
+from vamos.core.plan.movement import look, remarks_on, stillness
 from vamos.core.time import TimeMap, TimeRange
 from vamos.demo.build import PROJECT
 
@@ -42,14 +43,14 @@ def filmed(off: dict[int, float] | None = None, through: int | None = None) -> M
 
 class SeenTest(unittest.TestCase):
     def texts(self, motion: Motion) -> list[str]:
-        return [s.text for s in seen_in(motion, WHOLE, counts_to_take(WHOLE, GRID), LINES)]
+        return [s.text for s in remarks_on(motion, WHOLE, counts_to_take(WHOLE, GRID), LINES)]
 
     def test_all_as_written(self):
         self.assertEqual(self.texts(filmed()), [])
 
     def test_a_hold_danced_through(self):
         """Only the third wall's hold is told, at its second of the take: 22 counts at 120 are 11 s."""
-        seen = seen_in(filmed(through=2), WHOLE, counts_to_take(WHOLE, GRID), LINES)
+        seen = remarks_on(filmed(through=2), WHOLE, counts_to_take(WHOLE, GRID), LINES)
         self.assertEqual([s.text for s in seen], ["the hold on 7 of one is danced through"])
         self.assertAlmostEqual(seen[0].take_s, 11.0)
 
@@ -69,7 +70,7 @@ class SeenTest(unittest.TestCase):
         moving = filmed()
         boxes = np.tile([0.3, 0.2, 0.7, 0.9], (len(moving.energy), 1))
         boxes[round(5 * PER_SECOND) : round(5.5 * PER_SECOND), 2] = 1.0
-        seen = seen_in(Motion(moving.energy, boxes), WHOLE, counts_to_take(WHOLE, GRID), LINES)
+        seen = remarks_on(Motion(moving.energy, boxes), WHOLE, counts_to_take(WHOLE, GRID), LINES)
         self.assertEqual([s.text for s in seen], ["movement leaves the picture at the right in one"])
         self.assertAlmostEqual(seen[0].take_s, 5.0)
 
@@ -91,13 +92,14 @@ class FilmTest(FolderCase):
         """Nothing to tell of the filmed demo; with a sheet that wants the first eight held, it is told and asks in the clip."""
         project = load(demo_folder() / PROJECT)
         project = replace(project, takes=(project.take("front"),))
-        looked = look(project, demo_folder())
-        self.assertEqual(looked.takes[0].seen, ())
+        looked = with_movement(project, look(project, demo_folder()))
+        self.assertEqual(looked.takes[0].remarks, ())
         held = Section("Gate walk", 8, (Event(F(0), F(8), "hold", kind=Kind.HOLD),))
         dance = project.dance
         sections = tuple(held if s.name == "Gate walk" else s for s in dance.sections)
-        told = look(replace(project, dance=replace(dance, sections=sections)), demo_folder())
-        self.assertIn("the hold on 1 of Gate walk is danced through", [s.text for s in told.takes[0].seen])
+        changed = replace(project, dance=replace(dance, sections=sections))
+        told = with_movement(changed, look(changed, demo_folder()))
+        self.assertIn("the hold on 1 of Gate walk is danced through", [s.text for s in told.takes[0].remarks])
         clip = next(c for c in plan_clips(told) if c.title == "Gate walk")
         self.assertIn("danced through", " ".join(clip.problems))
         self.assertTrue(locate(project.takes[0].media, demo_folder()).is_file())

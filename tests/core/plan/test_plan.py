@@ -6,7 +6,7 @@ from dataclasses import replace
 from fractions import Fraction as F
 
 from tests.support import grid_at
-from vamos.core.document.edits import choose
+from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project

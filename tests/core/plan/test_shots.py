@@ -10,7 +10,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song
 from vamos.core.model.take import Pass, PassKind, Stretch, Take, View
 from vamos.core.plan.clips import plan_clips
-from vamos.core.plan.shots import State, shot_list, to_csv, to_markdown
+from vamos.core.plan.shots import ShotState, shot_list, to_csv, to_markdown
 from vamos.core.plan.views import turned_view
 from vamos.core.time import TimeMap, TimeRange
 
@@ -79,15 +79,15 @@ class ShotListTest(unittest.TestCase):
         """One wall in front view: the back is missing as a whole."""
         found = shot_list(filmed(dance=quarter_dance(1)))
         self.assertEqual(found.views, (View.FRONT, View.BACK))
-        self.assertEqual(found.shot("one", View.FRONT).state, State.GOOD)
-        self.assertEqual(found.shot("one", View.BACK).state, State.MISSING)
+        self.assertEqual(found.shot("one", View.FRONT).state, ShotState.GOOD)
+        self.assertEqual(found.shot("one", View.BACK).state, ShotState.MISSING)
         self.assertEqual(found.to_film, ("Film the whole dance once in back view.",))
 
     def test_trouble_is_no_shot(self):
         """Spoiled all through: it exists, but has to be filmed again, and why."""
         found = shot_list(filmed(Stretch(trouble="someone walks through"), dance=quarter_dance(1)))
         shot = found.shot("one", View.FRONT)
-        self.assertEqual(shot.state, State.TROUBLE)
+        self.assertEqual(shot.state, ShotState.TROUBLE)
         self.assertIn("Film one again in front view: trouble in this pass: someone walks through.", found.to_film)
 
     def test_all_there(self):

@@ -13,12 +13,12 @@ from tests.core.render.test_overlays import luminance
 from tests.support import FolderCase, block_share, film_of, grid_at
 from vamos.core.dance.lines import lines_of
 from vamos.core.media.motion import motion_of
-from vamos.core.model.clip import Arrangement, Clip, Look, Sound, Version
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.dance import Dance
 from vamos.core.model.look import Framing, Lane, Overlay, Shape, Style
 from vamos.core.model.project import Output
 from vamos.core.model.take import Pass, PassKind, View
-from vamos.core.render.clips import Job, render_clip
+from vamos.core.render.clips import RenderJob, render_clip
 from vamos.core.render.compose import Composer, Film, Stage
 from vamos.core.render.plates import plates
 from vamos.core.time import CountRange, TimeMap, TimeRange
@@ -30,7 +30,7 @@ PLAIN = Output(longest_side=320, overlay=Overlay(lanes=(Lane.NUMBER,)))
 
 def clip(view: View = View.FRONT, flip: bool = False, start: int = 0, end: int = 8, label: str = "label") -> Clip:
     counts = CountRange(F(start), F(end))
-    return Clip(f"A · {view}", "A", 1, counts, view, "t", 0, F(0), F(0), flip, label)
+    return Clip(f"A · {view}", "A", "A", 1, counts, view, "t", 0, F(0), F(0), flip, label)
 
 
 def song_pass(offset: float = 0.0) -> Pass:
@@ -52,7 +52,7 @@ class ComposeCase(FolderCase):
         """The decoded luma of all frames."""
         path = self.folder / "out.mp4"
         path.unlink(missing_ok=True)
-        render_clip([Job(films[0].clip, version, path, films)], self.stage(output), None)
+        render_clip([RenderJob(films[0].clip, version, path, films)], self.stage(output), None)
         with av.open(str(path)) as container:
             return [f.to_ndarray(format="gray") for f in container.decode(video=0)], path
 
@@ -65,10 +65,10 @@ class StepTest(ComposeCase):
     def test_what_is_seen_is_what_is_written(self):
         """Structural similarity (scikit-image) of preview and decoded export: at least 0.98 on every frame."""
         for version in (
-            Version(F(1), Sound.NONE),
-            Version(F(3, 4), Sound.NONE),
-            Version(F(1), Sound.NONE, Look.WATCH),
-            Version(F(1), Sound.NONE, half_time=True),
+            Version(F(1), ClipSound.NONE),
+            Version(F(3, 4), ClipSound.NONE),
+            Version(F(1), ClipSound.NONE, Look.PLAIN),
+            Version(F(1), ClipSound.NONE, half_time=True),
         ):
             film = self.film(flip=True)
             written, _ = self.write(version, film)
@@ -82,8 +82,8 @@ class StepTest(ComposeCase):
 
     def test_times_at_every_speed_and_in_half_time(self):
         """Frame k shows the film at k / 30 · speed after the first count, within a frame of the film and the block."""
-        versions = [Version(s, Sound.NONE) for s in (F(1), F(3, 4), F(1, 2), F(1, 4), F(5, 4))]
-        for version in [*versions, Version(F(1), Sound.NONE, half_time=True)]:
+        versions = [Version(s, ClipSound.NONE) for s in (F(1), F(3, 4), F(1, 2), F(1, 4), F(5, 4))]
+        for version in [*versions, Version(F(1), ClipSound.NONE, half_time=True)]:
             written, _ = self.write(version, self.film())
             at = GRID.time_map()(F(0))
             for k in range(0, len(written), 20):
@@ -100,7 +100,7 @@ class StepTest(ComposeCase):
         """Counts said at an unsteady pace: count k of the clip shows the moment it was said."""
         said = np.cumsum(np.r_[1.0, np.tile([0.7, 0.9, 0.8], 4)])
         counted = Pass(PassKind.COUNTED, TimeRange(1.0, 11.0), TimeMap.through(said, np.arange(13.0)), 0.8)
-        written, _ = self.write(Version(F(1), Sound.CLICKS), self.film(counted))
+        written, _ = self.write(Version(F(1), ClipSound.CLICKS), self.film(counted))
         timing = self.stage().timing(clip(), Version())
         self.assertEqual(len(written), timing.frames)
         for k in range(8):
@@ -122,12 +122,12 @@ class StepTest(ComposeCase):
         bent = replace(GRID, anchors=tuple(Anchor(a.position, a.song_s**1.1) for a in GRID.anchors))
         stage = Stage(bent, lines_of(bent, Dance()), replace(PLAIN, even=True))
 
-        def gaps(sound: Sound) -> np.ndarray:
+        def gaps(sound: ClipSound) -> np.ndarray:
             timing = stage.timing(clip(end=16), Version(F(1), sound))
             return np.diff([timing.out_s(F(k)) for k in range(16)])
 
-        self.assertLess(np.ptp(gaps(Sound.CLICKS)), 1e-6)
-        self.assertGreater(np.ptp(gaps(Sound.SONG)), 0.005)
+        self.assertLess(np.ptp(gaps(ClipSound.CLICKS)), 1e-6)
+        self.assertGreater(np.ptp(gaps(ClipSound.SONG)), 0.005)
 
     def test_nudged_edges(self):
         """Three frames later and two frames longer, at half speed twice as many."""
@@ -150,7 +150,7 @@ class ArrangedTest(ComposeCase):
         """Another wall, six counts later, stands beside: both halves show the same count, three seconds apart."""
         output = replace(PLAIN, framing=Framing(Shape.WIDE))
         films = (self.film(), self.other(6))
-        version = Version(F(1), Sound.NONE, arrangement=Arrangement.BESIDE)
+        version = Version(F(1), ClipSound.NONE, arrangement=Arrangement.BESIDE)
         with Composer(films, version, self.stage(output)) as composer:
             width, height = composer.size
             self.assertAlmostEqual(width / height, 16 / 9, delta=0.05)
@@ -161,7 +161,7 @@ class ArrangedTest(ComposeCase):
 
     def test_upright_they_stand_one_above_the_other(self):
         output = replace(PLAIN, framing=Framing(Shape.UPRIGHT))
-        version = Version(F(1), Sound.NONE, arrangement=Arrangement.BESIDE)
+        version = Version(F(1), ClipSound.NONE, arrangement=Arrangement.BESIDE)
         with Composer((self.film(), self.other(6)), version, self.stage(output)) as composer:
             width, height = composer.size
             self.assertAlmostEqual(width / height, 9 / 16, delta=0.02)
@@ -169,7 +169,7 @@ class ArrangedTest(ComposeCase):
 
     def test_each_half_is_flipped_by_itself(self):
         """The dark left edge of the film lies at the right of the flipped half only."""
-        version = Version(F(1), Sound.NONE, arrangement=Arrangement.BESIDE)
+        version = Version(F(1), ClipSound.NONE, arrangement=Arrangement.BESIDE)
         still_front = replace(self.film(flip=True), clip=replace(clip(), flip=True))
         with Composer((still_front, self.other(0)), version, self.stage()) as composer:
             paths = composer.paths
@@ -183,7 +183,7 @@ class ArrangedTest(ComposeCase):
         self.assertLess(row[half + 2 : half + 8].mean(), row[-8:-2].mean() - 20)
 
     def test_feet_in_a_corner(self):
-        version = Version(F(1), Sound.NONE, arrangement=Arrangement.FEET)
+        version = Version(F(1), ClipSound.NONE, arrangement=Arrangement.FEET)
         with Composer((self.film(), self.other(8)), version, self.stage()) as composer:
             width, height = composer.size
             luma = composer.picture(30)[0]
@@ -193,12 +193,27 @@ class ArrangedTest(ComposeCase):
             inset = luma[top + 2 : top + small[1] - 2, left + 2 : left + small[0] - 2]
             self.assertAlmostEqual(block_share(inset) * SECONDS, composer.picks[1][30], delta=0.4)
 
+    def test_feet_filmed_upright_stand_in_the_corner_of_a_wide_film_and_the_other_way(self):
+        """Phones film upright as well as wide; the inset lies inside of the picture and shows its block."""
+        upright = film_of(self.folder / "feet.mp4", SECONDS, F(60), (180, 320))
+        version = Version(F(1), ClipSound.NONE, arrangement=Arrangement.FEET)
+        tall = Film(upright, song_pass(), clip())
+        for films in ((self.film(), tall), (tall, self.other(8))):
+            with self.subTest(films[0].path.name), Composer(films, version, self.stage()) as composer:
+                width, height = composer.size
+                luma = composer.picture(30)[0]
+                (w, h), (own_w, own_h) = composer.sizes[1], composer.reel(films[1]).size
+                self.assertEqual(luma.shape, (height, width))
+                self.assertLess(w + width * 0.05, width)
+                self.assertLessEqual(h, 0.6 * height)
+                self.assertAlmostEqual(w / h / (own_w / own_h), 1, delta=0.07)
+
     def test_an_upright_version_follows_the_block(self):
         """The block crosses the whole room; it is never cut off in the upright picture."""
         output = replace(PLAIN, framing=Framing(Shape.UPRIGHT), overlay=Overlay(lanes=()))
         motion = motion_of(self.path, "block", SECONDS)
         film = Film(self.path, song_pass(), clip(end=14), motion)
-        written, _ = self.write(Version(F(1), Sound.NONE), film, output=output)
+        written, _ = self.write(Version(F(1), ClipSound.NONE), film, output=output)
         height, width = written[0].shape
         self.assertAlmostEqual(width / height, 9 / 16, delta=0.02)
         for luma in written[::10]:
@@ -225,7 +240,7 @@ class WrittenTest(ComposeCase):
             film = Film(noisy, the_pass, clip(end=2))
             path = self.folder / f"{style.name}.mp4"
             (written,) = render_clip(
-                [Job(film.clip, Version(F(1), Sound.NONE), path, (film,))], self.stage(output), None
+                [RenderJob(film.clip, Version(F(1), ClipSound.NONE), path, (film,))], self.stage(output), None
             )
             with av.open(str(path)) as container:
                 frame = next(container.decode(video=0)).to_ndarray(format="rgb24")
@@ -240,7 +255,7 @@ class WrittenTest(ComposeCase):
         from vamos.errors import WriteError
 
         good, bad = self.folder / "a.mp4", self.folder / "missing" / "b.mp4"
-        jobs = [Job(clip(), Version(F(1), Sound.NONE), p, (self.film(),)) for p in (good, bad)]
+        jobs = [RenderJob(clip(), Version(F(1), ClipSound.NONE), p, (self.film(),)) for p in (good, bad)]
         with self.assertRaises(WriteError):
             render_clip(jobs, self.stage(), None)
         self.assertFalse(good.exists())

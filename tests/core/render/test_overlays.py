@@ -11,9 +11,9 @@ from vamos.core.dance.lines import lines_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 from vamos.core.model.take import View
+from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import draw_on_yuv, schedule, shown_at, yuv_plates
 from vamos.core.render.plates import plates
-from vamos.core.render.shown import Shown
 from vamos.core.render.timing import clip_timing
 from vamos.core.render.words import Words
 from vamos.core.time import CountRange, FrameRate
@@ -40,12 +40,12 @@ LINES = lines_of(grid_at(120, 60, 0.5, 8), SHEET)
 
 def clip(start: int = 0, end: int = 8) -> Clip:
     return Clip(
-        "k", "A", 1, CountRange(F(start), F(end)), View.FRONT, "t", 0, F(2), F(1), True, "mirrored: copy the screen"
+        "k", "A", "A", 1, CountRange(F(start), F(end)), View.FRONT, "t", 0, F(2), F(1), True, "mirrored: copy the screen"
     )
 
 
 class WordsTest(unittest.TestCase):
-    def at(self, position) -> Shown:
+    def at(self, position) -> OverlayState:
         return shown_at(Words(LINES), clip(), F(position))
 
     def test_numbers_come_from_the_lines(self):
@@ -90,12 +90,12 @@ def luminance(rgb: np.ndarray) -> np.ndarray:
 
 
 class ReadableTest(unittest.TestCase):
-    FULL = Shown("8", "&", False, False, "side", "cross", "mirrored: copy the screen")
+    FULL = OverlayState("8", "&", False, False, "side", "cross", "mirrored: copy the screen")
 
     def test_contrast_over_any_picture(self):
         """Text against its own plate: 4.5 : 1, large digits 3 : 1 (WCAG 2.2, 1.4.3)."""
         for dim in (False, True):
-            shown = Shown("8", "&", dim, False, "side", "cross", "label")
+            shown = OverlayState("8", "&", dim, False, "side", "cross", "label")
             for plate in plates(shown, 960, 540):
                 tones = luminance(plate.pixels.reshape(-1, 3))
                 contrast = (np.percentile(tones, 99.5) + 0.05) / (np.percentile(tones, 0.5) + 0.05)
@@ -117,13 +117,13 @@ class ReadableTest(unittest.TestCase):
             self.assertEqual(taken.max(), 1)
 
     def test_long_words_are_shortened_not_cut(self):
-        shown = Shown("8", now="a very long name of a step that never ends " * 3, ahead="x" * 200)
+        shown = OverlayState("8", now="a very long name of a step that never ends " * 3, ahead="x" * 200)
         for plate in plates(shown, 540, 960):
             self.assertLessEqual(plate.x + plate.pixels.shape[1], 540)
 
     def test_digits_differ_from_each_other(self):
         """No two numbers look alike: every pair of plates differs clearly."""
-        pictures = [plates(Shown(str(n)), 960, 540)[0].pixels.astype(int) for n in range(1, 13)]
+        pictures = [plates(OverlayState(str(n)), 960, 540)[0].pixels.astype(int) for n in range(1, 13)]
         for a in range(12):
             for b in range(a):
                 self.assertGreater(np.abs(pictures[a] - pictures[b]).mean(), 3)
@@ -135,7 +135,7 @@ class ReadableTest(unittest.TestCase):
         frames = []
         for number, part in (("1", ""), ("1", "&"), ("2", ""), ("2", "&")):
             picture = np.zeros((height, width, 3), np.uint8)
-            for plate in plates(Shown(number, part), width, height):
+            for plate in plates(OverlayState(number, part), width, height):
                 h, w = plate.pixels.shape[:2]
                 picture[plate.y : plate.y + h, plate.x : plate.x + w] = plate.pixels
             frames.append(luminance(picture))
@@ -152,7 +152,7 @@ class YuvTest(unittest.TestCase):
 
         for matrix, space in (("601", 5), ("709", 1)):
             y, u, v = (np.full(s, 128, np.uint8) for s in ((540, 960), (270, 480), (270, 480)))
-            shown = Shown("8", label="mirrored")
+            shown = OverlayState("8", label="mirrored")
             draw_on_yuv(y, u, v, shown, matrix)
             frame = av.VideoFrame.from_ndarray(
                 np.concatenate([y.ravel(), u.ravel(), v.ravel()]).reshape(810, 960), format="yuv420p"
@@ -165,7 +165,7 @@ class YuvTest(unittest.TestCase):
                 self.assertLess(np.abs(got - plate.pixels).mean(), 6, matrix)
 
     def test_cached_plates_are_not_spoiled_by_drawing(self):
-        shown = Shown("3")
+        shown = OverlayState("3")
         before = yuv_plates(shown, 320, 180, "601")[0][2].copy()
         draw_on_yuv(np.zeros((180, 320), np.uint8), *(np.zeros((90, 160), np.uint8) for _ in range(2)), shown, "601")
         np.testing.assert_array_equal(before, yuv_plates(shown, 320, 180, "601")[0][2])

@@ -17,15 +17,15 @@ from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Sec
 from vamos.core.model.look import Lane, Numbering, Overlay, Style
 from vamos.core.model.take import View
 from vamos.core.render.lettering import has_glyph, runs_of
+from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import LARGEST, shown_at, size_for
 from vamos.core.render.plates import plates
-from vamos.core.render.shown import Shown
 from vamos.core.render.words import Words
 from vamos.core.time import CountRange
 
 GOLDEN = Path(__file__).parent / "golden"
 SIZES = ((960, 540), (540, 960), (720, 720), (320, 180))
-FULL = Shown(
+FULL = OverlayState(
     "4", "&", False, False, "shuffle fwd", "夜市扇舞", "mirrored: copy the screen", "A", "L", False, "boom", "9:00",
     "Fan sweep, wall 2", "tag in 4", tuple("12345678"), 3,
 )  # fmt: skip
@@ -42,14 +42,14 @@ TWO = Dance(
 WORDS = Words(lines_of(grid_at(120, 120, 0.5, 8), TWO))
 
 
-def with_style(style: Style, size: float = 1.0, **changes) -> Shown:
+def with_style(style: Style, size: float = 1.0, **changes) -> OverlayState:
     from dataclasses import replace
 
     return replace(FULL, style=style, size=size, **changes)
 
 
 def clip(end: int = 60) -> Clip:
-    return Clip("k", "all", 1, CountRange(F(0), F(end)), View.FRONT, "t", 0, F(2), F(1), True, "label")
+    return Clip("k", "all", "all", 1, CountRange(F(0), F(end)), View.FRONT, "t", 0, F(2), F(1), True, "label")
 
 
 class LanesTest(unittest.TestCase):
@@ -86,7 +86,7 @@ class LanesTest(unittest.TestCase):
         self.assertEqual((shown.number, shown.part, shown.ahead, shown.label, shown.now), ("", "", "", "", "walk"))
 
     def test_to_watch_only_the_label_is_shown(self):
-        shown = shown_at(WORDS, clip(), F(0), Overlay(lanes=tuple(Lane)), Look.WATCH)
+        shown = shown_at(WORDS, clip(), F(0), Overlay(lanes=tuple(Lane)), Look.PLAIN)
         self.assertEqual((shown.number, shown.now, shown.foot, shown.label), ("", "", "", "label"))
 
     def test_the_row_is_the_eight_of_now(self):
@@ -131,7 +131,7 @@ class DrawnTest(unittest.TestCase):
             frames = []
             for number, part in (("1", ""), ("1", "&"), ("2", ""), ("2", "&")):
                 picture = np.zeros((height, width, 3), np.uint8)
-                shown = Shown(number, part, row=tuple("12345678"), at=int(number) - 1, style=style, size=size)
+                shown = OverlayState(number, part, row=tuple("12345678"), at=int(number) - 1, style=style, size=size)
                 for plate in plates(shown, width, height):
                     h, w = plate.pixels.shape[:2]
                     picture[plate.y : plate.y + h, plate.x : plate.x + w] = plate.pixels
@@ -144,7 +144,7 @@ class DrawnTest(unittest.TestCase):
         grey = {
             foot: next(
                 p.pixels.mean(axis=2)
-                for p in plates(Shown("1", foot=foot), 960, 540)
+                for p in plates(OverlayState("1", foot=foot), 960, 540)
                 if p.pixels.shape[0] == p.pixels.shape[1] and p.x < 480
             )
             for foot in ("R", "L")

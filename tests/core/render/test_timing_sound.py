@@ -11,9 +11,11 @@ from hypothesis import strategies as st
 
 from tests.support import grid_at
 from vamos.core.media.sound import Sound
-from vamos.core.render.sound import RATE, clip_sound, coded, levelled, loudness, true_peak
+from vamos.core.progress import Progress
+from vamos.core.render.sound import RATE, clip_sound, coded, levelled, limited, loudness, true_peak
 from vamos.core.render.timing import clip_timing
 from vamos.core.time import CountRange, FrameRate
+from vamos.errors import Stopped
 
 SPEEDS = (F(1), F(3, 4), F(1, 2), F(5, 4), F(1, 4))
 
@@ -113,6 +115,24 @@ class SoundTest(unittest.TestCase):
     def test_silence_stays_silent(self):
         self.assertEqual(np.abs(levelled(np.zeros((RATE, 2), np.float32))[0]).max(), 0)
         self.assertEqual(loudness(np.zeros((100, 2), np.float32)), -70)
+
+
+class LongSoundTest(unittest.TestCase):
+    def test_peaks_are_found_where_pieces_join(self):
+        """A long sound is looked at in pieces; one peak on the seam counts as much as anywhere."""
+        from vamos.core.render import sound
+
+        out = np.zeros((3 * sound._PIECE // 2, 2), np.float32)
+        for at in (sound._PIECE - 1, sound._PIECE, 5000):
+            single = out.copy()
+            single[at] = 0.9
+            self.assertAlmostEqual(true_peak(single), true_peak(single[at - 200 : at + 200]), places=4)
+            self.assertLess(true_peak(limited(single, 0.5)), 0.51)
+
+    def test_levelling_can_be_stopped(self):
+        noise = (0.1 * np.random.default_rng(0).standard_normal((RATE, 2))).astype(np.float32)
+        with self.assertRaises(Stopped):
+            levelled(noise, Progress(stop_asked=lambda: True))
 
 
 if __name__ == "__main__":

@@ -16,7 +16,7 @@ from vamos.core.grid.beats import refine, track
 from vamos.core.grid.spectra import FRAME_RATE, Row, Spectra, analyse, normal
 from vamos.core.grid.tap import follow_taps, lateness
 from vamos.core.grid.tempo import Floats, preference, tempogram
-from vamos.core.jobs import Watch, quiet
+from vamos.core.progress import Progress, quiet
 
 #: Teachers count about this fast when there is no music (common practice, no source).
 COUNTING_BPM = 84.0
@@ -37,19 +37,19 @@ class Counting:
     sure_of_one: float
 
 
-def find_counting(path: Path, watch: Watch | None = None, expected_s: float = 0.0) -> Counting | None:
+def find_counting(path: Path, progress: Progress | None = None, expected_s: float = 0.0) -> Counting | None:
     """Counts said aloud in a take, or None when nobody counts steadily."""
-    spectra = analyse(path, watch or quiet(), expected_s)
+    spectra = analyse(path, progress or quiet(), expected_s)
     return counting_in(spectra)
 
 
-def counts_from_taps(path: Path, taps_take_s: Floats, watch: Watch | None = None, expected_s: float = 0.0) -> Floats:
+def counts_from_taps(path: Path, taps_take_s: Floats, progress: Progress | None = None, expected_s: float = 0.0) -> Floats:
     """The moments of the counts tapped along to a take, without the hand's lateness, ``(counts,)`` take seconds.
 
     Raises InputError for taps that are too few or too uneven; MissingError or MediaError for the file.
     """
     _, moments = follow_taps(taps_take_s)
-    return moments - lateness(moments, analyse(path, watch or quiet(), expected_s))
+    return moments - lateness(moments, analyse(path, progress or quiet(), expected_s))
 
 
 def counting_in(spectra: Spectra) -> Counting | None:

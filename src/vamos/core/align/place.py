@@ -12,10 +12,10 @@ from vamos.core.align.counted import Counting, counting_in
 from vamos.core.align.slowed import SlowedSearch, features, find_slowed
 from vamos.core.align.song_in_room import Segment, find_song
 from vamos.core.grid.spectra import Spectra, analyse
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Take
+from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import MediaError
 
@@ -33,34 +33,34 @@ class SongSound:
     search: SlowedSearch
 
 
-def song_sound(path: Path, watch: Watch | None = None) -> SongSound:
+def song_sound(path: Path, progress: Progress | None = None) -> SongSound:
     """Read a song for placing; raises MissingError or MediaError."""
-    watch = watch or quiet()
+    progress = progress or quiet()
     found = probe(path)
-    index = SongIndex(read_sound(path, RATE, watch=watch.part(0, 0.4), expected_s=found.duration_s).mono())
-    spectra = analyse(path, watch.part(0.4, 1.0), found.duration_s)
+    index = SongIndex(read_sound(path, RATE, progress=progress.part(0, 0.4), expected_s=found.duration_s).mono())
+    spectra = analyse(path, progress.part(0.4, 1.0), found.duration_s)
     return SongSound(index, SlowedSearch(features(spectra), index))
 
 
-def place_take(take: Take, path: Path, song: SongSound, watch: Watch | None = None) -> Take:
+def place_take(take: Take, path: Path, song: SongSound, progress: Progress | None = None) -> Take:
     """The take with its passes, in order: with the song, with the song slowed, counted aloud.
 
     A take without sound stays without passes. Raises MissingError or MediaError when the file
     cannot be read.
     """
-    watch = watch or quiet()
+    progress = progress or quiet()
     found = probe(path)
     if not found.has_picture:
         raise MediaError("there is no picture in it, so it cannot be a take.", file=path)
     if not found.has_sound:
         return replace(take, passes=(), looked_for_passes=True)
-    sound = read_sound(path, RATE, watch=watch.part(0, 0.3), expected_s=found.duration_s).mono()
-    segments = find_song(song.index, sound, watch.part(0.3, 0.5))
+    sound = read_sound(path, RATE, progress=progress.part(0, 0.3), expected_s=found.duration_s).mono()
+    segments = find_song(song.index, sound, progress.part(0.3, 0.5))
     passes = [_song_pass(s, take.speaker_m) for s in segments]
     left = _left_over([(s.take_start_s, s.take_end_s) for s in segments], len(sound) / RATE)
     if left:
-        passes += _other_passes(take, path, song, sound, left, watch.part(0.5, 1.0))
-    watch(1.0, f"Placed {path.name}")
+        passes += _other_passes(take, path, song, sound, left, progress.part(0.5, 1.0))
+    progress(1.0, f"Placed {path.name}")
     ordered = tuple(sorted(passes, key=lambda p: p.take_range.start_s))
     return replace(take, passes=ordered, looked_for_passes=True)
 
@@ -73,15 +73,15 @@ def _left_over(covered: list[tuple[float, float]], duration_s: float) -> list[tu
 
 
 def _other_passes(
-    take: Take, path: Path, song: SongSound, sound: Samples, left: list[tuple[float, float]], watch: Watch
+    take: Take, path: Path, song: SongSound, sound: Samples, left: list[tuple[float, float]], progress: Progress
 ) -> list[Pass]:
     """Passes in stretches without the song at its own speed: slowed first, then counting."""
     duration = len(sound) / RATE
-    spectra = analyse(path, watch.part(0, 0.4), duration)
+    spectra = analyse(path, progress.part(0, 0.4), duration)
     seen = features(spectra)
     passes: list[Pass] = []
     for number, (start, end) in enumerate(left):
-        part = watch.part(0.4 + 0.5 * number / len(left), 0.4 + 0.5 * (number + 1) / len(left))
+        part = progress.part(0.4 + 0.5 * number / len(left), 0.4 + 0.5 * (number + 1) / len(left))
         slow = find_slowed(song.search, seen, sound, start, end, part)
         if slow is not None and slow.confidence >= SLOWED_SURE:
             passes.append(_song_pass(slow, take.speaker_m))

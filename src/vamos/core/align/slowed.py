@@ -21,8 +21,8 @@ import scipy.signal
 from vamos.core.align.correlate import SongIndex
 from vamos.core.align.song_in_room import AS_GOOD, LEAST_CLEAR, Segment, place_along
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.sound import Samples
+from vamos.core.progress import Progress, quiet
 
 Floats = npt.NDArray[np.float64]
 Rows = npt.NDArray[np.float32]
@@ -97,13 +97,13 @@ class SlowedSearch:
         self._onsets = scipy.fft.rfft(song.onsets, self._size, axis=1)
         self._harmony = scipy.fft.rfft(song.harmony, self._size, axis=1)
 
-    def search(self, take: Features, start_s: float, end_s: float, watch: Watch | None = None) -> list[Place]:
+    def search(self, take: Features, start_s: float, end_s: float, progress: Progress | None = None) -> list[Place]:
         """The most alike places of a stretch of a take, the best first."""
-        watch = watch or quiet()
+        progress = progress or quiet()
         ratios = np.arange(SLOWEST, FASTEST + 1e-9, 0.004)
         tops: list[tuple[float, float, float, bool]] = []
         for number, ratio in enumerate(ratios):
-            watch(number / len(ratios), "Looking for the song at another speed")
+            progress(number / len(ratios), "Looking for the song at another speed")
             if abs(ratio - 1) < 0.006:
                 continue
             for moved in (False, True):
@@ -215,7 +215,7 @@ class _Looked:
 
 
 def find_slowed(
-    search: SlowedSearch, take: Features, sound: Samples, start_s: float, end_s: float, watch: Watch | None = None
+    search: SlowedSearch, take: Features, sound: Samples, start_s: float, end_s: float, progress: Progress | None = None
 ) -> Segment | None:
     """The song at another speed in a stretch of a take (its ``sound`` mono at RATE), or None."""
     if end_s - start_s < SHORTEST_S:
@@ -223,7 +223,7 @@ def find_slowed(
     middle = (start_s + end_s) / 2
     low, high = max(start_s, middle - STRETCH_S / 2), min(end_s, middle + STRETCH_S / 2)
     looked: list[_Looked] = []
-    for rough in search.search(take, low, high, watch):
+    for rough in search.search(take, low, high, progress):
         place, spread, agree = search.refined(take, rough, start_s, end_s)
         if SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 and agree > 0.3:
             looked.append(_Looked(place, spread, agree, search.in_tune(take, place, start_s, end_s)))

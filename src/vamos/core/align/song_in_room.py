@@ -20,8 +20,8 @@ from vamos.core.align.correlate import BLOCK_S, RATE, STEP_S, Hit, SongIndex, re
 from vamos.core.align.sharpen import Sharp, room_answer, sharpened
 from vamos.core.align.stack import Stack
 from vamos.core.align.tune import Rows, alike, semitones
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.sound import Samples
+from vamos.core.progress import Progress, quiet
 
 #: A block's best place must stand this far over the noise to vote.
 VOTE_HEIGHT = 6.5
@@ -65,9 +65,9 @@ class Segment:
     also_at_s: tuple[float, ...] = ()
 
 
-def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> list[Segment]:
+def find_song(song: SongIndex, take: Samples, progress: Progress | None = None) -> list[Segment]:
     """Segments of a take (mono at ``RATE``) that carry the song, in take order."""
-    watch = watch or quiet()
+    progress = progress or quiet()
     block, step = int(BLOCK_S * RATE), int(STEP_S * RATE)
     if len(take) < 2 * RATE:
         return []
@@ -78,7 +78,7 @@ def find_song(song: SongIndex, take: Samples, watch: Watch | None = None) -> lis
     if starts[-1] + block < len(take):
         starts.append(len(take) - block)
     for number, start in enumerate(starts):
-        watch(number / len(starts), "Placing by its sound")
+        progress(number / len(starts), "Placing by its sound")
         row = song.correlate(take[start : start + block])
         hits.append(song.hits_in(row, block, start))
         stack.add(row, start, block)

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.core.dance.facing import clock_text
-from vamos.core.dance.follows import Follows, what_follows
+from vamos.core.dance.facts import DanceFacts, facts_of
 from vamos.core.model.dance import Dance, ItemKind, Kind
 from vamos.core.model.project import Project
 
@@ -28,7 +28,7 @@ def card_of(project: Project) -> Card:
     """The card of a project's dance."""
     dance, song = project.dance, project.song
     grid = song.grid if song else None
-    follows = what_follows(dance, grid)
+    follows = facts_of(dance, grid)
     level, why = suggest_level(dance, grid.bpm() if grid else None)
     starts = dance.starts_on
     if grid is not None:
@@ -54,27 +54,27 @@ def card_of(project: Project) -> Card:
     return Card(rows, tuple(name for name, text in facts if not text), level, why)
 
 
-def _walls(follows: Follows) -> str:
+def _walls(follows: DanceFacts) -> str:
     if follows.wall_counts == 0:
         return "phrased" if follows.stations else ""
     return "" if follows.walls_to_front is None else str(follows.walls_to_front)
 
 
-def _tags(dance: Dance, follows: Follows) -> str:
+def _tags(dance: Dance, follows: DanceFacts) -> str:
     if not dance.sequence:
         return ""
     found = [s for s in follows.stations if s.kind == "tag"]
     return "; ".join(f"{s.name} at {_facing(s.heading)}" for s in found) if found else "none"
 
 
-def _restarts(follows: Follows) -> str:
+def _restarts(follows: DanceFacts) -> str:
     if not follows.stations:
         return ""
     found = [s for s in follows.stations if s.kind == "restart"]
     return "; ".join(f"{s.name}, facing {_facing(s.heading)}" for s in found) if found else "none"
 
 
-def _ending(dance: Dance, follows: Follows) -> str:
+def _ending(dance: Dance, follows: DanceFacts) -> str:
     if not dance.sequence:
         return ""
     names = [i.name or ", ".join(i.sections) for i in dance.sequence if i.kind is ItemKind.ENDING]

@@ -8,7 +8,7 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.dance.facing import net_turn, turn_text, wall_count
-from vamos.core.dance.follows import danced_lines, empty_counts, for_role, roles, start_weight, what_follows
+from vamos.core.dance.facts import danced_lines, empty_counts, facts_of, for_role, roles, start_weight
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.dance.weight import UNKNOWN, after, first_foot, follow
 from vamos.core.model.dance import Dance, Foot, ItemKind, MoveSet, Section
@@ -205,19 +205,19 @@ def _against_song(dance: Dance, grid: Grid) -> Iterator[Problem]:
     lines = danced_lines(dance, grid)
     if not lines:
         return
-    over = what_follows(dance, grid).counts_over
+    over = facts_of(dance, grid).counts_over
     if over is not None and over < 0:
         yield Problem("length", f"The sequence is {float(-over):g} counts longer than the song.")
     holds = {line.start: line for line in lines if line.kind is LineKind.HOLD}
-    for stop in grid.stops:
+    for stop in grid.breaks:
         if stop.position not in holds and lines[0].start <= stop.position < lines[-1].counts.end:
             yield Problem(
                 "stop",
                 f"The music stops at count {floor(stop.position) + 1} of the dance for {float(stop.counts):g} counts; "
                 "the sequence holds nothing there.",
             )
-    marked = {s.position for s in grid.stops}
-    for line in holds.values() if grid.stops else ():
+    marked = {s.position for s in grid.breaks}
+    for line in holds.values() if grid.breaks else ():
         if line.start not in marked:
             yield Problem(
                 "stop",

@@ -16,7 +16,7 @@ def export_sheet(project: Project, path: Path) -> None:
     if path.suffix.lower() == ".pdf":
         write_pdf(project, path)
     elif path.suffix.lower() == ".svg":
-        grid = project.song.grid if project.song else None
+        grid = project.grid
         write_atomically(path, to_svg(wall_map(project.dance, grid)).encode())
     else:
         write_sheet(project.dance, path)

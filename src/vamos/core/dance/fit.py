@@ -16,7 +16,6 @@ from vamos.core.model.song import Grid
 
 #: Songs whose tempo differs by less than this are danced alike (common practice, no source).
 SAME_TEMPO = 0.04
-_DANCED = (LineKind.DANCE, LineKind.TAG, LineKind.HOLD, LineKind.ENDING)
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,7 +46,7 @@ class Fit:
 
 def fit_song(first: Grid, dance: Dance, other: Grid) -> Fit:
     """Put the dance of one song on another; the other song has the dance's own sequence or none."""
-    lines = [line for line in lines_of(first, dance) if line.kind in _DANCED]
+    lines = [line for line in lines_of(first, dance) if line.kind.danced]
     needed = lines[-1].counts.end if lines else Fraction(0)
     there = other.range().end
     clock = other.time_map()
@@ -91,14 +90,14 @@ def _notes(first: Grid, other: Grid, ratio: float, needed: Fraction, there: Frac
         last = _last_wall(lines, there)
         where = f"; the last whole wall is wall {last.wall}" if last else ""
         notes.append(f"It is {_counts(needed - there)} too short{where}.")
-    for stop in other.stops:
+    for stop in other.breaks:
         if not any(line.kind is LineKind.HOLD and line.start == stop.position for line in lines):
             notes.append(
                 f"Its music stops for {_counts(stop.counts)} at count {floor(stop.position) + 1} "
                 "of the dance, where the sequence holds nothing."
             )
     for line in lines:
-        held = any(s.position == line.start for s in other.stops)
+        held = any(s.position == line.start for s in other.breaks)
         if line.kind is LineKind.HOLD and not held:
             notes.append(f"The dance holds {_counts(line.length)} at count {floor(line.start) + 1}; the song goes on.")
     return notes

@@ -26,6 +26,11 @@ class LineKind(StrEnum):
     ENDING = "ending"
     AFTER = "after"
 
+    @property
+    def danced(self) -> bool:
+        """Whether it is part of the dance, kept still or not."""
+        return self not in (LineKind.LEAD_IN, LineKind.AFTER)
+
 
 @dataclass(frozen=True, slots=True)
 class Line:
@@ -97,8 +102,8 @@ def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
 
 def _after(grid: Grid, lines: list[Line]) -> Iterator[Line]:
     """Lines of music left over when the dance is over."""
-    at, end = lines[-1].counts.end, grid.range().end
-    heading, number = heading_after(lines[-1]), len(lines)
+    end, number = grid.range().end, len(lines)
+    at, heading = (lines[-1].counts.end, heading_after(lines[-1])) if lines else (Fraction(0), 0)
     while end - at >= 1:
         length = min(Fraction(grid.line), end - at)
         yield Line(number, at, length, LineKind.AFTER, heading=heading)
@@ -121,8 +126,7 @@ def _by_parts(grid: Grid, number: int) -> Iterator[Line]:
 
 def lines_for(project: Project) -> tuple[Line, ...]:
     """The lines of a project's page; empty before there is a grid."""
-    grid = project.song.grid if project.song else None
-    return lines_of(grid, project.dance) if grid is not None else ()
+    return lines_of(project.grid, project.dance) if project.grid is not None else ()
 
 
 def _lead_in(grid: Grid) -> Iterator[Line]:

@@ -9,7 +9,7 @@ Grammar, entries separated by spaces::
 
 ``wall`` is the whole dance; ``wall/16`` is cut by a restart after 16 counts; ``wall@16+4`` has a
 stop of the music after 16 counts in which 4 are kept. Other names are those of parts or sections;
-one that begins with tag or ending is a tag or the ending. What stands in brackets is optional.
+one that begins with tag, bridge or ending is a tag or the ending. What stands in brackets is optional.
 """
 
 from __future__ import annotations
@@ -18,7 +18,7 @@ import re
 from dataclasses import replace
 
 from vamos.core.dance.counts_typed import NotationError
-from vamos.core.model.dance import Dance, Item, ItemKind, Pause
+from vamos.core.model.dance import Dance, Item, ItemKind, Pause, kind_by_name
 
 _NAME = re.compile(r'"([^"]*)"|“([^”]*)”|([^\s\[\]"“*/@:+]+)')
 _NUMBER = re.compile(r"\d+")
@@ -117,12 +117,7 @@ class _Reader:
             names = [*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections)]
             raise self.fail("wall or one of: " + (", ".join(names) or "(no section is written yet)"), at)
         if kind is None:
-            lower = name.lower()
-            kind = ItemKind.PART
-            if lower.startswith("tag"):
-                kind = ItemKind.TAG
-            elif lower.startswith("ending"):
-                kind = ItemKind.ENDING
+            kind = kind_by_name(name) or ItemKind.PART
         return Item(kind, sections, name)
 
     def _cut(self, item: Item) -> Item:
@@ -183,8 +178,7 @@ def _entry(item: Item, dance: Dance) -> str:
         return "wall" + cuts
     name = item.name if _stands_for(item, dance) else (item.sections[0] if item.sections else item.name)
     text = name if re.fullmatch(r'[^\s\[\]"“*/@:+]+', name) and not name.isdigit() else f'"{name}"'
-    usual = {"tag": ItemKind.TAG, "ending": ItemKind.ENDING}
-    said = next((k for w, k in usual.items() if name.lower().startswith(w)), ItemKind.PART)
+    said = kind_by_name(name) or ItemKind.PART
     if said is not item.kind or name.lower() in _KINDS:
         text = f"{item.kind}:{text}"
     return text + cuts

@@ -8,20 +8,19 @@ hollow. A sheet takes one or two pages; longer dances go on.
 from __future__ import annotations
 
 import io
-from importlib.resources import as_file, files
 from math import ceil
 from pathlib import Path
 from typing import Any
 
+from vamos.core.dance import pdf_fonts
 from vamos.core.dance.card import Card, card_of
 from vamos.core.dance.facing import turn_words
-from vamos.core.dance.wall_map import Drawing, Shape, wall_map
+from vamos.core.dance.wall_map import Drawing, Primitive, wall_map
 from vamos.core.document.files import write_atomically
 from vamos.core.model.dance import Event, Foot, Kind, Section
 from vamos.core.model.project import Project
 from vamos.core.time.counts import count_text
 
-_FACES = {"Manrope": "Manrope-Regular.ttf", "Manrope-Bold": "Manrope-Bold.ttf"}
 MARGIN, STRIP = 42.0, 62.0
 _INK, _SOFT, _TAPE = "#1B2233", "#5B6070", "#D9C49A"
 
@@ -41,7 +40,7 @@ def sheet_pdf(project: Project) -> bytes:
         page.columns = 6
     for section in project.dance.sections:
         page.section(section)
-    grid = project.song.grid if project.song else None
+    grid = project.grid
     if project.dance.sequence:
         page.drawing("Walls", wall_map(project.dance, grid, page.room))
     page.cautions(project)
@@ -61,7 +60,6 @@ class _Page:
         from reportlab.lib.pagesizes import A4
         from reportlab.pdfgen.canvas import Canvas
 
-        _register()
         self.width, self.height = A4
         self.columns = 8
         self.canvas: Any = Canvas(out, pagesize=A4, invariant=1)
@@ -85,21 +83,19 @@ class _Page:
 
     def _foot(self) -> None:
         self.text(MARGIN, MARGIN - 18, self.title, 8, _SOFT)
-        self.canvas.drawRightString(self.width - MARGIN, MARGIN - 18, str(self.number))
+        number = str(self.number)
+        self.text(self.width - MARGIN - pdf_fonts.width(number, 8), MARGIN - 18, number, 8, _SOFT)
 
     def end(self) -> None:
         self._foot()
         self.canvas.save()
 
     def text(self, x: float, y: float, text: str, size: float, colour: str = _INK, bold: bool = False) -> None:
-        self.canvas.setFont("Manrope-Bold" if bold else "Manrope", size)
         self.canvas.setFillColor(colour)
-        self.canvas.drawString(x, y, text)
+        pdf_fonts.draw(self.canvas, x, y, text, size, bold)
 
     def wrapped(self, text: str, size: float, room: float, bold: bool = False) -> list[str]:
-        from reportlab.lib.utils import simpleSplit
-
-        return list(simpleSplit(text, "Manrope-Bold" if bold else "Manrope", size, room))
+        return pdf_fonts.wrapped(text, size, room, bold)
 
     def head(self, card: Card) -> None:
         """Name large, then the card in two columns."""
@@ -135,7 +131,7 @@ class _Page:
         self.need(22 + STRIP)
         feel = "" if section.feel == "straight" else f", {section.feel}"
         self.text(MARGIN, self.y - 10, section.name, 11, bold=True)
-        wide = self.canvas.stringWidth(section.name, "Manrope-Bold", 11)
+        wide = pdf_fonts.width(section.name, 11, bold=True)
         self.text(MARGIN + wide + 8, self.y - 10, f"{section.length} counts{feel}", 8, _SOFT)
         self.y -= 16
         for row in range(rows):
@@ -234,17 +230,7 @@ class _Page:
         self.y -= 6
 
 
-def _register() -> None:
-    from reportlab.pdfbase import pdfmetrics
-    from reportlab.pdfbase.ttfonts import TTFont
-
-    for name, file in _FACES.items():
-        if name not in pdfmetrics.getRegisteredFontNames():
-            with as_file(files("vamos") / "fonts" / file) as path:
-                pdfmetrics.registerFont(TTFont(name, str(path)))
-
-
-def _draw(canvas: Any, shape: Shape) -> None:
+def _draw(canvas: Any, shape: Primitive) -> None:
     """One shape of a drawing; the canvas's y goes up, the drawing's down."""
     p = shape.points
     canvas.setDash([3, 3] if shape.dash else [])
@@ -268,6 +254,5 @@ def _draw(canvas: Any, shape: Shape) -> None:
         path.close()
         canvas.drawPath(path, **how)
     else:
-        canvas.setFont("Manrope-Bold" if shape.bold else "Manrope", shape.size)
-        draw = canvas.drawCentredString if shape.anchor == "middle" else canvas.drawString
-        draw(p[0], -p[1], shape.text)
+        left = pdf_fonts.width(shape.text, shape.size, shape.bold) / 2 if shape.anchor == "middle" else 0.0
+        pdf_fonts.draw(canvas, p[0] - left, -p[1], shape.text, shape.size, shape.bold)

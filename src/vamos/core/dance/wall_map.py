@@ -13,7 +13,7 @@ from dataclasses import dataclass
 from xml.sax.saxutils import escape
 
 from vamos.core.dance.facing import clock_text
-from vamos.core.dance.follows import danced_lines
+from vamos.core.dance.facts import danced_lines
 from vamos.core.dance.lines import Line, LineKind, heading_after
 from vamos.core.model.dance import Dance, ItemKind
 from vamos.core.model.song import Grid
@@ -22,7 +22,7 @@ INK, PAPER, FLOOR, TAPE, ACCENT = "#1B2233", "#FFFFFF", "#F1EBDD", "#D9C49A", "#
 
 
 @dataclass(frozen=True, slots=True)
-class Shape:
+class Primitive:
     """``kind`` line, box, circle, path or text; coordinates in points, y downwards."""
 
     kind: str
@@ -41,7 +41,7 @@ class Shape:
 class Drawing:
     width: float
     height: float
-    shapes: tuple[Shape, ...]
+    shapes: tuple[Primitive, ...]
     words: str
 
 
@@ -62,7 +62,7 @@ ROW, CLOCK, GAP, POINTS_A_COUNT = 92.0, 17.0, 6.0, 3.4
 def wall_map(dance: Dance, grid: Grid | None = None, width: float = 520.0) -> Drawing:
     """Draw the sequence; raises InputError when it names a section that is not there."""
     tiles = _tiles(dance, grid)
-    shapes: list[Shape] = []
+    shapes: list[Primitive] = []
     x = y = 0.0
     for tile in tiles:
         room = max(68.0, min(width, tile.counts * POINTS_A_COUNT))
@@ -103,45 +103,45 @@ def _words(tile: _Tile) -> str:
     return f"{name}, {tile.counts} counts from {at}" + (", restart" if tile.cut else "")
 
 
-def _draw(tile: _Tile, x: float, y: float, room: float) -> list[Shape]:
+def _draw(tile: _Tile, x: float, y: float, room: float) -> list[Primitive]:
     top, tall = y + 4, 52.0
     corner = 12.0 if tile.cut else 0.0
     outline = (x, top, x + room - corner, top, x + room, top + corner, x + room, top + tall, x, top + tall)
     ground = {"tag": TAPE, "stop": PAPER, "ending": FLOOR}.get(tile.kind, FLOOR)
-    shapes = [Shape("path", outline, fill=ground, stroke=INK, width=1.2, dash=tile.kind == "stop")]
+    shapes = [Primitive("path", outline, fill=ground, stroke=INK, width=1.2, dash=tile.kind == "stop")]
     if tile.kind == "tag":
         inner = (x + 3, top + 3, x + room - 3, top + 3, x + room - 3, top + tall - 3, x + 3, top + tall - 3)
-        shapes.append(Shape("path", inner, stroke=INK, width=0.7))
+        shapes.append(Primitive("path", inner, stroke=INK, width=0.7))
     if tile.kind == "ending":
-        shapes.append(Shape("box", (x, top + tall - 5, room, 5), fill=INK))
+        shapes.append(Primitive("box", (x, top + tall - 5, room, 5), fill=INK))
     if tile.kind == "wall":
         shapes += clock_shapes(x + room - CLOCK - 4, top + tall / 2, CLOCK - 4, tile.heading)
     elif tile.kind != "stop":
         shapes += clock_shapes(x + room - CLOCK, top + tall - 20, CLOCK - 7, tile.heading)
     size = 20.0 if tile.kind == "wall" else 8.5
-    shapes.append(Shape("text", (x + 7, top + (24 if tile.kind == "wall" else 16)), tile.label[:14], size, True, INK))
+    shapes.append(Primitive("text", (x + 7, top + (24 if tile.kind == "wall" else 16)), tile.label[:14], size, True, INK))
     if tile.cut:
-        shapes.append(Shape("text", (x + 7, top + tall - 8), "restart", 7.5, True, ACCENT))
+        shapes.append(Primitive("text", (x + 7, top + tall - 8), "restart", 7.5, True, ACCENT))
     count = f"{tile.counts} counts"
-    shapes.append(Shape("text", (x + 2, top + tall + 11), count, 7.5, False, INK))
+    shapes.append(Primitive("text", (x + 2, top + tall + 11), count, 7.5, False, INK))
     tail = "" if tile.seconds is None else f"{int(tile.seconds // 60)}:{tile.seconds % 60:04.1f}"
     to = "?" if tile.end is None else clock_text(tile.end)
-    shapes.append(Shape("text", (x + 2, top + tall + 21), f"{tail}  to {to}".strip(), 7.5, False, INK))
+    shapes.append(Primitive("text", (x + 2, top + tall + 21), f"{tail}  to {to}".strip(), 7.5, False, INK))
     return shapes
 
 
-def clock_shapes(x: float, y: float, size: float, heading: int | None) -> list[Shape]:
+def clock_shapes(x: float, y: float, size: float, heading: int | None) -> list[Primitive]:
     """A small floor clock: a ring, a mark at 12:00, a bar towards the heading."""
     out = [
-        Shape("circle", (x, y, size), fill=PAPER, stroke=INK, width=1.4),
-        Shape("line", (x, y - size, x, y - size + 3), stroke=INK, width=1.2),
+        Primitive("circle", (x, y, size), fill=PAPER, stroke=INK, width=1.4),
+        Primitive("line", (x, y - size, x, y - size + 3), stroke=INK, width=1.2),
     ]
     if heading is None:
-        out.append(Shape("text", (x, y + 4), "?", 11, True, INK, anchor="middle"))
+        out.append(Primitive("text", (x, y + 4), "?", 11, True, INK, anchor="middle"))
         return out
     angle = heading * math.pi / 4
     tip = (x, y, x + 0.78 * size * math.sin(angle), y - 0.78 * size * math.cos(angle))
-    out.append(Shape("line", tip, stroke=ACCENT, width=3.2))
+    out.append(Primitive("line", tip, stroke=ACCENT, width=3.2))
     return out
 
 
@@ -157,7 +157,7 @@ def to_svg(drawing: Drawing) -> str:
     )
 
 
-def _svg(shape: Shape) -> str:
+def _svg(shape: Primitive) -> str:
     p = shape.points
     stroke = f' stroke="{shape.stroke}" stroke-width="{shape.width:g}"' if shape.stroke else ""
     look = f' fill="{shape.fill or "none"}"{stroke}' + (' stroke-dasharray="3 3"' if shape.dash else "")

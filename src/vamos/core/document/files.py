@@ -1,29 +1,29 @@
 """The project file: JSON, versioned, written all at once or not at all.
 
-Layout: ``{"vamos": 1, "project": {...}}``; the fields are those of ``core.model``. Fractions
+Layout: ``{"vamos": 2, "project": {...}}``; the fields are those of ``core.model``. Fractions
 are text (``"7/2"``), see docs/formats.md.
 """
 
 from __future__ import annotations
 
 import os
+import stat
 import tempfile
-from collections.abc import Callable
+import threading
+from dataclasses import dataclass
 from fractions import Fraction
 from pathlib import Path
 from typing import Any, TypeVar
 
 import msgspec
 
+from vamos.core.document.migrate import migrated
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
-from vamos.errors import InputError, MissingError, ProjectError, write_error
+from vamos.errors import InputError, MissingError, ProjectError, WriteError, write_error
 
-VERSION = 1
+VERSION = 2
 SUFFIX = ".vamos"
-
-#: version → function that lifts a document of that version to the next.
-MIGRATIONS: dict[int, Callable[[dict[str, Any]], dict[str, Any]]] = {}
 
 
 def _plain(value: object) -> object:
@@ -63,7 +63,7 @@ def from_builtins(data: Any, kind: type[T]) -> T:
 
 
 def write_atomically(path: Path, data: bytes) -> None:
-    """Write a whole file or leave the old one as it was.
+    """Write a whole file or leave the old one as it was; its mode stays, and a link stays a link.
 
     Raises
     ------
@@ -71,35 +71,72 @@ def write_atomically(path: Path, data: bytes) -> None:
         with words for what stood in the way.
     """
     handle = None
+    target = path.resolve() if path.is_symlink() else path
     try:
-        path.parent.mkdir(parents=True, exist_ok=True)
-        fd, handle = tempfile.mkstemp(dir=path.parent, prefix=f".{path.name}.")
+        target.parent.mkdir(parents=True, exist_ok=True)
+        mode = stat.S_IMODE(target.stat().st_mode) if target.exists() else None
+        if mode is not None and not mode & stat.S_IWUSR:
+            raise WriteError(
+                "it is write-protected.", file=path, safe="It was not changed.", todo="Choose another name."
+            )
+        fd, handle = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name}."[:100])
         with os.fdopen(fd, "wb") as file:
             file.write(data)
             file.flush()
             os.fsync(file.fileno())
-        umask = os.umask(0)
-        os.umask(umask)
-        os.chmod(handle, 0o666 & ~umask)
-        os.replace(handle, path)
+        os.chmod(handle, 0o666 & ~umask() if mode is None else mode)
+        os.replace(handle, target)
+    except WriteError:
+        raise
     except OSError as error:
         if handle is not None:
             Path(handle).unlink(missing_ok=True)
         raise write_error(error, path) from error
 
 
+def umask() -> int:
+    """The mask for new files; the only way to ask for it is to set it, so all threads do it here."""
+    with _UMASK_LOCK:
+        mask = os.umask(0o077)
+        os.umask(mask)
+    return mask
+
+
+_UMASK_LOCK = threading.Lock()
+
+
+def encoded(project: Project) -> bytes:
+    """The project as its file holds it."""
+    body = msgspec.json.encode({"vamos": VERSION, "project": to_builtins(project)})
+    return msgspec.json.format(body, indent=1) + b"\n"
+
+
 def save(project: Project, path: Path) -> None:
     """Write the project file; raises :class:`WriteError`."""
-    body = msgspec.json.encode({"vamos": VERSION, "project": to_builtins(project)})
-    write_atomically(path, msgspec.json.format(body, indent=1) + b"\n")
+    write_atomically(path, encoded(project))
+
+
+@dataclass(frozen=True, slots=True)
+class Read:
+    """A project as it was read: the format its file has, and the bytes of the file."""
+
+    project: Project
+    version: int
+    raw: bytes
 
 
 def load(path: Path) -> Project:
+    """The project in a file of any format up to this one; raises as :func:`read`."""
+    return read(path).project
+
+
+def read(path: Path) -> Read:
     """Read a project file.
 
     Raises
     ------
     MissingError, ProjectError
+        ProjectError says which field is wrong.
     """
     untouched = "The file was not changed."
     try:
@@ -108,6 +145,17 @@ def load(path: Path) -> Project:
         raise MissingError("there is no such project.", file=path) from error
     except OSError as error:
         raise ProjectError(f"it cannot be read ({error.strerror}).", file=path) from error
+    document, version = _decoded(raw, path)
+    try:
+        return Read(from_builtins(migrated(document, version).get("project"), Project), version, raw)
+    except InputError as error:
+        raise ProjectError(
+            error.what, file=path, safe=untouched, todo="If it was edited by hand, undo that edit."
+        ) from error
+
+
+def _decoded(raw: bytes, path: Path) -> tuple[dict[str, Any], int]:
+    untouched = "The file was not changed."
     try:
         document = msgspec.json.decode(raw)
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
@@ -117,13 +165,13 @@ def load(path: Path) -> Project:
             safe=untouched,
             todo="Choose a file that ends in .vamos, or start a new project.",
         ) from error
-    if not isinstance(document, dict) or not isinstance(document.get("vamos"), int):
+    version = document.get("vamos") if isinstance(document, dict) else None
+    if not isinstance(version, int) or isinstance(version, bool) or version < 1:
         raise ProjectError(
             "this is not a Vamos project (the field “vamos” with its version is missing).",
             file=path,
             safe=untouched,
         )
-    version = document["vamos"]
     if version > VERSION:
         raise ProjectError(
             f"it was written by a newer Vamos (format {version}, this one reads up to {VERSION}).",
@@ -131,12 +179,4 @@ def load(path: Path) -> Project:
             safe=untouched,
             todo="Open it with the newer Vamos.",
         )
-    while version < VERSION and version in MIGRATIONS:
-        document = MIGRATIONS[version](document)
-        version += 1
-    try:
-        return from_builtins(document.get("project"), Project)
-    except InputError as error:
-        raise ProjectError(
-            error.what, file=path, safe=untouched, todo="If it was edited by hand, undo that edit."
-        ) from error
+    return document, version

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import dataclass, field
 
 from vamos.core.model.project import Project
@@ -18,16 +17,16 @@ class History:
     _before: list[tuple[str, Project]] = field(default_factory=list)
     _after: list[tuple[str, Project]] = field(default_factory=list)
 
-    def do(self, name: str, edit: Callable[[Project], Project]) -> bool:
-        """Apply an edit; False when it changed nothing."""
-        changed = edit(self.now)
-        if changed == self.now:
-            return False
+    def push(self, name: str, changed: Project) -> None:
+        """The project after an edit."""
         self._before.append((name, self.now))
         del self._before[:-LIMIT]
         self._after.clear()
         self.now = changed
-        return True
+
+    def with_now(self, project: Project) -> History:
+        """The same past and future around another project."""
+        return History(project, list(self._before), list(self._after))
 
     def undo(self) -> str | None:
         """Go one step back; the name of what was undone, or None."""

@@ -7,7 +7,7 @@ import os
 from pathlib import Path
 
 from vamos.core.model.song import MediaRef
-from vamos.errors import MissingError
+from vamos.errors import MissingError, ReplacedError
 
 _PIECE = 1 << 20
 
@@ -35,33 +35,61 @@ def reference(path: Path, duration_s: float, base: Path | None = None) -> MediaR
 def locate(media: MediaRef, base: Path | None) -> Path:
     """The file a reference points to; looked for in the folders around when it has moved.
 
+    A file of the same name that is another one (by size, first and last megabyte) is not taken for it.
+
     Raises
     ------
     MissingError
         when neither the path nor a file with the same fingerprint is found.
+    ReplacedError
+        when only another file stands under its name.
     """
-    path = Path(media.path)
-    if not path.is_absolute() and base is not None:
-        path = base / path
-    if path.is_file():
+    path = where_expected(media, base)
+    if path.is_file() and _is_same(path, media):
         return path
     for folder in _around(path, base):
         for candidate in sorted(folder.iterdir()):
             try:
-                if (
-                    candidate.is_file()
-                    and candidate.stat().st_size == media.size
-                    and fingerprint(candidate) == media.fingerprint
-                ):
+                if candidate.is_file() and media.fingerprint and _is_same(candidate, media):
                     return candidate
             except OSError:
                 continue
+    if path.is_file():
+        raise ReplacedError(
+            "this is another file than the one Vamos knows under this name.",
+            file=path,
+            safe="Everything else in the project works on.",
+            todo="Put the old one back, or say at Film that this is the one to use; it is then placed again.",
+        )
     raise MissingError(
         "this file is not where it was.",
         file=path,
         safe="Everything else in the project works on.",
-        todo="Put it back, or place it next to the project file under any name.",
+        todo="Put it back, place it next to the project file under any name, or point to it at Film.",
     )
+
+
+def where_expected(media: MediaRef, base: Path | None) -> Path:
+    """The path a reference names, whether something is there or not."""
+    path = Path(media.path)
+    return base / path if base is not None and not path.is_absolute() else path
+
+
+#: Files looked at before: (path, size, time of change) → fingerprint.
+_looked: dict[tuple[str, int, int], str] = {}
+
+
+def _is_same(path: Path, media: MediaRef) -> bool:
+    """Whether a file is the one that is meant; a reference without a fingerprint names its file alone."""
+    if not media.fingerprint:
+        return True
+    stat = path.stat()
+    if stat.st_size != media.size:
+        return False
+    key = (str(path), stat.st_size, stat.st_mtime_ns)
+    if key not in _looked:
+        _looked[key] = fingerprint(path)
+    return _looked[key] == media.fingerprint
 
 
 def _around(path: Path, base: Path | None) -> list[Path]:

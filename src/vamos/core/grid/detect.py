@@ -14,9 +14,9 @@ from vamos.core.grid.parts import letters, line_likeness
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
 from vamos.core.grid.tap import Taps, beats_from_taps, follow_taps
 from vamos.core.grid.tempo import Floats, preference, preferred_bpm, tempogram
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import probe
 from vamos.core.model.song import Anchor, Grid, Part
+from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError
 
 #: Below this root mean square a song counts as silent (−66 dB full scale).
@@ -25,7 +25,7 @@ SILENT = 5e-4
 _TRACE = 0.15
 
 
-def detect_grid(path: Path, watch: Watch | None = None) -> Grid:
+def detect_grid(path: Path, progress: Progress | None = None) -> Grid:
     """Find the beat grid of a song.
 
     Raises
@@ -33,16 +33,16 @@ def detect_grid(path: Path, watch: Watch | None = None) -> Grid:
     MissingError, MediaError
         MediaError also when the file is silent or too short to hold a beat.
     """
-    watch = watch or quiet()
+    progress = progress or quiet()
     duration = probe(path).duration_s
-    spectra = analyse(path, watch.part(0, 0.7), duration)
-    watch(0.7, "Finding the beat")
-    return grid_of(spectra, path, watch.part(0.7, 1.0))
+    spectra = analyse(path, progress.part(0, 0.7), duration)
+    progress(0.7, "Finding the beat")
+    return grid_of(spectra, path, progress.part(0.7, 1.0))
 
 
-def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
+def grid_of(spectra: Spectra, path: Path, progress: Progress | None = None) -> Grid:
     """The grid from features already computed; raises as :func:`detect_grid`."""
-    watch = watch or quiet()
+    progress = progress or quiet()
     if spectra.duration_s < 2.0:
         raise MediaError(f"it lasts {spectra.duration_s:.1f} s; a song needs at least 2 s to hold a beat.", file=path)
     if float(spectra.loud.max(initial=0.0)) < SILENT:
@@ -52,22 +52,22 @@ def grid_of(spectra: Spectra, path: Path, watch: Watch | None = None) -> Grid:
             todo="Choose another file, or set the beat by tapping.",
         )
     tempi = tempogram(spectra.flux)
-    watch(0.2, "Finding the beat")
+    progress(0.2, "Finding the beat")
     beats, support = refine(track(onset_score(spectra), tempi, preference(preferred_bpm(spectra.flux))), spectra.fine)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:
         raise MediaError("no beat was found in it.", file=path, todo="Set the beat by tapping.")
-    watch(0.7, "Finding the eights")
+    progress(0.7, "Finding the eights")
     bars = find_bars(spectra, beats)
     grid = _build(beats, support, bars, tempi.strength())
     return replace(grid, parts=_parts(spectra, beats, bars))
 
 
-def grid_from_taps(path: Path, taps_song_s: Floats, watch: Watch | None = None) -> tuple[Grid, Taps]:
+def grid_from_taps(path: Path, taps_song_s: Floats, progress: Progress | None = None) -> tuple[Grid, Taps]:
     """The grid of a song at the tempo and phase somebody tapped; raises as :func:`detect_grid` and InputError."""
-    watch = watch or quiet()
+    progress = progress or quiet()
     follow_taps(taps_song_s)
-    spectra = analyse(path, watch, probe(path).duration_s)
+    spectra = analyse(path, progress, probe(path).duration_s)
     beats, support, line = beats_from_taps(taps_song_s, spectra)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:

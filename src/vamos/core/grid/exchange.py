@@ -15,6 +15,7 @@ import csv
 import io
 from fractions import Fraction
 from itertools import pairwise
+from math import ceil, floor
 from pathlib import Path
 
 from vamos.core.document.files import write_atomically
@@ -71,7 +72,6 @@ def _checked(anchors: list[Anchor], meter: int, line: int, path: Path) -> Grid:
     """A grid whose beats are in order, or an error that names the file."""
     try:
         grid = Grid(tuple(anchors), max(0, -int(anchors[0].position)) if anchors else 0, meter, line)
-        grid.time_map()
     except InputError as error:
         raise InputError(error.what, file=path) from error
     return grid
@@ -103,8 +103,7 @@ def write_midi(grid: Grid, path: Path) -> None:
 def _whole_counts(grid: Grid) -> list[tuple[int, float]]:
     clock = grid.time_map()
     first, last = grid.range().start, grid.range().end
-    start = int(first) if first.denominator == 1 else int(first) + 1
-    return [(k, clock(k)) for k in range(start, int(last) + 1)]
+    return [(k, clock(k)) for k in range(ceil(first), floor(last) + 1)]
 
 
 def _mark(track, mido, grid: Grid, position: int | None, waiting: int) -> int:  # type: ignore[no-untyped-def]
@@ -112,7 +111,7 @@ def _mark(track, mido, grid: Grid, position: int | None, waiting: int) -> int:  
     if position is None:
         return waiting
     names = []
-    if position == int(grid.range().start):
+    if position == ceil(grid.range().start):
         names.append(FIRST)
     if position == 0:
         names.append(ONE)
@@ -136,7 +135,7 @@ def read_midi(path: Path) -> Grid:
         raise MissingError("there is no such file.", file=path)
     try:
         file = mido.MidiFile(str(path))
-    except (OSError, ValueError, EOFError, IndexError, KeyError) as error:
+    except (OSError, ValueError, EOFError, IndexError, KeyError, mido.midifiles.meta.KeySignatureError) as error:
         raise InputError(f"it is no MIDI file ({error}).", file=path) from error
     tempo, tick, seconds = 500_000, 0, 0.0
     changes: list[tuple[int, float, int]] = [(0, 0.0, tempo)]

@@ -21,8 +21,8 @@ import numpy.typing as npt
 import scipy.fft
 import scipy.ndimage
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.sound import Samples, blocks
+from vamos.core.progress import Progress, quiet
 
 Row = npt.NDArray[np.float32]
 
@@ -234,7 +234,7 @@ def _fine_onsets(levels: Row) -> Row:
     return out
 
 
-def analyse_blocks(pieces: Iterable[tuple[int, Samples]], watch: Watch, expected_s: float) -> Spectra:
+def analyse_blocks(pieces: Iterable[tuple[int, Samples]], progress: Progress, expected_s: float) -> Spectra:
     """Features of a stream of ``(first frame, (frames, 1) samples)`` at ``SOUND_RATE``."""
     work = _Analyser()
     held: list[Samples] = []
@@ -251,15 +251,15 @@ def analyse_blocks(pieces: Iterable[tuple[int, Samples]], watch: Watch, expected
         if size > 10 * SOUND_RATE:
             work.take(np.concatenate(held))
             held, size = [], 0
-            watch(work.samples / SOUND_RATE / max(expected_s, 1e-3), "Listening to the song")
+            progress(work.samples / SOUND_RATE / max(expected_s, 1e-3), "Listening to the song")
     if held:
         work.take(np.concatenate(held))
     return work.finish()
 
 
-def analyse(path: Path, watch: Watch | None = None, expected_s: float = 0.0) -> Spectra:
+def analyse(path: Path, progress: Progress | None = None, expected_s: float = 0.0) -> Spectra:
     """Features of a song file; raises MissingError or MediaError."""
-    return analyse_blocks(blocks(path, SOUND_RATE), watch or quiet(), expected_s)
+    return analyse_blocks(blocks(path, SOUND_RATE), progress or quiet(), expected_s)
 
 
 def normal(row: Row, span_s: float = 4.0) -> Row:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import contextlib
+import hashlib
 import os
 import tempfile
 import zipfile
@@ -19,9 +21,19 @@ def folder() -> Path:
     return Path(platformdirs.user_cache_dir("vamos", appauthor=False))
 
 
+#: Raised when what is kept of a kind is worked out differently, so that older results are made again.
+_VERSIONS = {"peaks": 1, "motion": 1, "thumbs": 1, "proxies": 1}
+
+
+def place(kind: str, key: str, suffix: str = ".npz") -> Path:
+    """Where something is kept under a key. Keys come out of project files, so they are hashed, never file names."""
+    name = hashlib.blake2b(f"{_VERSIONS.get(kind, 0)}\0{key}".encode(), digest_size=16).hexdigest()
+    return folder() / kind / f"{name}{suffix}"
+
+
 def load(kind: str, key: str) -> dict[str, npt.NDArray[np.generic]] | None:
     """Arrays kept under a key, or None; a damaged file counts as none."""
-    path = folder() / kind / f"{key}.npz"
+    path = place(kind, key)
     try:
         with path.open("rb") as file, np.load(file, allow_pickle=False) as found:
             arrays = {name: found[name] for name in found.files}
@@ -33,14 +45,14 @@ def load(kind: str, key: str) -> dict[str, npt.NDArray[np.generic]] | None:
 
 def keep(kind: str, key: str, **arrays: npt.NDArray[np.generic]) -> None:
     """Keep arrays; a full or read-only disk only means that they are made again next time."""
-    place = folder() / kind
+    target = place(kind, key)
     name = None
     try:
-        place.mkdir(parents=True, exist_ok=True)
-        fd, name = tempfile.mkstemp(dir=place, suffix=".tmp")
+        target.parent.mkdir(parents=True, exist_ok=True)
+        fd, name = tempfile.mkstemp(dir=target.parent, suffix=".tmp")
         with os.fdopen(fd, "wb") as file:
             np.savez(file, **arrays)  # type: ignore[arg-type]
-        os.replace(name, place / f"{key}.npz")
+        os.replace(name, target)
         cut_back()
     except OSError:
         if name is not None:
@@ -48,14 +60,16 @@ def keep(kind: str, key: str, **arrays: npt.NDArray[np.generic]) -> None:
 
 
 def cut_back() -> None:
-    """Delete what was not used for longest, until all is within ``LIMIT``."""
+    """Delete what was not used for longest, until all is within ``LIMIT``; other programs may do the same."""
     files = []
     for path in [p for p in folder().rglob("*") if p.suffix in (".npz", ".mp4") and ".part" not in p.suffixes]:
-        stat = path.stat()
-        files.append((stat.st_mtime, stat.st_size, path))
+        with contextlib.suppress(OSError):
+            stat = path.stat()
+            files.append((stat.st_mtime, stat.st_size, path))
     total = sum(size for _, size, _ in files)
     for _, size, path in sorted(files):
         if total <= LIMIT:
             return
-        path.unlink(missing_ok=True)
+        with contextlib.suppress(OSError):
+            path.unlink(missing_ok=True)
         total -= size

@@ -255,3 +255,13 @@ def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Plan
         upright(chroma[0], frame.rotation),
         upright(chroma[1], frame.rotation),
     )
+
+
+def matrix_of(frame: VideoFrame) -> str:
+    """Which luma weights a frame uses, "601" or "709": as it says, else by its size (common practice)."""
+    code = int(frame.colorspace)
+    if code == 1:
+        return "709"
+    if code in (5, 6):
+        return "601"
+    return "709" if min(frame.width, frame.height) >= 720 else "601"

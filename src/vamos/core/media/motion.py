@@ -13,9 +13,9 @@ from pathlib import Path
 import numpy as np
 import numpy.typing as npt
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, upright
+from vamos.core.progress import Progress, quiet
 
 PER_SECOND = 25.0
 _WIDE = 96
@@ -42,9 +42,9 @@ class Motion:
         return self.energy[max(0, first) : max(0, last)]
 
 
-def motion_of(path: Path, key: str, duration_s: float, watch: Watch | None = None) -> Motion:
+def motion_of(path: Path, key: str, duration_s: float, progress: Progress | None = None) -> Motion:
     """The motion of a take, kept in the cache under its fingerprint; raises MissingError or MediaError."""
-    watch = watch or quiet()
+    progress = progress or quiet()
     count = int(duration_s * PER_SECOND)
     kept = cache.load("motion", key)
     size = max(1, count)
@@ -56,7 +56,7 @@ def motion_of(path: Path, key: str, duration_s: float, watch: Watch | None = Non
     with FrameReader(path) as reader:
         for k in range(count):
             if k % 50 == 0:
-                watch(k / max(1, count), "Looking for movement")
+                progress(k / max(1, count), "Looking for movement")
             frame = reader.nearest(k / PER_SECOND)
             height = max(2, round(_WIDE * frame.height / frame.width))
             grey = frame.reformat(width=_WIDE, height=height, format="gray", interpolation="AREA").to_ndarray()

@@ -13,9 +13,9 @@ import numpy as np
 import numpy.typing as npt
 import scipy.signal
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media import cache
 from vamos.core.media.sound import blocks
+from vamos.core.progress import Progress, quiet
 
 RATE = 11000
 STEP = 110
@@ -34,12 +34,12 @@ class Peaks:
         return self.bands[a:b]
 
 
-def song_peaks(path: Path, key: str, watch: Watch | None = None, expected_s: float = 0.0) -> Peaks:
+def song_peaks(path: Path, key: str, progress: Progress | None = None, expected_s: float = 0.0) -> Peaks:
     """Peaks of a song, from the cache where they are; raises MissingError or MediaError."""
     kept = cache.load("peaks", key)
     if kept is not None and kept.get("bands", np.zeros(0)).ndim == 2:
         return Peaks(kept["bands"].astype(np.float32))
-    watch = watch or quiet()
+    progress = progress or quiet()
     filters = [
         scipy.signal.butter(2, _EDGES[0], "lowpass", fs=RATE, output="sos"),
         scipy.signal.butter(2, _EDGES, "bandpass", fs=RATE, output="sos"),
@@ -55,7 +55,7 @@ def song_peaks(path: Path, key: str, watch: Watch | None = None, expected_s: flo
             continue
         rest = _take(rest, filters, states, rows)
         done += 5
-        watch(done / expected_s if expected_s else 0.0, "Drawing the song")
+        progress(done / expected_s if expected_s else 0.0, "Drawing the song")
     _take(np.concatenate([rest, np.zeros(STEP, dtype=np.float32)]), filters, states, rows)
     bands = np.concatenate(rows) if rows else np.zeros((0, 3), dtype=np.float32)
     if len(bands):

@@ -79,7 +79,8 @@ def clock_zero(container: InputContainer) -> float:
 
 def _unreadable(path: Path, error: Exception) -> MediaError:
     """Words for a file that no reader can open, by what its bytes look like."""
-    head = path.read_bytes()[:4096] if path.stat().st_size < 1 << 22 else path.open("rb").read(4096)
+    with path.open("rb") as file:
+        head = file.read(4096)
     safe = "The file was not changed."
     if b"ftyp" in head[:64]:
         return MediaError(

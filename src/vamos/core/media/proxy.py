@@ -12,10 +12,10 @@ from pathlib import Path
 
 import numpy as np
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media import cache
-from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
+from vamos.core.media.frames import FrameReader, matrix_of, shown_size, yuv_planes
 from vamos.core.media.probe import Probe
+from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, VamosError
 
 SIDE = 640
@@ -42,7 +42,7 @@ def ready(key: str) -> Path | None:
     return path
 
 
-def make(path: Path, key: str, duration_s: float, watch: Watch | None = None) -> Path:
+def make(path: Path, key: str, duration_s: float, progress: Progress | None = None) -> Path:
     """Make the small copy; every frame keeps its time and stands upright.
 
     Raises MissingError or MediaError for the film, also when the cache cannot be written; Stopped when
@@ -50,7 +50,7 @@ def make(path: Path, key: str, duration_s: float, watch: Watch | None = None) ->
     """
     import av
 
-    watch = watch or quiet()
+    progress = progress or quiet()
     there = ready(key)
     if there is not None:
         return there
@@ -61,7 +61,7 @@ def make(path: Path, key: str, duration_s: float, watch: Watch | None = None) ->
         fd, name = tempfile.mkstemp(dir=target.parent, suffix=".part.mp4")
         os.close(fd)
         with FrameReader(path) as reader, av.open(name, "w") as out:
-            _copy(reader, out, duration_s, watch)
+            _copy(reader, out, duration_s, progress)
         os.replace(name, target)
     except VamosError:
         raise
@@ -77,10 +77,10 @@ def make(path: Path, key: str, duration_s: float, watch: Watch | None = None) ->
 
 
 def _place(key: str) -> Path:
-    return cache.folder() / "proxies" / f"{key}.mp4"
+    return cache.place("proxies", key, ".mp4")
 
 
-def _copy(reader: FrameReader, out, duration_s: float, watch: Watch) -> None:  # type: ignore[no-untyped-def]
+def _copy(reader: FrameReader, out, duration_s: float, progress: Progress) -> None:  # type: ignore[no-untyped-def]
     from av.video.frame import VideoFrame
 
     first = reader.nearest(0.0)
@@ -91,14 +91,15 @@ def _copy(reader: FrameReader, out, duration_s: float, watch: Watch) -> None:  #
     stream.width, stream.height, stream.pix_fmt = width, height, "yuv420p"
     context = stream.codec_context
     context.time_base, context.gop_size, context.thread_count = _CLOCK, 15, 1
-    context.colorspace = first.colorspace
+    # A film that does not say is read by its size; the copy is smaller and has to say.
+    context.colorspace = first.colorspace if first.colorspace != 2 else {"709": 1, "601": 5}[matrix_of(first)]
     context.color_range = 1
     stream.options = {"preset": "ultrafast", "tune": "fastdecode", "crf": "23", "bf": "0"}
     last = -1
     for number, (frame, _) in enumerate(reader.with_ends(0.0)):
         at = reader.time_of(frame)
         if number % 15 == 0:
-            watch(at / duration_s if duration_s else 0.0, f"A small copy of {reader.path.name}")
+            progress(at / duration_s if duration_s else 0.0, f"A small copy of {reader.path.name}")
         planes = [p.reshape(-1) for p in yuv_planes(frame, width, height)]
         small = VideoFrame.from_ndarray(np.concatenate(planes).reshape(height * 3 // 2, width), format="yuv420p")
         stamp = round(at / _CLOCK)

@@ -1,7 +1,7 @@
 """Sound as ``(frames, channels)`` float32 arrays, always from second 0 of the file's clock.
 
 Time stamps decide where samples go: sound that starts late is preceded by silence, encoder
-priming is dropped, a gap in the recording stays a gap.
+priming is dropped, a gap in the recording stays a gap, from 12 ms on.
 """
 
 from __future__ import annotations
@@ -13,11 +13,15 @@ from pathlib import Path
 import numpy as np
 import numpy.typing as npt
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import clock_zero, opened
+from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, write_error
 
 Samples = npt.NDArray[np.float32]
+
+#: A time stamp this far from where the sound before it ended tells of a gap: less than the shortest packet of a
+#: phone's recording (20 ms), more than stamps in whole milliseconds are off by.
+_GAP_S = 0.012
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,8 +75,8 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
                 start = at
                 if frame.pts is not None and frame.time_base is not None:
                     said = round((float(frame.pts * frame.time_base) - zero) * rate)
-                    # Small differences are rounding; larger ones are gaps of the recording.
-                    if start is None or abs(said - start) > rate // 10:
+                    # Small differences are rounding; more is sound that was lost, and keeps its place.
+                    if start is None or abs(said - start) > _GAP_S * rate:
                         start = said
                 at = start or 0
                 for piece in resampler.resample(frame):
@@ -94,7 +98,7 @@ def _finite(samples: Samples) -> Samples:
     return np.nan_to_num(samples, nan=0.0, posinf=0.0, neginf=0.0)
 
 
-def read_sound(path: Path, rate: int, channels: int = 1, watch: Watch | None = None, expected_s: float = 0.0) -> Sound:
+def read_sound(path: Path, rate: int, channels: int = 1, progress: Progress | None = None, expected_s: float = 0.0) -> Sound:
     """The whole sound of a file; raises like :func:`blocks`.
 
     Parameters
@@ -106,16 +110,18 @@ def read_sound(path: Path, rate: int, channels: int = 1, watch: Watch | None = N
     expected_s : float
         The file's duration, for the progress report.
     """
-    watch = watch or quiet()
+    progress = progress or quiet()
     pieces: list[tuple[int, Samples]] = []
     end = 0
     for number, (first, samples) in enumerate(blocks(path, rate, channels)):
         pieces.append((first, samples))
         end = max(end, first + len(samples))
         if number % 64 == 0:
-            watch(end / rate / expected_s if expected_s > 0 else 0.0, f"Reading {path.name}")
+            progress(end / rate / expected_s if expected_s > 0 else 0.0, f"Reading {path.name}")
     out = np.zeros((end, channels), dtype=np.float32)
     for first, samples in pieces:
+        if first + len(samples) <= 0:
+            continue
         skip = max(0, -first)
         out[first + skip : first + len(samples)] = samples[skip:]
     return Sound(out, rate)

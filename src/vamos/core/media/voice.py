@@ -21,24 +21,11 @@ _RETRIEVAL = 1
 _UTF8 = 1
 _RATE_PARAMETER, _PITCH_PARAMETER = 1, 3
 
-NUMBER_WORDS = (
-    "one",
-    "two",
-    "three",
-    "four",
-    "five",
-    "six",
-    "seven",
-    "eight",
-    "nine",
-    "ten",
-    "eleven",
-    "twelve",
-    "thirteen",
-    "fourteen",
-    "fifteen",
-    "sixteen",
-)
+_ONES = (
+    "one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen "
+    "eighteen nineteen"
+).split()
+_TENS = "twenty thirty forty fifty sixty seventy eighty ninety".split()
 
 
 @lru_cache(maxsize=1)
@@ -51,6 +38,17 @@ def _library() -> tuple[Any, int]:
     if rate <= 0:
         raise MediaError("The counting voice could not be started; its data is missing.")
     return library, int(rate)
+
+
+def number_word(number: int) -> str:
+    """A count as it is said, 1 to 999."""
+    if number < 20:
+        return _ONES[number - 1]
+    if number < 100:
+        tens, ones = divmod(number, 10)
+        return _TENS[tens - 2] + (f" {_ONES[ones - 1]}" if ones else "")
+    hundreds, rest = divmod(number, 100)
+    return f"{_ONES[hundreds - 1]} hundred" + (f" {number_word(rest)}" if rest else "")
 
 
 _CALLBACK = ctypes.CFUNCTYPE(ctypes.c_int, ctypes.POINTER(ctypes.c_short), ctypes.c_int, ctypes.c_void_p)

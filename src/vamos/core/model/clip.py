@@ -8,9 +8,10 @@ from fractions import Fraction
 
 from vamos.core.model.take import View
 from vamos.core.time import CountRange
+from vamos.errors import InputError
 
 
-class Sound(StrEnum):
+class ClipSound(StrEnum):
     """What is heard with a clip."""
 
     SONG = "song"
@@ -24,7 +25,7 @@ class Look(StrEnum):
     """For doing: with counts. For watching: nothing over the picture but its label, softened."""
 
     DO = "with counts"
-    WATCH = "to watch"
+    PLAIN = "to watch"
 
 
 class Arrangement(StrEnum):
@@ -44,7 +45,7 @@ class Version:
     """
 
     speed: Fraction = Fraction(1)
-    sound: Sound = Sound.SONG
+    sound: ClipSound = ClipSound.SONG
     look: Look = Look.DO
     arrangement: Arrangement = Arrangement.ONE
     half_time: bool = False
@@ -58,17 +59,29 @@ class Version:
 
 @dataclass(frozen=True, slots=True)
 class NamedRange:
-    """Counts a person wants as a clip of their own, on the song: an eight, two walls, from the top to here."""
+    """Counts a person wants as a clip of their own, on the song: an eight, two walls, from the top to here.
+
+    ``id`` is what it was called first and stays when it is renamed.
+    """
 
     name: str
     counts: CountRange
+    id: str = ""
+
+    def __post_init__(self) -> None:
+        if not self.name.strip():
+            raise InputError("A clip of your own needs a name, such as chorus or the join.")
+        if self.counts.length <= 0:
+            raise InputError(f"The clip “{self.name}” has no counts.")
+        if not self.id:
+            object.__setattr__(self, "id", self.name)
 
 
 @dataclass(frozen=True, slots=True)
 class Choice:
     """What a person decided for one clip; None keeps what is planned.
 
-    A run-up below 0 begins inside the range, a run-out below 0 ends inside it. ``nudge_start`` and
+    ``clip`` is the clip's key, ``take`` the take's id. A run-up below 0 begins inside the range, a run-out below 0 ends inside it. ``nudge_start`` and
     ``nudge_end`` move the edges by so many frames of the output, + later.
     """
 
@@ -87,12 +100,14 @@ class Choice:
 class Clip:
     """A planned clip.
 
-    ``counts`` is the core range on the song, without run-up and run-out. ``key`` names the clip
-    the same way each time it is planned, so that choices stick. ``nudge`` are frames of the output by
-    which start and end are later.
+    ``subject`` is what it shows: the id of a section or of a range, or the music at a second of the song; with the
+    view it makes the ``key``, which is the same each time it is planned, so that choices stick. ``counts`` is the
+    core range on the song, without run-up and run-out. ``take`` and ``alternatives`` are ids of takes. ``nudge``
+    are frames of the output by which start and end are later.
     """
 
     key: str
+    subject: str
     title: str
     line: int
     counts: CountRange
@@ -112,3 +127,8 @@ class Clip:
     def shown(self) -> CountRange:
         """The counts shown, with run-up and run-out."""
         return self.counts.widened(self.run_up, self.run_out)
+
+
+def clip_key(subject: str, view: View) -> str:
+    """The key of the clip that shows a subject in a view."""
+    return f"{subject} · {view}"

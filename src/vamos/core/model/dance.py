@@ -91,15 +91,22 @@ class MoveSet:
 
 @dataclass(frozen=True, slots=True)
 class Section:
-    """Counts that belong together, usually an eight; any length is allowed."""
+    """Counts that belong together, usually an eight; any length is allowed.
+
+    ``id`` is what it was called first and stays when it is renamed; clips and decisions belong to it. Within the
+    dance, sequence and parts name sections, as a sheet does.
+    """
 
     name: str
     length: int = 8
     events: tuple[Event, ...] = ()
     feel: Feel = Feel.STRAIGHT
     others: tuple[MoveSet, ...] = ()
+    id: str = ""
 
     def __post_init__(self) -> None:
+        if not self.id:
+            object.__setattr__(self, "id", self.name)
         if self.length < 1:
             raise InputError(f"Section “{self.name}” needs at least one count, not {self.length}.")
 
@@ -112,12 +119,24 @@ class ItemKind(StrEnum):
     ENDING = "ending"
 
 
+def kind_by_name(name: str) -> ItemKind | None:
+    """What a section is by its name alone: ``tag 1`` and ``bridge`` are tags, ``ending`` is the ending."""
+    lower = name.lower()
+    if lower.startswith(("tag", "bridge")):
+        return ItemKind.TAG
+    return ItemKind.ENDING if lower.startswith("ending") else None
+
+
 @dataclass(frozen=True, slots=True)
 class Pause:
     """The music stops inside a wall: ``counts`` are kept after ``after`` counts of it."""
 
     after: int
     counts: int
+
+    def __post_init__(self) -> None:
+        if self.after < 1 or self.counts < 1:
+            raise InputError(f"A stop keeps at least 1 count after at least 1, not {self.counts} after {self.after}.")
 
 
 @dataclass(frozen=True, slots=True)
@@ -135,6 +154,12 @@ class Item:
     counts: int = 0
     pauses: tuple[Pause, ...] = ()
     optional: bool = False
+
+    def __post_init__(self) -> None:
+        if self.restart_after is not None and self.restart_after < 1:
+            raise InputError(f"A restart comes after at least 1 count, not {self.restart_after}.")
+        if self.counts < 0:
+            raise InputError(f"A hold cannot last {self.counts} counts.")
 
 
 @dataclass(frozen=True, slots=True)
@@ -176,17 +201,33 @@ class Dance:
     links: tuple[str, ...] = ()
     steps: tuple[StepPattern, ...] = ()
 
+    def __post_init__(self) -> None:
+        names = [s.name for s in self.sections]
+        twice = next((n for n in names if names.count(n) > 1), None)
+        if twice is not None:
+            raise InputError(f"Two sections are called “{twice}”; each needs a name of its own.")
+        if len({s.id for s in self.sections}) < len(names):
+            raise InputError("Two sections have the same id.")
+        known = set(names)
+        for where, wanted in (
+            *(("sequence", i.sections) for i in self.sequence),
+            *((f"part “{p.name}”", p.sections) for p in self.parts),
+        ):
+            unknown = next((n for n in wanted if n not in known), None)
+            if unknown is not None:
+                written = ", ".join(names) or "none"
+                raise InputError(f"The {where} names section “{unknown}”; the dance has: {written}.")
+
     def wall_sections(self) -> tuple[Section, ...]:
         """What one wall dances: that of the first wall that says so, else every section in order.
 
-        Sections called tag or ending, and those the sequence uses as such, are not part of a wall.
+        Sections called tag, bridge or ending, and those the sequence uses as such, are not part of a wall.
         """
         walls = [i for i in self.sequence if i.kind is ItemKind.WALL and i.sections]
         if walls:
             return tuple(self.section(n) for n in walls[0].sections)
         used = {n for i in self.sequence if i.kind is not ItemKind.WALL for n in i.sections}
-        apart = ("tag", "ending", "bridge")
-        return tuple(s for s in self.sections if s.name not in used and not s.name.lower().startswith(apart))
+        return tuple(s for s in self.sections if s.name not in used and kind_by_name(s.name) is None)
 
     def section(self, name: str) -> Section:
         """The section called ``name``.

@@ -5,10 +5,10 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 
-from vamos.core.model.clip import Arrangement, Choice, NamedRange, Sound
+from vamos.core.model.clip import Arrangement, Choice, ClipSound, NamedRange
 from vamos.core.model.dance import Dance, Item
 from vamos.core.model.look import Framing, Overlay
-from vamos.core.model.song import Song
+from vamos.core.model.song import Grid, Song
 from vamos.core.model.take import Take
 from vamos.errors import InputError
 
@@ -17,7 +17,7 @@ from vamos.errors import InputError
 class Output:
     """How clips are written: frames per second, longest side in pixels, speeds, sound, look.
 
-    ``watch`` adds a version to watch, ``half_time`` one at half the count rate, ``as_filmed`` one that is not
+    ``plain`` adds a version to progress, ``half_time`` one at half the count rate, ``as_filmed`` one that is not
     flipped where the others are, ``arrangements`` more pictures in step; ``even`` counts evenly where the
     song is not heard.
     """
@@ -25,12 +25,12 @@ class Output:
     rate: int = 30
     longest_side: int = 960
     speeds: tuple[Fraction, ...] = (Fraction(1), Fraction(3, 4), Fraction(1, 2))
-    sound: Sound = Sound.SONG
+    sound: ClipSound = ClipSound.SONG
     run_up: Fraction = Fraction(2)
     run_out: Fraction = Fraction(1)
     overlay: Overlay = Overlay()
     framing: Framing = Framing()
-    watch: bool = False
+    plain: bool = False
     half_time: bool = False
     as_filmed: bool = False
     arrangements: tuple[Arrangement, ...] = ()
@@ -54,9 +54,12 @@ class OtherSong:
     sequence: tuple[Item, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, weakref_slot=True)
 class Project:
-    """Everything a project file holds."""
+    """Everything a project file holds.
+
+    Takes, sections and ranges are referred to by their ids; names are for people.
+    """
 
     name: str = "Untitled"
     song: Song | None = None
@@ -67,12 +70,24 @@ class Project:
     other_songs: tuple[OtherSong, ...] = ()
     ranges: tuple[NamedRange, ...] = ()
 
-    def take(self, name: str) -> Take:
-        """The take called ``name``."""
+    def __post_init__(self) -> None:
+        subjects = [s.id for s in self.dance.sections] + [r.id for r in self.ranges]
+        for what, ids in (("takes", [t.id for t in self.takes]), ("sections and ranges", subjects)):
+            if len(set(ids)) < len(ids):
+                twice = next(i for i in ids if ids.count(i) > 1)
+                raise InputError(f"Two {what} have the same id, “{twice}”.")
+
+    @property
+    def grid(self) -> Grid | None:
+        """The counts of the song; None before there are any."""
+        return self.song.grid if self.song is not None else None
+
+    def take(self, take_id: str) -> Take:
+        """The take with this id."""
         for take in self.takes:
-            if take.name == name:
+            if take.id == take_id:
                 return take
-        raise InputError(f"There is no take called “{name}” in this project.")
+        raise InputError(f"There is no take “{take_id}” in this project.")
 
     def choice(self, clip: str) -> Choice | None:
         """What was decided about the clip with this key."""

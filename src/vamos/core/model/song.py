@@ -7,10 +7,12 @@ the first eight that is danced, the lead-in lies at negative positions. One unit
 from __future__ import annotations
 
 import itertools
+import math
 from dataclasses import dataclass
 from fractions import Fraction
 
-from vamos.core.time import CountRange, TimeMap
+from vamos.core.memo import ByIdentity
+from vamos.core.time import CountRange, TimeMap, count_text
 from vamos.errors import InputError
 
 #: More counts than this are not read as one line.
@@ -30,6 +32,10 @@ class MediaRef:
     duration_s: float = 0.0
     fingerprint: str = ""
 
+    def __post_init__(self) -> None:
+        if self.size < 0 or not (math.isfinite(self.duration_s) and self.duration_s >= 0):
+            raise InputError(f"A file has a size and a length; “{self.path}” says {self.size} and {self.duration_s}.")
+
 
 @dataclass(frozen=True, slots=True)
 class Anchor:
@@ -41,11 +47,15 @@ class Anchor:
 
 
 @dataclass(frozen=True, slots=True)
-class Stop:
+class Break:
     """A pause of the music: from ``position`` on, ``counts`` are kept by agreement."""
 
     position: Fraction
     counts: Fraction
+
+    def __post_init__(self) -> None:
+        if self.counts <= 0:
+            raise InputError(f"A stop of the music keeps at least part of a count, not {self.counts}.")
 
 
 @dataclass(frozen=True, slots=True)
@@ -65,7 +75,7 @@ class Part:
             raise InputError(f"A line has 1 to {LONGEST_LINE} counts; part “{self.name}” asks for {self.line}.")
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, weakref_slot=True)
 class Grid:
     """The counts of a song.
 
@@ -83,7 +93,7 @@ class Grid:
         0 to 1, for the grid as a whole.
     sureness : tuple of float
         0 to 1 for each line, from the first line of the lead-in on.
-    stops : tuple of Stop
+    breaks : tuple of Break
     parts : tuple of Part
         In order of position; before the first one, lines have the usual length.
     """
@@ -94,7 +104,7 @@ class Grid:
     line: int = 8
     confidence: float = 1.0
     sureness: tuple[float, ...] = ()
-    stops: tuple[Stop, ...] = ()
+    breaks: tuple[Break, ...] = ()
     parts: tuple[Part, ...] = ()
 
     def __post_init__(self) -> None:
@@ -102,10 +112,23 @@ class Grid:
             raise InputError(f"A grid needs at least two beats; got {len(self.anchors)}.")
         if self.line < 1:
             raise InputError(f"A line needs at least one count; got {self.line}.")
+        if self.lead_in < 0:
+            raise InputError(f"A lead-in cannot have {self.lead_in} counts.")
+        for before, after in itertools.pairwise(self.anchors):
+            if not (before.position < after.position and before.song_s < after.song_s):
+                raise InputError(_disorder(before, after))
+        if not (math.isfinite(self.anchors[0].song_s) and math.isfinite(self.anchors[-1].song_s)):
+            raise InputError("Every beat needs a second of the song that is a number.")
+        for what, at in (
+            ("stops of the music", [b.position for b in self.breaks]),
+            ("parts", [p.position for p in self.parts]),
+        ):
+            if any(a >= b for a, b in itertools.pairwise(at)):
+                raise InputError(f"The {what} must stand in order, each at a count of its own.")
 
     def time_map(self) -> TimeMap:
         """Counts → song seconds."""
-        return TimeMap.through([a.position for a in self.anchors], [a.song_s for a in self.anchors])
+        return _time_map(self)
 
     def part_at(self, position: Fraction) -> Part | None:
         """The part a count lies in."""
@@ -127,6 +150,19 @@ class Grid:
         a = self.anchors
         gaps = sorted(60 * float(q.position - p.position) / (q.song_s - p.song_s) for p, q in itertools.pairwise(a))
         return gaps[len(gaps) // 2]
+
+
+def _disorder(before: Anchor, after: Anchor) -> str:
+    first, second = (count_text(a.position) for a in (before, after))
+    return (
+        f"Beats must come one after another: count {second} at {after.song_s:.2f} s "
+        f"would not come after count {first} at {before.song_s:.2f} s."
+    )
+
+
+_time_map: ByIdentity[Grid, TimeMap] = ByIdentity(
+    lambda grid: TimeMap.through([a.position for a in grid.anchors], [a.song_s for a in grid.anchors])
+)
 
 
 @dataclass(frozen=True, slots=True)

@@ -2,14 +2,19 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
 from enum import StrEnum
+from itertools import pairwise
 
 from vamos.core.model.song import Grid, MediaRef
 from vamos.core.time import TimeMap, TimeRange
+from vamos.errors import InputError
 
 #: Sound travels this fast at 20 °C (CRC Handbook of Chemistry and Physics).
 SOUND_M_PER_S = 343.0
+#: A loudspeaker farther away than this is a slip of the hand.
+FARTHEST_M = 100.0
 
 
 class View(StrEnum):
@@ -82,7 +87,7 @@ class Pass:
 
 
 @dataclass(frozen=True, slots=True)
-class Seen:
+class Remark:
     """Something the picture shows at a moment of a take, in words."""
 
     take_s: float
@@ -91,7 +96,11 @@ class Seen:
 
 @dataclass(frozen=True, slots=True)
 class Take:
-    """One file of footage; ``seen`` is what was noticed in its picture, None when nobody looked."""
+    """One file of footage.
+
+    ``remarks`` are what was noticed in its picture, None when nobody looked. ``id`` is what it was called when it
+    came and stays when the name changes; everything that refers to a take uses it.
+    """
 
     name: str
     media: MediaRef
@@ -99,7 +108,20 @@ class Take:
     passes: tuple[Pass, ...] = ()
     looked_for_passes: bool = False
     speaker_m: float = 0.0
-    seen: tuple[Seen, ...] | None = None
+    remarks: tuple[Remark, ...] | None = None
+    id: str = ""
+
+    def __post_init__(self) -> None:
+        if not self.name.strip():
+            raise InputError("A take needs a name.")
+        if not self.id:
+            object.__setattr__(self, "id", self.name)
+        if not self.stretches:
+            raise InputError(f"Take “{self.name}” says nothing of what it shows; it needs at least one stretch.")
+        if any(a.start_take_s >= b.start_take_s for a, b in pairwise(self.stretches)):
+            raise InputError(f"The marks on take “{self.name}” must stand in the order of its seconds.")
+        if not 0 <= self.speaker_m <= FARTHEST_M:
+            raise InputError(f"A loudspeaker stands 0 to {FARTHEST_M:g} m away, not {self.speaker_m:g}.")
 
     def between_passes(self, shortest_s: float = 3.0) -> tuple[TimeRange, ...]:
         """Stretches of at least ``shortest_s`` in which nothing is danced to the song or counted: talk, waiting."""
@@ -112,11 +134,12 @@ class Take:
 
     def stretch_at(self, at_take_s: float) -> Stretch:
         """The stretch in force at a time of the take."""
-        found = self.stretches[0]
-        for stretch in self.stretches:
-            if stretch.start_take_s <= at_take_s:
-                found = stretch
-        return found
+        later = (s for s in reversed(self.stretches) if s.start_take_s <= at_take_s)
+        return next(later, self.stretches[0])
+
+    def end_of(self, stretch: Stretch) -> float:
+        """Where a stretch ends: where the next one begins, or never."""
+        return min((s.start_take_s for s in self.stretches if s.start_take_s > stretch.start_take_s), default=math.inf)
 
 
 def counts_to_take(the_pass: Pass, grid: Grid) -> TimeMap:

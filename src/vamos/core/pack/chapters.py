@@ -5,6 +5,7 @@ from __future__ import annotations
 from vamos.core.dance.lines import Line, LineKind, line_name
 from vamos.core.model.clip import Clip
 from vamos.core.render.timing import ClipTiming
+from vamos.core.time import minutes_text
 
 Chapter = tuple[float, float, str]
 
@@ -37,17 +38,9 @@ def chapter_title(line: Line) -> str:
     return f"{name}, wall {line.wall}" if line.wall is not None else name
 
 
-def clock(seconds: float) -> str:
-    """``0:07`` or ``1:02:03``."""
-    whole = int(seconds)
-    hours, rest = divmod(whole, 3600)
-    minutes, second = divmod(rest, 60)
-    return f"{hours}:{minutes:02d}:{second:02d}" if hours else f"{minutes}:{second:02d}"
-
-
 def plain_list(chapters: tuple[Chapter, ...]) -> str:
     """One chapter a line, ``0:00 Title``."""
-    return "".join(f"{clock(start)} {title}\n" for start, _, title in chapters)
+    return "".join(f"{minutes_text(start)} {title}\n" for start, _, title in chapters)
 
 
 def ffmetadata(chapters: tuple[Chapter, ...]) -> str:

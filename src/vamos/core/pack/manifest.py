@@ -14,7 +14,7 @@ from pathlib import Path
 import msgspec
 
 from vamos.core.render.clips import Written
-from vamos.core.render.shown import Shown
+from vamos.core.render.overlay_state import OverlayState
 from vamos.errors import MissingError, ProjectError
 
 NAME = "manifest.json"
@@ -44,7 +44,7 @@ class ClipEntry:
     duration_s: float
     matrix: str
     counts: tuple[tuple[int, str], ...]
-    states: tuple[tuple[int, Shown], ...]
+    states: tuple[tuple[int, OverlayState], ...]
     loudness_lufs: float | None
     proof: tuple[tuple[int, ...], ...]
     problems: tuple[str, ...] = ()
@@ -131,6 +131,11 @@ def _whole_counts(written: Written) -> list[tuple[Fraction, str]]:
 
 def file_entry(path: Path, folder: Path) -> FileEntry:
     return FileEntry(path.relative_to(folder).as_posix(), checksum(path), path.stat().st_size)
+
+
+def named_files(manifest: Manifest) -> set[str]:
+    """Every file of a pack, the manifest included, as paths below its folder."""
+    return {NAME, *(c.file for c in manifest.clips), *(f.file for f in manifest.files)}
 
 
 def read_manifest(folder: Path) -> Manifest:

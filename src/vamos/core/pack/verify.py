@@ -14,14 +14,14 @@ from pathlib import Path
 
 import numpy as np
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.probe import opened
 from vamos.core.media.sound import read_sound
 from vamos.core.model.clip import Arrangement
 from vamos.core.pack.manifest import ClipEntry, Manifest, checksum, read_manifest
+from vamos.core.progress import Progress, quiet
 from vamos.core.render.clips import small_grey
+from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import yuv_plates
-from vamos.core.render.shown import Shown
 from vamos.core.render.sound import PEAK_DBTP, RATE, loudness, true_peak
 from vamos.errors import VamosError
 
@@ -42,17 +42,17 @@ class Finding:
     detail: str
 
 
-def verify_pack(folder: Path, watch: Watch | None = None) -> list[Finding]:
+def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]:
     """All findings for a pack, good and bad; raises MissingError or ProjectError without one."""
-    watch = watch or quiet()
+    progress = progress or quiet()
     manifest: Manifest = read_manifest(folder)
     findings: list[Finding] = []
     for entry in manifest.files:
         findings += _checksum(folder, entry.file, entry.sha256)
     for number, clip in enumerate(manifest.clips):
-        watch(number / len(manifest.clips), f"Checking {clip.file}")
+        progress(number / len(manifest.clips), f"Checking {clip.file}")
         findings += _clip(folder, clip)
-    watch(1.0, "Checked")
+    progress(1.0, "Checked")
     return findings
 
 
@@ -140,11 +140,11 @@ def _counts(entry: ClipEntry, kept: dict[int, tuple[Pixels, Pixels, Pixels]]) ->
             if before != state:
                 other = _plate_distance(entry, kept[frame], before)
                 earlier = _plate_distance(entry, kept[frame - 1], before)
-                good = good and off < other and earlier < _PLATE_TOLERANCE
+                good = bool(good and off < other and earlier < _PLATE_TOLERANCE)
         yield Finding(entry.file, what, good, detail)
 
 
-def _state_at(entry: ClipEntry, frame: int) -> Shown:
+def _state_at(entry: ClipEntry, frame: int) -> OverlayState:
     state = entry.states[0][1]
     for first, shown in entry.states:
         if first <= frame:
@@ -152,7 +152,7 @@ def _state_at(entry: ClipEntry, frame: int) -> Shown:
     return state
 
 
-def _plate_distance(entry: ClipEntry, planes: tuple[Pixels, Pixels, Pixels], state: Shown) -> float:
+def _plate_distance(entry: ClipEntry, planes: tuple[Pixels, Pixels, Pixels], state: OverlayState) -> float:
     """Mean difference in grey levels between the decoded number plate and the drawn one."""
     x, y, luma, _, _ = yuv_plates(state, entry.width, entry.height, entry.matrix)[0]
     part = planes[0][y : y + luma.shape[0], x : x + luma.shape[1]].astype(float)
@@ -200,7 +200,7 @@ def _sound(path: Path, entry: ClipEntry) -> Iterator[Finding]:
     level = loudness(sound.samples)
     near = abs(level - entry.loudness_lufs) <= _LOUDNESS_TOLERANCE or max(level, entry.loudness_lufs) < -60
     yield Finding(entry.file, "loudness", near, f"{level:.1f} LUFS, wanted {entry.loudness_lufs:.1f}")
-    peak = 20 * np.log10(max(true_peak(sound.samples), 1e-9))
+    peak = float(20 * np.log10(max(true_peak(sound.samples), 1e-9)))
     yield Finding(entry.file, "true peak", peak <= PEAK_DBTP + 0.05, f"{peak:.1f} dBTP")
     gap = abs(sound.duration_s - entry.duration_s)
     # The last AAC packet is filled up: 1024 frames at most.

@@ -18,11 +18,10 @@ import msgspec
 from vamos import __version__
 from vamos.core.dance.export import export_sheet
 from vamos.core.dance.lines import lines_of
+from vamos.core.document.files import umask
 from vamos.core.document.paths import locate
-from vamos.core.jobs import Watch, quiet, side_by_side
 from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Clip, Version
-from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.clip import Clip, ClipSound, Version
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.pack import manifest as mf
@@ -30,11 +29,21 @@ from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_lis
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.versions import clip_in, partner_of, version_words, versions_of
-from vamos.core.render.clips import Job, Written, render_clip
+from vamos.core.progress import Progress, quiet, side_by_side
+from vamos.core.render.clips import RenderJob, Written, render_clip
 from vamos.core.render.compose import Film, Stage
 from vamos.core.render.films import films_for
 from vamos.core.render.sound import read_song
-from vamos.errors import InputError, MediaError, MissingError, Stopped, VamosError, WriteError, write_error
+from vamos.errors import (
+    InputError,
+    MediaError,
+    MissingError,
+    ProjectError,
+    Stopped,
+    VamosError,
+    WriteError,
+    write_error,
+)
 
 #: A version and the file it is written to.
 Place = tuple[Version, Path]
@@ -52,7 +61,7 @@ class Outcome:
     problems: tuple[str, ...]
 
 
-def write_pack(project: Project, base: Path | None, out: Path, watch: Watch | None = None) -> Outcome:
+def write_pack(project: Project, base: Path | None, out: Path, progress: Progress | None = None) -> Outcome:
     """Render all clips of a project into the folder ``out``.
 
     ``base`` is the folder that relative media paths start from. An earlier pack in ``out`` is
@@ -67,15 +76,15 @@ def write_pack(project: Project, base: Path | None, out: Path, watch: Watch | No
     Stopped
         when asked to; nothing is left behind.
     """
-    watch = watch or quiet()
-    grid = project.song.grid if project.song else None
+    progress = progress or quiet()
+    grid = project.grid
     clips = plan_clips(project)
     if project.song is None or grid is None or not clips:
         raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
     check_place(out)
     work = _work_folder(out)
     try:
-        outcome = _Packer(project, grid, base, work, watch).run(clips)
+        outcome = _Packer(project, grid, base, work, progress).run(clips)
         _put_in_place(work, out)
     except OSError as error:
         if isinstance(error, VamosError):
@@ -89,9 +98,9 @@ def write_pack(project: Project, base: Path | None, out: Path, watch: Watch | No
 class _Packer:
     """One pack in the making."""
 
-    def __init__(self, project: Project, grid: Grid, base: Path | None, work: Path, watch: Watch):
+    def __init__(self, project: Project, grid: Grid, base: Path | None, work: Path, progress: Progress):
         assert project.song is not None
-        self.project, self.grid, self.base, self.work, self.watch = project, grid, base, work, watch
+        self.project, self.grid, self.base, self.work, self.progress = project, grid, base, work, progress
         self.stage = Stage(grid, lines_of(grid, project.dance), project.output)
         self.clips: tuple[Clip, ...] = ()
         self.problems: list[str] = []
@@ -103,10 +112,10 @@ class _Packer:
     def run(self, clips: tuple[Clip, ...]) -> tuple[int, tuple[str, ...]]:
         self.clips = clips
         (self.work / "clips").mkdir()
-        if self.project.output.sound is Heard.SONG:
-            self.song = read_song(locate(self.song_media.media, self.base), self.watch.part(0, 0.03))
+        if self.project.output.sound is ClipSound.SONG:
+            self.song = read_song(locate(self.song_media.media, self.base), self.progress.part(0, 0.03))
         through = plan_run_through(self.project)
-        tasks: list[tuple[float, Callable[[Watch], list[Written]]]] = []
+        tasks: list[tuple[float, Callable[[Progress], list[Written]]]] = []
         for number, clip in enumerate(clips, 1):
             versions = versions_of(self.project.output, clip, clips)
             weight = float(clip.shown.length) * sum(1 / float(v.picture_speed) for v in versions)
@@ -118,24 +127,28 @@ class _Packer:
             places, chapters, extra = self._run_through(through)
             # The longest first, so that no worker is left alone with it.
             tasks.insert(0, (float(through.shown.length), partial(self._render, through, places, chapters)))
-        self._work_through(tasks)
+        self._work_through(tasks, through is not None)
         extra += self._sheets()
         self.problems += [f"{c.title}, {c.view}: {p}" for c in clips for p in c.problems]
         self._manifest(extra)
         return len(self.entries), tuple(self.problems)
 
-    def _work_through(self, tasks: list[tuple[float, Callable[[Watch], list[Written]]]]) -> None:
+    def _work_through(
+        self, tasks: list[tuple[float, Callable[[Progress], list[Written]]]], has_run_through: bool
+    ) -> None:
         """Render on two threads; the heavy parts of decoding and encoding run side by side."""
-        watches = side_by_side(self.watch.part(0.03, 0.98), [weight for weight, _ in tasks])
+        watches = side_by_side(self.progress.part(0.03, 0.98), [weight for weight, _ in tasks])
         with ThreadPoolExecutor(WORKERS) as pool:
-            futures = [pool.submit(run, watch) for (_, run), watch in zip(tasks, watches, strict=True)]
+            futures = [pool.submit(run, progress) for (_, run), progress in zip(tasks, watches, strict=True)]
             try:
                 results = [future.result() for future in futures]
             except BaseException:
                 self.gone = True
                 pool.shutdown(cancel_futures=True)
                 raise
-        for written in results[1:] + results[:1]:
+        # The run-through is rendered first and listed last.
+        ordered = results[1:] + results[:1] if has_run_through else results
+        for written in ordered:
             self.entries += [mf.clip_entry(w, self.work) for w in written]
             self.problems += [p for w in written for p in _sound_problems(w)]
 
@@ -158,11 +171,11 @@ class _Packer:
             export_sheet(self.project, self.work / name)
         return [self.work / name for name in names]
 
-    def _render(self, clip: Clip, places: list[Place], chapters: tuple[Chapter, ...], watch: Watch) -> list[Written]:
-        stopped = Watch(watch.report, lambda: self.gone or watch.stop_asked())
+    def _render(self, clip: Clip, places: list[Place], chapters: tuple[Chapter, ...], progress: Progress) -> list[Written]:
+        stopped = Progress(progress.report, lambda: self.gone or progress.stop_asked())
         try:
             shown = [(clip_in(version, clip), version, path) for version, path in places]
-            jobs = [Job(c, version, path, self._films(c, version, stopped)) for c, version, path in shown]
+            jobs = [RenderJob(c, version, path, self._films(c, version, stopped)) for c, version, path in shown]
             return render_clip(jobs, self.stage, self.song, stopped, chapters)
         except (WriteError, Stopped):
             raise
@@ -170,9 +183,9 @@ class _Packer:
             self.problems.append(f"{clip.title}, {clip.view}: not written, {error}")
             return []
 
-    def _films(self, clip: Clip, version: Version, watch: Watch) -> tuple[Film, ...]:
+    def _films(self, clip: Clip, version: Version, progress: Progress) -> tuple[Film, ...]:
         partner = partner_of(clip, self.clips, version.arrangement)
-        return films_for(self.project, self.base, clip, partner, version, watch.part(0, 0))
+        return films_for(self.project, self.base, clip, partner, version, progress.part(0, 0))
 
     def _manifest(self, extra: list[Path]) -> None:
         if not self.entries:
@@ -209,50 +222,82 @@ def plain_name(text: str) -> str:
 
 
 def check_place(out: Path) -> None:
-    """Only an empty folder, no folder, or an earlier pack may be written to; said before long work."""
+    """Only an empty folder, no folder, or an earlier pack with nothing else in it may be written to; said before long work.
+
+    Raises WriteError, naming what is in the way.
+    """
+    out = out.absolute()
+    if out.resolve() == Path.cwd().resolve():
+        raise WriteError(
+            "a pack cannot replace the folder one works in.", file=out, todo="Name a folder in it, such as ./pack."
+        )
     try:
-        if out.is_dir() and any(out.iterdir()) and not (out / mf.NAME).is_file():
-            raise WriteError(
-                "this folder holds other files.",
-                file=out,
-                safe="Nothing in it was touched.",
-                todo="Choose an empty folder or a new name.",
-            )
+        if out.is_symlink() and not out.exists():
+            raise WriteError("it is a link to nothing.", file=out, safe="It was not touched.", todo="Remove the link.")
         if out.exists() and not out.is_dir():
             raise WriteError(
                 "a file of this name exists.", file=out, safe="It was not touched.", todo="Choose another name."
             )
+        if out.is_dir():
+            _only_a_pack(out)
     except PermissionError as error:
         raise write_error(error, out) from error
-    above = next(p for p in out.absolute().parents if p.exists())
+    above = next(p for p in out.resolve().parents if p.exists())
     try:
         tempfile.TemporaryDirectory(prefix=".vamos-", dir=above).cleanup()
     except OSError as error:
         raise write_error(error, out) from error
 
 
-def _work_folder(out: Path) -> Path:
+def _only_a_pack(folder: Path) -> None:
+    """Everything in a folder was written by an earlier pack, as its manifest names it."""
+    files = [p for p in sorted(folder.rglob("*")) if not p.is_dir() or p.is_symlink()]
+    if not files:
+        return
     try:
-        out.absolute().parent.mkdir(parents=True, exist_ok=True)
-        return Path(tempfile.mkdtemp(prefix=f".{out.name}.", dir=out.absolute().parent))
+        known = mf.named_files(mf.read_manifest(folder))
+    except (MissingError, ProjectError) as error:
+        raise WriteError(
+            f"this folder holds other files, such as {files[0].relative_to(folder)}.",
+            file=folder,
+            safe="Nothing in it was touched.",
+            todo="Choose an empty folder or a new name.",
+        ) from error
+    foreign = [p.relative_to(folder).as_posix() for p in files if p.relative_to(folder).as_posix() not in known]
+    if foreign:
+        more = f" and {len(foreign) - 1} more" if len(foreign) > 1 else ""
+        raise WriteError(
+            f"this folder holds an earlier pack and also {foreign[0]}{more}, which Vamos did not write.",
+            file=folder,
+            safe="Nothing in it was touched.",
+            todo="Move that elsewhere, or choose a new name.",
+        )
+
+
+def _work_folder(out: Path) -> Path:
+    target = out.resolve()
+    try:
+        target.parent.mkdir(parents=True, exist_ok=True)
+        return Path(tempfile.mkdtemp(prefix=f".{target.name}."[:100], dir=target.parent))
     except OSError as error:
         raise write_error(error, out) from error
 
 
 def _put_in_place(work: Path, out: Path) -> None:
-    """Swap the finished folder in; the old one goes only when the new one stands."""
-    umask = os.umask(0)
-    os.umask(umask)
-    os.chmod(work, 0o777 & ~umask)
+    """Swap the finished folder in; the old one goes only when the new one stands, and only if it is still a pack."""
+    target = out.resolve()
+    os.chmod(work, 0o777 & ~umask())
     old = None
-    if out.exists():
+    if target.exists():
+        # Something may have been put there while clips were rendered.
+        _only_a_pack(target)
         old = work.with_name(work.name + ".old")
-        os.rename(out, old)
+        os.rename(target, old)
     try:
-        os.rename(work, out)
+        os.rename(work, target)
     except OSError:
         if old is not None:
-            os.rename(old, out)
+            os.rename(old, target)
         raise
     if old is not None:
         shutil.rmtree(old, ignore_errors=True)

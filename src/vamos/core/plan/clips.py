@@ -6,69 +6,85 @@ eight of the song is cut. Choices of the user override what is planned and stick
 
 from __future__ import annotations
 
-from vamos.core.dance.lines import Line
-from vamos.core.model.clip import Choice, Clip
-from vamos.core.model.project import Project
+from vamos.core.model.clip import Choice, Clip, clip_key
+from vamos.core.model.project import Output, Project
 from vamos.core.model.take import View
+from vamos.core.plan.coverage import Candidate, Coverage, Subject, choice_for, coverage_of
 from vamos.core.plan.edges import edges_of
 from vamos.core.plan.flip import choose_flip
 from vamos.core.plan.problems import problems_of_clip, turn_words
 from vamos.core.plan.reasons import why_this
-from vamos.core.plan.survey import Source, Survey, clip_name, survey_of
 
 
-def plan_clips(project: Project) -> tuple[Clip, ...]:
+def plan_clips(project: Project, coverage: Coverage | None = None) -> tuple[Clip, ...]:
     """All clips of a project, in the order of the dance and of the views, then the user's own ranges.
 
-    Without a song, a grid or takes there is nothing to cut: the result is empty.
+    Without a song, a grid or takes there is nothing to cut: the result is empty. ``coverage`` is that of the
+    project, where it is known already.
     """
-    survey = survey_of(project)
-    if survey is None:
-        return ()
+    coverage = coverage or coverage_of(project)
+    return clips_of(coverage, project.choices, project.output) if coverage is not None else ()
+
+
+def clips_of(coverage: Coverage, choices: tuple[Choice, ...], output: Output) -> tuple[Clip, ...]:
+    """As :func:`plan_clips`, from just what it depends on."""
     clips = []
-    for group in survey.groups():
-        for view, sources in survey.sources(group).items():
-            clip = _clip(survey, group, view, sources) if sources else None
+    for subject in coverage.subjects():
+        for view, best in _best(coverage, subject, output).items():
+            clip = _clip(coverage, subject, view, best, choices, output) if best else None
             if clip is not None:
                 clips.append(clip)
     return tuple(clips)
 
 
-def sources_of(project: Project, clip: Clip) -> tuple[Source, ...]:
+def candidates_of(project: Project, clip: Clip, coverage: Coverage | None = None) -> tuple[Candidate, ...]:
     """All passes that show what a clip shows, in its view, the best first and one wall of each."""
-    survey = survey_of(project)
-    group: tuple[Line, ...] = ()
-    if survey is not None:
-        group = next((g for g in survey.groups() if clip_name(g[0]) == clip.title), ())
-    found = survey.sources(group)[clip.view] if survey is not None else []
-    return tuple({(s.take.name, s.number): s for s in reversed(found)}.values())[::-1]
+    coverage = coverage or coverage_of(project)
+    subject = next((s for s in coverage.subjects() if s.id == clip.subject), None) if coverage is not None else None
+    if coverage is None or subject is None:
+        return ()
+    found = _best(coverage, subject, project.output)[clip.view]
+    return tuple({c.key: c for c in reversed(found)}.values())[::-1]
 
 
-def _clip(survey: Survey, group: tuple[Line, ...], view: View, best: list[Source]) -> Clip | None:
-    name = clip_name(group[0])
-    key = f"{name} · {view}"
-    choice = survey.project.choice(key) or Choice(key)
+def _best(coverage: Coverage, subject: Subject, output: Output) -> dict[View, list[Candidate]]:
+    return coverage.candidates(subject.lines, float(output.run_up), float(output.run_out))
+
+
+def _clip(
+    coverage: Coverage,
+    subject: Subject,
+    view: View,
+    best: list[Candidate],
+    choices: tuple[Choice, ...],
+    output: Output,
+) -> Clip | None:
+    first = subject.lines[0]
+    clock = coverage.grid.time_map()
+    line_s = clock(first.counts.end) - clock(first.start)
+    choice = choice_for(choices, subject.id, view, line_s) or Choice(clip_key(subject.id, view))
     if choice.left_out:
         return None
     pick = picked(best, choice)
     flip = choose_flip(pick.stretch, choice.flip)
     filmed = pick.the_pass.take_range
-    edges = edges_of(survey.project.output, choice, pick.line, survey.lines, pick.where, filmed)
+    edges = edges_of(output, choice, pick.line, coverage, pick.count_to_take, filmed)
     wrong = problems_of_clip(pick.stretch, flip.flip, pick.seen, pick.line.length)
     # A quick turn is no problem, but it is said.
     turn = turn_words(pick.seen)
     turned = (turn,) if turn and turn not in wrong else ()
-    ranked = list(dict.fromkeys((s.take.name, s.number) for s in best))
-    here = ranked.index((pick.take.name, pick.number))
+    ranked = list(dict.fromkeys(c.key for c in best))
+    here = ranked.index(pick.key)
     # From the one taken on, so that going to the next one reaches them all.
     others = ranked[here + 1 :] + ranked[:here]
     return Clip(
-        key,
-        name,
+        choice.clip,
+        subject.id,
+        subject.title,
         pick.line.number,
         pick.line.counts,
         view,
-        pick.take.name,
+        pick.take.id,
         pick.number,
         edges.run_up,
         edges.run_out,
@@ -81,9 +97,9 @@ def _clip(survey: Survey, group: tuple[Line, ...], view: View, best: list[Source
     )
 
 
-def picked(best: list[Source], choice: Choice | None) -> Source:
-    """The source a person chose, else the best one."""
-    for source in best if choice is not None else ():
-        if choice is not None and choice.take == source.take.name and choice.pass_number in (None, source.number):
-            return source
+def picked(best: list[Candidate], choice: Choice | None) -> Candidate:
+    """The pass a person chose, else the best one."""
+    for candidate in best if choice is not None else ():
+        if choice is not None and choice.take == candidate.take.id and choice.pass_number in (None, candidate.number):
+            return candidate
     return best[0]

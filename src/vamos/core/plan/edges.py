@@ -7,8 +7,8 @@ from fractions import Fraction
 
 from vamos.core.dance.lines import Line
 from vamos.core.model.clip import Choice
-from vamos.core.model.dance import Kind
 from vamos.core.model.project import Output
+from vamos.core.plan.coverage import EARLY_S, LATE_S, Coverage
 from vamos.core.time import CountRange, TimeMap, TimeRange
 
 HALF = Fraction(1, 2)
@@ -28,29 +28,29 @@ class Edges:
 
 
 def edges_of(
-    output: Output, choice: Choice, line: Line, lines: tuple[Line, ...], where: TimeMap, filmed: TimeRange
+    output: Output, choice: Choice, line: Line, coverage: Coverage, count_to_take: TimeMap, filmed: TimeRange
 ) -> Edges:
-    """The edges of a clip of a line; ``where`` maps counts to take seconds, ``filmed`` is the pass.
+    """The edges of a clip of a line, from a pass that was filmed over ``filmed`` take seconds.
 
     What a person chose stays, only within what was filmed; what is planned holds the pickup and never ends
     inside a hold.
     """
     core = line.counts
     problems = []
-    pickup = pickup_of(core, lines)
+    pickup = coverage.pickup_before(core)
     run_up = choice.run_up if choice.run_up is not None else max(output.run_up, pickup)
     run_out = choice.run_out if choice.run_out is not None else output.run_out
     words = ""
-    held_until = _hold_end(core.end + run_out, lines)
-    if held_until is not None:
-        if choice.run_out is None and held_until - core.end <= _LONGEST_HOLD:
-            run_out = held_until - core.end
+    hold = coverage.hold_cut_at(core.end + run_out)
+    if hold is not None:
+        if choice.run_out is None and hold.end - core.end <= _LONGEST_HOLD:
+            run_out = hold.end - core.end
             words = ", to the end of the hold"
         else:
             problems.append("the clip ends inside a hold")
     if choice.run_up is not None and choice.run_up < pickup:
         problems.append(f"the pickup begins {count_words(pickup)} before 1 and is cut off")
-    run_up, run_out = _within(core, run_up, run_out, where, filmed)
+    run_up, run_out = _within(core, run_up, run_out, count_to_take, filmed)
     nudge = (choice.nudge_start or 0, choice.nudge_end or 0)
     reason = f"run-up {_number(run_up)}, run-out {_number(run_out)}{words}"
     if any(nudge):
@@ -58,31 +58,15 @@ def edges_of(
     return Edges(run_up, run_out, nudge, reason, tuple(problems))
 
 
-def pickup_of(core: CountRange, lines: tuple[Line, ...]) -> Fraction:
-    """Counts before the range that its own pickup needs."""
-    line = next((x for x in lines if x.start == core.start), None)
-    first = min((event.start for _, event in line.events()), default=Fraction(0)) if line is not None else Fraction(0)
-    return max(Fraction(0), -first)
-
-
-def _hold_end(end: Fraction, lines: tuple[Line, ...]) -> Fraction | None:
-    """Where a hold ends that is cut at a position; None when none is."""
-    for line in lines:
-        for at, event in line.events():
-            if event.kind is Kind.HOLD and at < end < at + event.length:
-                return at + event.length
-    return None
-
-
 def _within(
-    core: CountRange, run_up: Fraction, run_out: Fraction, where: TimeMap, filmed: TimeRange
+    core: CountRange, run_up: Fraction, run_out: Fraction, count_to_take: TimeMap, filmed: TimeRange
 ) -> tuple[Fraction, Fraction]:
-    """Shorten run-up and run-out, by halves, to what was filmed; something always stays."""
+    """Shorten run-up and run-out, by halves, to what was filmed; at least half a count of the range is always shown."""
     run_up = max(run_up, HALF - core.length)
     run_out = max(run_out, HALF - core.length - min(run_up, Fraction(0)))
-    while run_up > 0 and where(core.start - run_up) < filmed.start_s - 0.05:
+    while run_up > 0 and count_to_take(core.start - run_up) < filmed.start_s - EARLY_S:
         run_up = max(Fraction(0), run_up - HALF)
-    while run_out > 0 and where(core.end + run_out) > filmed.end_s + 0.3:
+    while run_out > 0 and count_to_take(core.end + run_out) > filmed.end_s + LATE_S:
         run_out = max(Fraction(0), run_out - HALF)
     return run_up, run_out
 

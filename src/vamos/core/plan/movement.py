@@ -9,58 +9,57 @@ pass's usual one by more than an eighth of a count.
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import replace
+from dataclasses import dataclass
 from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
 
 from vamos.core.dance.lines import Line, lines_of
-from vamos.core.document.edits import replace_take
 from vamos.core.document.paths import locate
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.motion import PER_SECOND, Motion, motion_of
 from vamos.core.model.dance import Event, Kind
 from vamos.core.model.project import Project
-from vamos.core.model.take import Pass, Seen, counts_to_take
-from vamos.core.time import TimeMap, count_text
+from vamos.core.model.take import Pass, Remark, counts_to_take
+from vamos.core.progress import Progress, quiet
+from vamos.core.time import TimeMap, TimeRange, count_text
 
-#: A hold moves less than this share of the pass's middle; a start is where movement passes it.
+#: A hold moves less than this share of the pass's middle; a start is count_to_take movement passes it.
 STILL = 0.5
 #: Entries nearer than this to the usual lead, in counts, are on time; fewer entries tell no usual lead.
 ON_TIME, FEWEST = 1 / 8, 3
 
 
-def seen_in(motion: Motion, the_pass: Pass, where: TimeMap, lines: tuple[Line, ...]) -> tuple[Seen, ...]:
-    """Everything worth a look in a pass; ``where`` maps counts to take seconds."""
+def remarks_on(motion: Motion, the_pass: Pass, count_to_take: TimeMap, lines: tuple[Line, ...]) -> tuple[Remark, ...]:
+    """Everything worth a look in a pass; ``count_to_take`` maps counts to take seconds."""
     start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
-    covered = [x for x in lines if start <= where(x.start) and where(x.counts.end) <= end + 0.2]
-    middle = _usual(motion, where, covered)
+    covered = [x for x in lines if start <= count_to_take(x.start) and count_to_take(x.counts.end) <= end + 0.2]
+    middle = _usual(motion, count_to_take, covered)
     if middle <= 0:
         return ()
-    found: list[Seen] = [seen for line in covered for seen in _leaving(motion, where, line)]
+    found: list[Remark] = [remark for line in covered for remark in _leaving(motion, count_to_take, line)]
     entries: list[tuple[float, float, str]] = []
     for line in covered:
         for at, event in line.events():
             if event.kind is Kind.HOLD:
                 name = f"the hold on {count_text(event.start, line.feel)} of {line.title}"
-                if _danced_through(motion, middle, where, at, event):
-                    found.append(Seen(where(at), f"{name} is danced through"))
-                elif (entry := _entry(motion, middle, where, at + event.length)) is not None:
-                    entries.append((entry, where.inverse()(entry) - float(at + event.length), name))
+                if _danced_through(motion, middle, count_to_take, at, event):
+                    found.append(Remark(count_to_take(at), f"{name} is danced through"))
+                elif (entry := _entry(motion, middle, count_to_take, at + event.length)) is not None:
+                    entries.append((entry, count_to_take.inverse()(entry) - float(at + event.length), name))
     # What lies between two pictures cannot be told.
-    picture = 1 / PER_SECOND * float(lines[0].length) / (where(lines[0].counts.end) - where(lines[0].start))
+    picture = 1 / PER_SECOND * float(lines[0].length) / (count_to_take(lines[0].counts.end) - count_to_take(lines[0].start))
     found += _off_time(entries, ON_TIME + picture)
-    return tuple(sorted(found, key=lambda s: s.take_s))
+    return tuple(sorted(found, key=lambda r: r.take_s))
 
 
 #: Movement so near to an edge, as a share of the picture, goes over it; fewer samples are noise.
 _EDGE, _SAMPLES = 0.012, 4
 
 
-def _leaving(motion: Motion, where: TimeMap, line: Line) -> Iterator[Seen]:
+def _leaving(motion: Motion, count_to_take: TimeMap, line: Line) -> Iterator[Remark]:
     """Hands or feet that leave the picture while a line is danced."""
-    first, last = (max(0, round(where(at) * PER_SECOND)) for at in (line.start, line.counts.end))
+    first, last = (max(0, round(count_to_take(at) * PER_SECOND)) for at in (line.start, line.counts.end))
     boxes = motion.boxes[first:last]
     for side, near in (
         ("left", boxes[:, 0] < _EDGE),
@@ -71,13 +70,13 @@ def _leaving(motion: Motion, where: TimeMap, line: Line) -> Iterator[Seen]:
         if near.sum() >= _SAMPLES:
             at = (first + int(np.flatnonzero(near)[0])) / PER_SECOND
             name = f" in {line.title}" if line.title else ""
-            yield Seen(at, f"movement leaves the picture at the {side}{name}")
+            yield Remark(at, f"movement leaves the picture at the {side}{name}")
 
 
-def _usual(motion: Motion, where: TimeMap, lines: list[Line]) -> float:
+def _usual(motion: Motion, count_to_take: TimeMap, lines: list[Line]) -> float:
     """How much moves while something is danced: the mean over all counts that are not held."""
     parts = [
-        motion.between(where(at), where(at + event.length))
+        motion.between(count_to_take(at), count_to_take(at + event.length))
         for line in lines
         for at, event in line.events()
         if event.kind is not Kind.HOLD and event.length > 0
@@ -85,23 +84,23 @@ def _usual(motion: Motion, where: TimeMap, lines: list[Line]) -> float:
     return float(np.concatenate(parts).mean()) if parts else 0.0
 
 
-def _danced_through(motion: Motion, middle: float, where: TimeMap, at: Fraction, event: Event) -> bool:
+def _danced_through(motion: Motion, middle: float, count_to_take: TimeMap, at: Fraction, event: Event) -> bool:
     """Whether the inner part of a hold moves; its edges belong to the moves before and after."""
-    inner = motion.between(where(at + event.length / 4), where(at + event.length * Fraction(5, 8)))
+    inner = motion.between(count_to_take(at + event.length / 4), count_to_take(at + event.length * Fraction(5, 8)))
     return len(inner) > 0 and float(inner.mean()) > STILL * middle
 
 
-def _entry(motion: Motion, middle: float, where: TimeMap, end: Fraction) -> float | None:
+def _entry(motion: Motion, middle: float, count_to_take: TimeMap, end: Fraction) -> float | None:
     """When movement begins around the end of a hold, in take seconds."""
-    from_s = where(end - 1)
-    part = motion.between(from_s, where(end + Fraction(3, 4)))
+    from_s = count_to_take(end - 1)
+    part = motion.between(from_s, count_to_take(end + Fraction(3, 4)))
     # Two samples in a row: one may be noise.
     above = part > STILL * middle
     moving = np.flatnonzero(above[:-1] & above[1:])
     return from_s + float(moving[0]) / PER_SECOND if len(moving) else None
 
 
-def _off_time(entries: list[tuple[float, float, str]], most: float) -> Iterator[Seen]:
+def _off_time(entries: list[tuple[float, float, str]], most: float) -> Iterator[Remark]:
     """Entries (take second, counts after the hold's end, name) that differ from the usual lead."""
     if len(entries) < FEWEST:
         return
@@ -110,7 +109,7 @@ def _off_time(entries: list[tuple[float, float, str]], most: float) -> Iterator[
         off = late - usual
         if abs(off) > most:
             word = "late" if off > 0 else "early"
-            yield Seen(at, f"after {name}, the entry is {abs(off):.2f} counts {word}")
+            yield Remark(at, f"after {name}, the entry is {abs(off):.2f} counts {word}")
 
 
 def stillness(motion: Motion, first_s: float, last_s: float) -> tuple[float, float]:
@@ -130,32 +129,39 @@ def _run(flags: np.ndarray) -> int:
     return int(stop[0]) if len(stop) else len(flags)
 
 
-def look(project: Project, base: Path | None, watch: Watch | None = None) -> Project:
-    """Look at the picture of every placed take; what is seen is kept with the take. Raises MissingError, MediaError."""
-    watch = watch or quiet()
-    grid = project.song.grid if project.song else None
-    if grid is None:
-        return project
-    lines = lines_of(grid, project.dance)
+@dataclass(frozen=True, slots=True)
+class Movement:
+    """What was seen of a take: remarks, and how long it is still around each pass, by the pass's range."""
+
+    remarks: tuple[Remark, ...]
+    still_s: dict[TimeRange, tuple[float, float] | None]
+
+
+def look(project: Project, base: Path | None, progress: Progress | None = None) -> dict[str, Movement]:
+    """Look at the picture of every placed take, by the takes' ids; raises MissingError, MediaError."""
+    progress = progress or quiet()
+    if project.grid is None:
+        return {}
+    lines = lines_of(project.grid, project.dance)
     placed = [t for t in project.takes if t.passes]
+    found = {}
     for number, take in enumerate(placed):
-        part = watch.part(number / len(placed), (number + 1) / len(placed))
+        part = progress.part(number / len(placed), (number + 1) / len(placed))
         motion = motion_of(locate(take.media, base), take.media.fingerprint, take.media.duration_s, part)
-        seen = [s for p in take.passes for s in seen_in(motion, p, counts_to_take(p, grid), lines)]
-        passes = tuple(
-            replace(p, still_s=_still_around(motion, p, counts_to_take(p, grid), lines)) for p in take.passes
-        )
-        project = replace_take(project, replace(take, seen=tuple(seen), passes=passes))
-    return project
+        clocks = [(p, counts_to_take(p, project.grid)) for p in take.passes]
+        remarks = [r for p, there in clocks for r in remarks_on(motion, p, there, lines)]
+        still = {p.take_range: _still_around(motion, p, there, lines) for p, there in clocks}
+        found[take.id] = Movement(tuple(remarks), still)
+    return found
 
 
 def _still_around(
-    motion: Motion, the_pass: Pass, where: TimeMap, lines: tuple[Line, ...]
+    motion: Motion, the_pass: Pass, count_to_take: TimeMap, lines: tuple[Line, ...]
 ) -> tuple[float, float] | None:
     """Stillness before the first count danced in a pass and after the last; None when nothing is danced in it."""
     start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
-    danced = [x for x in lines if x.section is not None and where(x.counts.end) > start and where(x.start) < end]
+    danced = [x for x in lines if x.section is not None and count_to_take(x.counts.end) > start and count_to_take(x.start) < end]
     if not danced:
         return None
-    first, last = max(start, where(danced[0].start)), min(end, where(danced[-1].counts.end))
+    first, last = max(start, count_to_take(danced[0].start)), min(end, count_to_take(danced[-1].counts.end))
     return stillness(motion, first, last) if last > first else None

@@ -6,14 +6,14 @@ from fractions import Fraction
 
 from vamos.core.model.take import Stretch
 from vamos.core.plan.flip import spoken_sides_hold
-from vamos.core.plan.views import Seen
+from vamos.core.plan.views import ViewShare
 
 #: A dancer who is seen from another side for more than this share of a clip is worth a warning; a quick turn
 #: that comes back, or that ends it, is only mentioned.
 _TURNED = Fraction(1, 4)
 
 
-def turn_words(seen: Seen) -> str:
+def turn_words(seen: ViewShare) -> str:
     """That the dancer turns inside the clip, in words; empty when they do not."""
     if not seen.others:
         return ""
@@ -25,7 +25,7 @@ def turn_words(seen: Seen) -> str:
     )
 
 
-def problems_of_clip(stretch: Stretch, flip: bool, seen: Seen, length: Fraction) -> list[str]:
+def problems_of_clip(stretch: Stretch, flip: bool, seen: ViewShare, length: Fraction) -> list[str]:
     """Problems of what is seen and heard in a clip of so many counts, in words."""
     found = []
     if seen.turned_away > _TURNED * length:

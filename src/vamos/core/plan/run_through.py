@@ -4,10 +4,11 @@ from __future__ import annotations
 
 from fractions import Fraction
 
-from vamos.core.dance.lines import LineKind, lines_of
+from vamos.core.dance.lines import lines_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.take import PassKind, Stretch, Take, View, counts_to_take
+from vamos.core.plan.coverage import EARLY_S, LATE_S
 from vamos.core.plan.flip import choose_flip
 from vamos.core.time import CountRange
 
@@ -17,25 +18,25 @@ _SHORTEST = Fraction(12)
 
 def plan_run_through(project: Project) -> Clip | None:
     """The longest clean stretch of the dance in one front pass (else back), or None."""
-    grid = project.song.grid if project.song else None
+    grid = project.grid
     if grid is None:
         return None
-    lines = [line for line in lines_of(grid, project.dance) if line.kind not in (LineKind.LEAD_IN, LineKind.AFTER)]
+    lines = [line for line in lines_of(grid, project.dance) if line.kind.danced]
     best: tuple[tuple[bool, Fraction, float], Take, int, CountRange, Stretch] | None = None
     for take in project.takes:
         for number, the_pass in enumerate(take.passes):
             if the_pass.kind is not PassKind.SONG:
                 continue
-            where = counts_to_take(the_pass, grid)
+            there = counts_to_take(the_pass, grid)
             inside = [
                 line
                 for line in lines
-                if where(line.start) >= the_pass.take_range.start_s - 0.05
-                and where(line.counts.end) <= the_pass.take_range.end_s + 0.3
+                if there(line.start) >= the_pass.take_range.start_s - EARLY_S
+                and there(line.counts.end) <= the_pass.take_range.end_s + LATE_S
             ]
             if not inside:
                 continue
-            stretch = take.stretch_at(where(inside[0].start))
+            stretch = take.stretch_at(there(inside[0].start))
             if stretch.view not in (View.FRONT, View.BACK) or len(take.stretches) > 1:
                 continue
             counts = CountRange(inside[0].start, inside[-1].counts.end)
@@ -51,10 +52,11 @@ def plan_run_through(project: Project) -> Clip | None:
     return Clip(
         "run-through",
         "run-through",
+        "run-through",
         0,
         counts,
         stretch.view,
-        take.name,
+        take.id,
         number,
         run_up,
         Fraction(0),

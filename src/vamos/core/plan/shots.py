@@ -9,13 +9,13 @@ from enum import StrEnum
 
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
-from vamos.core.plan.survey import Source, clip_name, groups_of, survey_of
+from vamos.core.plan.coverage import Candidate, Coverage, coverage_of, subjects_of
 
 #: What a lesson usually needs (common practice, no source): front and back of everything.
 USUAL = (View.FRONT, View.BACK)
 
 
-class State(StrEnum):
+class ShotState(StrEnum):
     GOOD = "filmed"
     TROUBLE = "only with trouble"
     MISSING = "missing"
@@ -27,7 +27,7 @@ class Shot:
 
     section: str
     view: View
-    state: State
+    state: ShotState
     passes: int
     best: str
     why: str
@@ -46,30 +46,31 @@ class ShotList:
         return next(s for s in self.shots if s.section == section and s.view is view)
 
 
-def shot_list(project: Project) -> ShotList:
+def shot_list(project: Project, coverage: Coverage | None = None) -> ShotList:
     """What was filmed and what is missing; empty before there is a beat."""
-    survey = survey_of(project)
-    if survey is None:
+    coverage = coverage or coverage_of(project)
+    if coverage is None:
         return ShotList((), (), (), ())
     shots: list[Shot] = []
     names: list[str] = []
-    for group in groups_of(survey.lines):
-        name = clip_name(group[0])
-        names.append(name)
-        shots += [_shot(name, view, sources) for view, sources in survey.sources(group).items()]
+    run_up, run_out = float(project.output.run_up), float(project.output.run_out)
+    for subject in subjects_of(coverage.lines, coverage.grid):
+        names.append(subject.title)
+        found = coverage.candidates(subject.lines, run_up, run_out)
+        shots += [_shot(subject.title, view, candidates) for view, candidates in found.items()]
     views = tuple(v for v in View if v in USUAL or any(s.view is v and s.passes for s in shots))
     kept = tuple(s for s in shots if s.view in views)
     return ShotList(tuple(names), views, kept, tuple(_to_film(kept, views)))
 
 
-def _shot(name: str, view: View, sources: list[Source]) -> Shot:
-    if not sources:
-        return Shot(name, view, State.MISSING, 0, "", "no pass shows it")
-    best = sources[0]
+def _shot(name: str, view: View, candidates: list[Candidate]) -> Shot:
+    if not candidates:
+        return Shot(name, view, ShotState.MISSING, 0, "", "no pass shows it")
+    best = candidates[0]
     where = best.take.name + (f", wall {best.line.wall}" if best.line.wall is not None else "")
-    passes = len({(s.take.name, s.number, s.line.number) for s in sources})
+    passes = len({(*s.key, s.line.number) for s in candidates})
     bad = "; ".join(best.problems)
-    return Shot(name, view, State.TROUBLE if bad else State.GOOD, passes, where, bad)
+    return Shot(name, view, ShotState.TROUBLE if bad else ShotState.GOOD, passes, where, bad)
 
 
 def _to_film(shots: tuple[Shot, ...], views: tuple[View, ...]) -> list[str]:
@@ -77,8 +78,8 @@ def _to_film(shots: tuple[Shot, ...], views: tuple[View, ...]) -> list[str]:
     out = []
     for view in views:
         mine = [s for s in shots if s.view is view]
-        missing = [s.section for s in mine if s.state is State.MISSING]
-        again = [s for s in mine if s.state is State.TROUBLE]
+        missing = [s.section for s in mine if s.state is ShotState.MISSING]
+        again = [s for s in mine if s.state is ShotState.TROUBLE]
         if missing and len(missing) == len(mine):
             out.append(f"Film the whole dance once in {view} view.")
         elif missing:
@@ -100,9 +101,9 @@ def to_markdown(found: ShotList, title: str) -> str:
 
 
 def _cell(shot: Shot) -> str:
-    if shot.state is State.MISSING:
+    if shot.state is ShotState.MISSING:
         return "—"
-    return f"{shot.passes} × ({shot.best})" + (f" ! {shot.why}" if shot.state is State.TROUBLE else "")
+    return f"{shot.passes} × ({shot.best})" + (f" ! {shot.why}" if shot.state is ShotState.TROUBLE else "")
 
 
 def to_csv(found: ShotList) -> str:

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
 
-from vamos.core.model.clip import Arrangement, Clip, Look, Sound, Version
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.project import Output
 from vamos.core.model.take import View
 from vamos.core.plan.flip import AS_FILMED
@@ -21,15 +21,15 @@ _PARTNERS = {
 def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Version, ...]:
     """All versions of a clip: each speed, and what else is wished and possible with what was filmed."""
     found = [Version(speed, output.sound) for speed in output.speeds]
-    if output.watch:
-        found.append(Version(Fraction(1), output.sound, Look.WATCH))
+    if output.plain:
+        found.append(Version(Fraction(1), output.sound, Look.PLAIN))
     if output.half_time:
         found.append(Version(Fraction(1), output.sound, half_time=True))
     if output.as_filmed and clip.flip:
         found.append(Version(Fraction(1), output.sound, as_filmed=True))
     for arrangement in output.arrangements:
         if partner_of(clip, clips, arrangement) is not None:
-            sound = output.sound if output.sound is not Sound.ROOM else Sound.CLICKS
+            sound = output.sound if output.sound is not ClipSound.ROOM else ClipSound.CLICKS
             found.append(Version(Fraction(1), sound, arrangement=arrangement))
     return tuple(found)
 
@@ -37,7 +37,7 @@ def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Vers
 def partner_of(clip: Clip, clips: Sequence[Clip], arrangement: Arrangement) -> Clip | None:
     """The clip of the same counts in the other view, perhaps from another wall; None when there is none."""
     wanted = _PARTNERS.get(arrangement, {}).get(clip.view)
-    return next((c for c in clips if c.title == clip.title and c.view is wanted), None) if wanted else None
+    return next((c for c in clips if c.subject == clip.subject and c.view is wanted), None) if wanted else None
 
 
 def clip_in(version: Version, clip: Clip) -> Clip:
@@ -52,7 +52,7 @@ def version_words(version: Version) -> str:
         words.append("half-time")
     if version.as_filmed:
         words.append("as filmed")
-    if version.look is Look.WATCH:
+    if version.look is Look.PLAIN:
         words.append("to watch")
     if version.arrangement is Arrangement.BESIDE:
         words.append("front and back")

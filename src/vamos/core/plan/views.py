@@ -32,7 +32,7 @@ def turned_view(view: View, eighths: int) -> View:
 
 
 @dataclass(frozen=True, slots=True)
-class Seen:
+class ViewShare:
     """What a camera shows of a range: the view held longest, other views and for how many counts."""
 
     view: View
@@ -51,6 +51,7 @@ class Headings:
         self._starts: list[Fraction] = []
         self._headings: list[int | None] = []
         self._end = lines[-1].counts.end if lines else Fraction(0)
+        self._held: dict[tuple[Fraction, Fraction, View, int], ViewShare | None] = {}
         for line in lines:
             turns = {at for at, event in line.events() if event.turn != 0 and line.start < at < line.counts.end}
             for at in sorted({line.start, *turns}):
@@ -76,21 +77,32 @@ class Headings:
             index += 1
 
 
+    def held(self, counts: CountRange, view: View, base: int) -> ViewShare | None:
+        """What a camera that saw ``view`` at heading ``base`` sees of a range; None where a heading is unknown."""
+        key = (counts.start, counts.end, view, base)
+        if key not in self._held:
+            self._held[key] = self._share(counts, view, base)
+        return self._held[key]
+
+    def _share(self, counts: CountRange, view: View, base: int) -> ViewShare | None:
+        held: dict[View, Fraction] = {}
+        for length, heading in self.between(counts):
+            if heading is None:
+                return None
+            seen = turned_view(view, heading - base)
+            held[seen] = held.get(seen, Fraction(0)) + length
+        if not held:
+            return ViewShare(view)
+        longest = max(held, key=lambda v: held[v])
+        return ViewShare(longest, tuple((v, n) for v, n in held.items() if v is not longest))
+
+
 def seen_view(
     stretch: Stretch, the_pass: Pass, take_to_counts: TimeMap, headings: Headings, counts: CountRange
-) -> Seen:
+) -> ViewShare:
     """What the camera shows of a range of counts; the view was said of the moment the stretch begins."""
     start_take_s = max(stretch.start_take_s, the_pass.take_range.start_s)
     base = headings.at(take_to_counts(start_take_s))
     if base is None or stretch.view not in _ROUND:
-        return Seen(stretch.view)
-    held: dict[View, Fraction] = {}
-    for length, heading in headings.between(counts):
-        if heading is None:
-            return Seen(stretch.view)
-        view = turned_view(stretch.view, heading - base)
-        held[view] = held.get(view, Fraction(0)) + length
-    if not held:
-        return Seen(stretch.view)
-    longest = max(held, key=lambda v: held[v])
-    return Seen(longest, tuple((v, n) for v, n in held.items() if v is not longest))
+        return ViewShare(stretch.view)
+    return headings.held(counts, stretch.view, base) or ViewShare(stretch.view)

@@ -9,15 +9,14 @@ from pathlib import Path
 
 import numpy as np
 
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media.frames import Planes
 from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Arrangement, Clip, Version
-from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
+from vamos.core.progress import Progress, quiet
+from vamos.core.render.clip_sound import room_of, version_sound
 from vamos.core.render.compose import Composer, Film, Reel, Stage
 from vamos.core.render.encode import ClipWriter
-from vamos.core.render.heard import room_of, version_sound
-from vamos.core.render.shown import Shown
+from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound import RATE, levelled
 from vamos.core.render.timing import ClipTiming
 
@@ -26,7 +25,7 @@ PROOF = (16, 9)
 
 
 @dataclass(frozen=True, slots=True)
-class Job:
+class RenderJob:
     """One file to write: a clip in one version, from one film or two."""
 
     clip: Clip
@@ -43,19 +42,19 @@ class Written:
     frame as filmed, before any flip, ``(9, 16)``.
     """
 
-    job: Job
+    job: RenderJob
     timing: ClipTiming
     width: int
     height: int
     matrix: str
-    states: tuple[tuple[int, Shown], ...]
+    states: tuple[tuple[int, OverlayState], ...]
     lufs: float | None
     proof: Planes
 
 
 @dataclass(slots=True)
 class _Output:
-    job: Job
+    job: RenderJob
     composer: Composer
     writer: ClipWriter
     lufs: float | None
@@ -83,10 +82,10 @@ class _Output:
 
 
 def render_clip(
-    jobs: Sequence[Job],
+    jobs: Sequence[RenderJob],
     stage: Stage,
     song: Sound | None,
-    watch: Watch | None = None,
+    progress: Progress | None = None,
     chapters: tuple[tuple[float, float, str], ...] = (),
 ) -> list[Written]:
     """Write several versions of one clip.
@@ -95,7 +94,7 @@ def render_clip(
     Raises MediaError when the footage cannot be read, WriteError when a file cannot be written,
     Stopped when asked to; nothing half-written is left in either case.
     """
-    watch = watch or quiet()
+    progress = progress or quiet()
     total = sum(stage.timing(j.clip, j.version).frames for j in jobs)
     single = [j for j in jobs if j.version.arrangement is Arrangement.ONE]
     # Versions with one picture share one decode; the others read two films in step, one after another.
@@ -105,18 +104,18 @@ def render_clip(
         done: dict[Path, Written] = {}
         before = 0
         for group in groups:
-            written = _render_group(group, stage, song, watch, chapters, before, total, stack)
+            written = _render_group(group, stage, song, progress, chapters, before, total, stack)
             before += sum(w.timing.frames for w in written)
             done |= {w.job.path: w for w in written}
-    watch(1.0, f"Wrote {jobs[0].clip.title}")
+    progress(1.0, f"Wrote {jobs[0].clip.title}")
     return [done[j.path] for j in jobs]
 
 
 def _render_group(
-    jobs: Sequence[Job],
+    jobs: Sequence[RenderJob],
     stage: Stage,
     song: Sound | None,
-    watch: Watch,
+    progress: Progress,
     chapters: tuple[tuple[float, float, str], ...],
     before: int,
     total: int,
@@ -128,7 +127,7 @@ def _render_group(
         for job in jobs:
             composer = Composer(job.films, job.version, stage, reels)
             # Writers stay with the caller: an error in a later group removes the files of all.
-            outputs.append(_open(job, composer, stage, song, chapters, stack))
+            outputs.append(_open(job, composer, stage, song, chapters, stack, progress))
         waiting = [o for o in outputs if o.left]
         count = 0
         while waiting:
@@ -139,7 +138,7 @@ def _render_group(
             if not output.left:
                 waiting.remove(output)
             if count % 8 == 0:
-                watch((before + count) / total, f"Writing {jobs[0].clip.title}")
+                progress((before + count) / total, f"Writing {jobs[0].clip.title}")
     finally:
         for reel in reels.values():
             reel.close()
@@ -147,25 +146,28 @@ def _render_group(
 
 
 def _open(
-    job: Job,
+    job: RenderJob,
     composer: Composer,
     stage: Stage,
     song: Sound | None,
     chapters: tuple[tuple[float, float, str], ...],
     stack: ExitStack,
+    progress: Progress,
 ) -> _Output:
     """A writer with its sound handed over."""
     film, times = job.films[0], composer.take_times(job.films[0])
     room = None
-    if job.version.sound is Heard.ROOM:
+    if job.version.sound is ClipSound.ROOM:
         room, times = room_of(film.path, times)
-    raw = version_sound(job.version, composer.timing, stage.lines, song, room, times)
+    raw = version_sound(
+        job.version, composer.timing, stage.lines, song, room, times, composer.overlay.numbering
+    )
     writer = stack.enter_context(
         ClipWriter(job.path, *composer.size, stage.rate, composer.matrix, RATE if raw is not None else None, chapters)
     )
     lufs = None
     if raw is not None:
-        samples, level = levelled(raw)
+        samples, level = levelled(raw, progress)
         writer.sound(samples)
         lufs = round(level, 2)
     return _Output(job, composer, writer, lufs)

@@ -15,18 +15,17 @@ from types import TracebackType
 import numpy as np
 
 from vamos.core.dance.lines import Line
-from vamos.core.media.frames import FrameReader, Planes, frame_times, pick_frames, shown_size, yuv_planes
+from vamos.core.media.frames import FrameReader, Planes, frame_times, matrix_of, pick_frames, shown_size, yuv_planes
 from vamos.core.media.motion import Motion
-from vamos.core.model.clip import Arrangement, Clip, Look, Version
-from vamos.core.model.clip import Sound as Heard
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.look import Lane, Numbering, Overlay, Style
 from vamos.core.model.project import Output
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, counts_to_take
 from vamos.core.render import framing
+from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import draw_on_yuv, schedule, size_for, softened
 from vamos.core.render.plates import plates
-from vamos.core.render.shown import Shown
 from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
 from vamos.core.render.words import Words
 from vamos.core.time import FrameRate, TimeMap
@@ -34,6 +33,8 @@ from vamos.core.time.timemap import Floats
 
 Yuv = tuple[Planes, Planes, Planes]
 
+#: A smaller picture takes at most these shares of width and height.
+_INSET = (0.32, 0.6)
 #: Bars beside a picture that does not fill its place: ink, as limited-range Y, U, V.
 _BARS = (45, 133, 125)
 
@@ -62,7 +63,7 @@ class Stage:
 
     def timing(self, clip: Clip, version: Version) -> ClipTiming:
         """When things happen in a version; on an even beat when that is wished and the song is not heard."""
-        even = self.output.even and version.sound is not Heard.SONG
+        even = self.output.even and version.sound is not ClipSound.SONG
         grid = even_grid(self.grid) if even else self.grid
         return clip_timing(grid, clip.shown, version.picture_speed, self.rate, clip.nudge)
 
@@ -73,9 +74,13 @@ class Reel:
     def __init__(self, path: Path):
         self.path = path
         self.reader = FrameReader(path)
-        first = self.reader.nearest(0.0)
+        try:
+            first = self.reader.nearest(0.0)
+        except BaseException:
+            self.reader.close()
+            raise
         self.size = shown_size(first)
-        self.matrix = _matrix(first)
+        self.matrix = matrix_of(first)
         self._key: tuple[object, ...] = ()
         self._planes: Yuv | None = None
 
@@ -104,10 +109,14 @@ class Composer:
         self._reels = reels if reels is not None else {}
         self._own = reels is None
         self.overlay = _overlay_of(version, stage.output.overlay)
-        self.picks = [self._picks(film) for film in films]
-        self.paths = [self._path(film, times) for film, times in zip(films, self.picks, strict=True)]
-        self.sizes = self._sizes()
-        self.matrix = self.reel(films[0]).matrix
+        try:
+            self.picks = [self._picks(film) for film in films]
+            self.paths = [self._path(film, times) for film, times in zip(films, self.picks, strict=True)]
+            self.sizes = self._sizes()
+            self.matrix = self.reel(films[0]).matrix
+        except BaseException:
+            self.close()
+            raise
         self.states = schedule(Words(stage.lines), self.clip, self.timing, self.overlay, version.look)
         self._starts = [frame for frame, _ in self.states]
 
@@ -154,7 +163,7 @@ class Composer:
         source = frame_times(film.path, float(wanted[0]), float(wanted[-1]))
         return source[pick_frames(source, wanted)] if len(source) else wanted
 
-    def _path(self, film: Film, picks: Floats) -> framing.Path:
+    def _path(self, film: Film, picks: Floats) -> framing.CropPath:
         width, height = self.reel(film).size
         wish = self.stage.output.framing
         aspect = wish.shape.aspect
@@ -172,11 +181,11 @@ class Composer:
     def _clear(self, aspect: float, follow: bool) -> tuple[float, float]:
         """Shares of the height at top and bottom where plates stand that what moves keeps out of."""
         overlay = self.overlay
-        if self.version.look is Look.WATCH or Lane.NUMBER not in overlay.lanes:
+        if self.version.look is Look.PLAIN or Lane.NUMBER not in overlay.lanes:
             return 0.0, 0.0
         wide = 960
         high = _even(wide / aspect)
-        shown = Shown(
+        shown = OverlayState(
             "8", label="8", row=tuple("12345678"), at=0, style=overlay.style, size=size_for(overlay.distance_m)
         )
         count, label = plates(shown, wide, high)[:2]
@@ -203,19 +212,21 @@ class Composer:
         first = picture_size(*parts[0], longest)
         if len(parts) == 1:
             return [first]
-        wide = _even(first[0] * 0.32)
-        return [first, (wide, _even(wide * parts[1][1] / parts[1][0]))]
+        # Upright feet beside a wide film: what is lower decides, so that the corner holds them.
+        wide, high = (_even(share * side) for share, side in zip(_INSET, first, strict=True))
+        wide = min(wide, _even(high * parts[1][0] / parts[1][1]))
+        return [first, (wide, _even(min(high, wide * parts[1][1] / parts[1][0])))]
 
     # --- frames --------------------------------------------------------------------------
 
-    def shown(self, frame: int) -> Shown:
+    def shown(self, frame: int) -> OverlayState:
         index = int(np.searchsorted(self._starts, frame, side="right")) - 1
         return self.states[max(0, index)][1]
 
     def picture(self, frame: int) -> Yuv:
         """Y, U, V of an output frame."""
         y, u, v = self._arranged(frame, flipped=True)
-        if self.version.look is Look.WATCH:
+        if self.version.look is Look.PLAIN:
             softened(y, u, v)
         shown = self.shown(frame)
         if self.version.arrangement is Arrangement.BESIDE:
@@ -235,7 +246,7 @@ class Composer:
             if flipped:
                 place = self.shown(frame).place
                 for part, film, words in ((main, self.films[0], place), (other, self.films[1], "")):
-                    draw_on_yuv(*part, Shown("", label=film.clip.label, place=words), self.matrix)
+                    draw_on_yuv(*part, OverlayState("", label=film.clip.label, place=words), self.matrix)
             axis = 0 if self._stacked else 1
             joined = [np.concatenate(pair, axis=axis) for pair in zip(main, other, strict=True)]
             return joined[0], joined[1], joined[2]
@@ -308,16 +319,6 @@ def _cropped(reader: FrameReader, take_s: float, crop: framing.Crop, width: int,
         out[y0 : y0 + part.shape[0], x0 : x0 + part.shape[1]] = part
         parts.append(out)
     return parts[0], parts[1], parts[2]
-
-
-def _matrix(frame: object) -> str:
-    """Which luma weights a frame uses: as it says, else by its size (common practice)."""
-    code = getattr(frame, "colorspace", 2)
-    if code == 1:
-        return "709"
-    if code in (5, 6):
-        return "601"
-    return "709" if min(frame.width, frame.height) >= 720 else "601"  # type: ignore[attr-defined]
 
 
 def wanted_frame(timing: ClipTiming, song_s: float, speed: Fraction) -> int:

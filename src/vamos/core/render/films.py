@@ -5,12 +5,12 @@ from __future__ import annotations
 from pathlib import Path
 
 from vamos.core.document.paths import locate
-from vamos.core.jobs import Watch, quiet
 from vamos.core.media import proxy
 from vamos.core.media.motion import Motion, motion_of
 from vamos.core.model.clip import Arrangement, Clip, Version
 from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Project
+from vamos.core.progress import Progress, quiet
 from vamos.core.render.compose import Film
 
 
@@ -25,7 +25,7 @@ def films_for(
     clip: Clip,
     partner: Clip | None,
     version: Version,
-    watch: Watch | None = None,
+    progress: Progress | None = None,
     small: bool = False,
 ) -> tuple[Film, ...]:
     """The film of a clip, and that of its partner in an arrangement; raises MissingError or MediaError.
@@ -34,15 +34,15 @@ def films_for(
     """
     clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
     moved = needs_motion(project.output.framing, version)
-    return tuple(_film(project, base, c, moved, watch or quiet(), small) for c in clips)
+    return tuple(_film(project, base, c, moved, progress or quiet(), small) for c in clips)
 
 
-def _film(project: Project, base: Path | None, clip: Clip, moved: bool, watch: Watch, small: bool) -> Film:
+def _film(project: Project, base: Path | None, clip: Clip, moved: bool, progress: Progress, small: bool) -> Film:
     take = project.take(clip.take)
     path = locate(take.media, base)
     motion: Motion | None = None
     if moved:
-        motion = motion_of(path, take.media.fingerprint, take.media.duration_s, watch)
+        motion = motion_of(path, take.media.fingerprint, take.media.duration_s, progress)
     if small:
         path = proxy.ready(take.media.fingerprint) or path
     return Film(path, take.passes[clip.pass_number], clip, motion)

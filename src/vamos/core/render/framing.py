@@ -37,7 +37,7 @@ WHOLE = Crop()
 
 
 @dataclass(frozen=True, slots=True)
-class Path:
+class CropPath:
     """The crop over the film: one size; its middle at take seconds, ``(points,)`` each."""
 
     at_s: tuple[float, ...]
@@ -55,9 +55,9 @@ class Path:
         return max(self.middle_x) - min(self.middle_x) > 1e-6
 
 
-def still(crop: Crop) -> Path:
+def still(crop: Crop) -> CropPath:
     """A crop that stands still."""
-    return Path((0.0,), (crop.x + crop.width / 2,), crop.y + crop.height / 2, crop.width, crop.height)
+    return CropPath((0.0,), (crop.x + crop.width / 2,), crop.y + crop.height / 2, crop.width, crop.height)
 
 
 def largest(aspect: float, film_aspect: float) -> Crop:
@@ -77,7 +77,7 @@ def frame_path(
     start_s: float,
     end_s: float,
     clear: tuple[float, float] = (0.0, 0.0),
-) -> Path:
+) -> CropPath:
     """The crop of a clip between two take seconds.
 
     ``aspect`` and ``film_aspect`` are width over height, of the clip (None: that of the film) and of the film
@@ -107,8 +107,8 @@ def frame_path(
         width, height = moment, moment / ratio
     middle_y = _middle(top - clear[0] * height, bottom + clear[1] * height, height)
     if width >= wide:
-        return Path((start_s,), (_middle(left, right, width),), middle_y, width, height)
-    return Path(tuple(times.tolist()), tuple(_follow(rows, width).tolist()), middle_y, width, height)
+        return CropPath((start_s,), (_middle(left, right, width),), middle_y, width, height)
+    return CropPath(tuple(times.tolist()), tuple(_follow(rows, width).tolist()), middle_y, width, height)
 
 
 def _middle(low: float, high: float, size: float) -> float:

@@ -8,7 +8,6 @@ on the picture. Preview and export draw the same plates.
 from __future__ import annotations
 
 from fractions import Fraction
-from functools import lru_cache
 
 import numpy as np
 import numpy.typing as npt
@@ -16,8 +15,9 @@ import numpy.typing as npt
 from vamos.core.model.clip import Clip, Look
 from vamos.core.model.dance import Foot, Kind
 from vamos.core.model.look import Lane, Overlay, Style
+from vamos.core.render.overlay_state import OverlayState, Pixels
+from vamos.core.render.plate_cache import SizedCache
 from vamos.core.render.plates import plates
-from vamos.core.render.shown import Pixels, Shown
 from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
 
@@ -32,7 +32,7 @@ def size_for(distance_m: float) -> float:
 
 def shown_at(
     words: Words, clip: Clip, position: Fraction, overlay: Overlay | None = None, look: Look = Look.DO
-) -> Shown:
+) -> OverlayState:
     """What stands over the picture of a clip at a position."""
     overlay = overlay or Overlay()
     lanes = overlay.lanes if look is Look.DO else tuple(x for x in overlay.lanes if x is Lane.LABEL)
@@ -45,7 +45,7 @@ def shown_at(
     row: tuple[tuple[str, ...], int] = ((), -1)
     if number and overlay.style is not Style.CORNER:
         row = words.row_at(position, overlay.numbering)
-    return Shown(
+    return OverlayState(
         number=number,
         part=lane(Lane.PART, words.part_at(position, overlay.numbering)) if number else "",
         dim=not clip.counts.contains(position),
@@ -69,9 +69,9 @@ def shown_at(
 
 def schedule(
     words: Words, clip: Clip, timing: ClipTiming, overlay: Overlay | None = None, look: Look = Look.DO
-) -> list[tuple[int, Shown]]:
+) -> list[tuple[int, OverlayState]]:
     """First frame and content of each state of the overlay, from frame 0 on."""
-    out: list[tuple[int, Shown]] = []
+    out: list[tuple[int, OverlayState]] = []
     edges = timing.counts()
     for position in words.changes(edges.start, edges.end):
         frame = max(0, timing.frame_of(position))
@@ -88,11 +88,18 @@ def schedule(
 _WEIGHTS = {"601": (0.299, 0.114), "709": (0.2126, 0.0722)}
 
 
-@lru_cache(maxsize=512)
-def yuv_plates(
-    shown: Shown, width: int, height: int, matrix: str
-) -> tuple[tuple[int, int, Pixels, Pixels, Pixels], ...]:
+YuvPlate = tuple[int, int, Pixels, Pixels, Pixels]
+_KEPT: SizedCache[tuple[YuvPlate, ...]] = SizedCache(
+    64 << 20, lambda found: sum(plane.nbytes for plate in found for plane in plate[2:])
+)
+
+
+def yuv_plates(shown: OverlayState, width: int, height: int, matrix: str) -> tuple[YuvPlate, ...]:
     """Plates as limited-range Y, U, V (4:2:0) with their corners, for writing into planes."""
+    return _KEPT.get((shown, width, height, matrix), lambda: _in_yuv(shown, width, height, matrix))
+
+
+def _in_yuv(shown: OverlayState, width: int, height: int, matrix: str) -> tuple[YuvPlate, ...]:
     kr, kb = _WEIGHTS[matrix]
     out = []
     for plate in plates(shown, width, height):
@@ -115,7 +122,7 @@ def _halved(values: npt.NDArray[np.float32]) -> npt.NDArray[np.float32]:
     return np.asarray(values.reshape(h // 2, 2, w // 2, 2).mean(axis=(1, 3)), dtype=np.float32)
 
 
-def draw_on_yuv(y: Pixels, u: Pixels, v: Pixels, shown: Shown, matrix: str) -> None:
+def draw_on_yuv(y: Pixels, u: Pixels, v: Pixels, shown: OverlayState, matrix: str) -> None:
     """Write the plates of a state into the planes of a frame, in place."""
     height, width = y.shape
     for px, py, py_plane, pu_plane, pv_plane in yuv_plates(shown, width, height, matrix):

@@ -8,14 +8,13 @@ cover (10 % and 18 %, common practice, no source).
 
 from __future__ import annotations
 
-from functools import lru_cache
-
 import numpy as np
 from PIL import Image, ImageDraw
 
 from vamos.core.model.look import Style
 from vamos.core.render.lettering import font, runs_of, text_length
-from vamos.core.render.shown import Pixels, Plate, Shown
+from vamos.core.render.overlay_state import OverlayState, Pixels, Plate
+from vamos.core.render.plate_cache import SizedCache
 
 Colour = tuple[int, int, int]
 
@@ -33,7 +32,7 @@ TAPE: Colour = (217, 196, 156)
 class _Room:
     """Where plates may stand in a picture: unit of size, margins, what is left of the height."""
 
-    def __init__(self, shown: Shown, width: int, height: int):
+    def __init__(self, shown: OverlayState, width: int, height: int):
         self.width, self.height = width, height
         # A hundredth of the width of a wide picture, as much of another's area.
         self.unit = (width * height) ** 0.5 / 75 * shown.size
@@ -43,9 +42,15 @@ class _Room:
         self.bottom = _even(height * (0.82 if upright else 0.95))
 
 
-@lru_cache(maxsize=512)
-def plates(shown: Shown, width: int, height: int) -> tuple[Plate, ...]:
+_KEPT: SizedCache[tuple[Plate, ...]] = SizedCache(48 << 20, lambda found: sum(p.pixels.nbytes for p in found))
+
+
+def plates(shown: OverlayState, width: int, height: int) -> tuple[Plate, ...]:
     """The plates of a state for a picture of this size; that of the count comes first when there is one."""
+    return _KEPT.get((shown, width, height), lambda: _drawn(shown, width, height))
+
+
+def _drawn(shown: OverlayState, width: int, height: int) -> tuple[Plate, ...]:
     room = _Room(shown, width, height)
     count = _count_plate(shown, room)
     out = [count] if count is not None else []
@@ -69,19 +74,19 @@ def _meet(a: Plate, b: Plate) -> bool:
     return bool(a.x < b.x + bw and b.x < a.x + aw and a.y < b.y + bh and b.y < a.y + ah)
 
 
-def _count_plate(shown: Shown, room: _Room) -> Plate | None:
+def _count_plate(shown: OverlayState, room: _Room) -> Plate | None:
     if not shown.number:
         return None
     return {Style.CORNER: _number_plate, Style.STRIP: _strip, Style.FLOOR: _floor_line}[shown.style](shown, room)
 
 
-def _call_plate(shown: Shown, room: _Room, floor: int) -> Plate:
+def _call_plate(shown: OverlayState, room: _Room, floor: int) -> Plate:
     """What comes, at the right above the count."""
     plate = _text_plate(shown.call, room.unit * 3.2, ACCENT_DARK, PAPER, room.width // 2, "Bold")
     return Plate(_even(room.width - room.side - plate.shape[1]), _even(floor - plate.shape[0]), plate)
 
 
-def _words(shown: Shown, room: _Room, floor: int, right: int) -> list[Plate]:
+def _words(shown: OverlayState, room: _Room, floor: int, right: int) -> list[Plate]:
     """What is danced now with its foot, what comes next below it, its sound or lyric word above; first the first."""
     unit, left = room.unit, room.side
     limit = right - left
@@ -111,7 +116,7 @@ def _words(shown: Shown, room: _Room, floor: int, right: int) -> list[Plate]:
     return [*out, *(plate for plate in (ahead, word) if plate is not None)]
 
 
-def _label(shown: Shown, room: _Room) -> list[Plate]:
+def _label(shown: OverlayState, room: _Room) -> list[Plate]:
     """How the clip is to be danced to, at the upper left."""
     if not shown.label:
         return []
@@ -119,7 +124,7 @@ def _label(shown: Shown, room: _Room) -> list[Plate]:
     return [Plate(room.side, room.top, _text_plate(shown.label, room.unit * 3.0, PAPER, INK, limit, "SemiBold"))]
 
 
-def _corner_words(shown: Shown, room: _Room) -> list[Plate]:
+def _corner_words(shown: OverlayState, room: _Room) -> list[Plate]:
     """At the top: the facing on the right, section and wall on the left."""
     out: list[Plate] = []
     unit, top = room.unit, room.top
@@ -138,7 +143,7 @@ def _even(value: float) -> int:
     return int(value) // 2 * 2
 
 
-def _number_plate(shown: Shown, room: _Room) -> Plate:
+def _number_plate(shown: OverlayState, room: _Room) -> Plate:
     """The count, large, at the lower right; ``&`` beside it; a hold is hollow."""
     unit = room.unit
     side = _even(unit * 15)
@@ -160,7 +165,7 @@ def _number_plate(shown: Shown, room: _Room) -> Plate:
 def _digit(
     draw: ImageDraw.ImageDraw,
     at: tuple[float, float],
-    shown: Shown,
+    shown: OverlayState,
     size: int,
     colour: Colour,
     ground: Colour,
@@ -174,7 +179,7 @@ def _digit(
         draw.text(at, shown.number, colour, face, "mm")
 
 
-def _strip(shown: Shown, room: _Room) -> Plate:
+def _strip(shown: OverlayState, room: _Room) -> Plate:
     """The whole eight side by side, the count of now lit."""
     width = _even(room.width - 2 * room.side)
     # Two cells change with each count; together they stay under the area that may flash.
@@ -199,7 +204,7 @@ def _strip(shown: Shown, room: _Room) -> Plate:
     return Plate(room.side, _even(room.bottom - height), np.asarray(image))
 
 
-def _floor_line(shown: Shown, room: _Room) -> Plate:
+def _floor_line(shown: OverlayState, room: _Room) -> Plate:
     """A line on the floor with a mark for each count; the number stands where the dance is."""
     width = _even(room.width - 2 * room.side)
     cell = width / max(8, len(shown.row))
@@ -226,7 +231,7 @@ def _floor_line(shown: Shown, room: _Room) -> Plate:
     return Plate(room.side, _even(room.bottom - height), np.asarray(image))
 
 
-def _foot_plate(shown: Shown, side: int) -> Pixels:
+def _foot_plate(shown: OverlayState, side: int) -> Pixels:
     """R solid, L striped, both as halves; a touch is hollow."""
     image = Image.new("RGB", (side, side), PAPER)
     draw = ImageDraw.Draw(image)

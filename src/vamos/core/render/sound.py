@@ -13,9 +13,9 @@ import numpy as np
 import scipy.ndimage
 import scipy.signal
 
-from vamos.core.jobs import Watch
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, Sound, read_sound
+from vamos.core.progress import Progress, quiet
 from vamos.core.render.timing import ClipTiming
 
 RATE = 48000
@@ -24,11 +24,13 @@ PEAK_DBTP = -1.0
 _LIMIT = 10 ** (PEAK_DBTP / 20)
 _MARGIN_S = 0.5
 _FADE_S = 0.012
+#: Peaks are looked for in pieces of so many samples, each with the filter's reach on both sides.
+_PIECE, _EDGE = 1 << 19, 64
 
 
-def read_song(path: Path, watch: Watch | None = None) -> Sound:
+def read_song(path: Path, progress: Progress | None = None) -> Sound:
     """The song in stereo at ``RATE``; raises MissingError or MediaError."""
-    return read_sound(path, RATE, channels=2, watch=watch, expected_s=probe(path).duration_s)
+    return read_sound(path, RATE, channels=2, progress=progress, expected_s=probe(path).duration_s)
 
 
 def excerpt(song: Sound, start_s: float, frames: int) -> Samples:
@@ -100,23 +102,35 @@ def loudness(samples: Samples, rate: int = RATE) -> float:
 
 def true_peak(samples: Samples) -> float:
     """The true peak, full scale = 1 (four times oversampled)."""
-    if not len(samples):
-        return 0.0
-    return float(np.abs(scipy.signal.resample_poly(samples, 4, 1, axis=0)).max())
+    return float(_peaks(samples).max(initial=0.0))
 
 
-def levelled(samples: Samples) -> tuple[Samples, float]:
+def _peaks(samples: Samples) -> Samples:
+    """The true peak around each sample, ``(frames,)``; worked out in pieces, so that long sounds take no memory."""
+    out = np.zeros(len(samples), dtype=np.float32)
+    for first in range(0, len(samples), _PIECE):
+        a, b = max(0, first - _EDGE), min(len(samples), first + _PIECE + _EDGE)
+        over = np.abs(scipy.signal.resample_poly(samples[a:b], 4, 1, axis=0)).max(axis=1)
+        here = over[: 4 * (b - a)].reshape(-1, 4).max(axis=1)
+        last = min(len(samples), first + _PIECE)
+        out[first:last] = here[first - a : last - a]
+    return out
+
+
+def levelled(samples: Samples, progress: Progress | None = None) -> tuple[Samples, float]:
     """Samples for a clip and the loudness they have once coded and decoded again.
 
     Aims at −16 LUFS with the true peak under −1 dBTP after coding: AAC moves peaks, by up to
-    2 dB on sharp attacks, and drops the highest hiss. Silence stays silent.
+    2 dB on sharp attacks, and drops the highest hiss. Silence stays silent. ``progress`` may stop it.
     """
+    progress = progress or quiet()
     now = loudness(samples)
     if now <= -69.0:
         return samples, now
     gain = TARGET_LUFS - now
     ceiling = _LIMIT * 0.9
     for _ in range(5):
+        progress.check()
         out = limited(samples * np.float32(10 ** (gain / 20)), ceiling)
         heard = coded(out)
         peak, level = true_peak(heard), loudness(heard)
@@ -148,8 +162,7 @@ def coded(samples: Samples) -> Samples:
 
 def limited(samples: Samples, ceiling: float) -> Samples:
     """True peaks held under ``ceiling`` by a gain that dips 5 ms around them."""
-    over = np.abs(scipy.signal.resample_poly(samples, 4, 1, axis=0)).max(axis=1)
-    over = over[: 4 * len(samples)].reshape(-1, 4).max(axis=1)
+    over = _peaks(samples)
     if over.max(initial=0.0) <= ceiling:
         return samples
     wanted = np.minimum(1.0, ceiling / np.maximum(over, 1e-9))

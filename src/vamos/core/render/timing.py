@@ -88,4 +88,4 @@ def even_grid(grid: Grid) -> Grid:
     at = grid.time_map()(0)
     ends = (grid.anchors[0].position, grid.anchors[-1].position)
     start = max(0.0, at + float(ends[0]) * beat)
-    return replace(grid, anchors=tuple(Anchor(p, start + float(p - ends[0]) * beat) for p in ends), stops=())
+    return replace(grid, anchors=tuple(Anchor(p, start + float(p - ends[0]) * beat) for p in ends), breaks=())

@@ -82,3 +82,11 @@ def count_in_numbers(length: int, counts: int) -> tuple[int, ...]:
     """
     base = length if 0 < length <= 8 else 8
     return tuple((base - counts + k) % base + 1 for k in range(counts))
+
+
+def minutes_text(seconds: float) -> str:
+    """``0:07`` or ``1:02:03``."""
+    whole = int(seconds)
+    hours, rest = divmod(whole, 3600)
+    minutes, second = divmod(rest, 60)
+    return f"{hours}:{minutes:02d}:{second:02d}" if hours else f"{minutes}:{second:02d}"

@@ -18,7 +18,7 @@ from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take
 from vamos.core.plan.clips import plan_clips
-from vamos.core.plan.survey import survey_of
+from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap
 from vamos.ui.page.paint import Row, Strip
@@ -43,7 +43,7 @@ class Content:
 
     def show(self, project: Project, lines: tuple[Line, ...]) -> None:
         self.project, self.lines = project, lines
-        grid = project.song.grid if project.song else None
+        grid = project.grid
         self._clock = grid.time_map() if grid else None
         self.clips = plan_clips(project)
         found = problems_of(project.dance, grid) if project.dance.sections else ()
@@ -51,7 +51,7 @@ class Content:
 
     @property
     def columns(self) -> int:
-        grid = self.project.song.grid if self.project.song else None
+        grid = self.project.grid
         usual = grid.line if grid else 8
         longest = max((int(np.ceil(float(line.length))) for line in self.lines), default=usual)
         return max(usual, longest)
@@ -64,7 +64,7 @@ class Content:
 
     @property
     def weak(self) -> frozenset[int]:
-        grid = self.project.song.grid if self.project.song else None
+        grid = self.project.grid
         if grid is None:
             return frozenset()
         return frozenset(
@@ -98,7 +98,7 @@ class Content:
 
     def _parts(self, line: Line) -> tuple[tuple[float, str, bool], ...]:
         """Parts of the song that begin on a line: column, name, whether a person named it."""
-        grid = self.project.song.grid if self.project.song else None
+        grid = self.project.grid
         return tuple(
             (float(p.position - line.start), p.name, p.fixed)
             for p in (grid.parts if grid else ())
@@ -107,9 +107,9 @@ class Content:
 
     def _stops(self, line: Line) -> tuple[tuple[float, float], ...]:
         """Stops of the music on a line, in columns of it."""
-        grid = self.project.song.grid if self.project.song else None
+        grid = self.project.grid
         found = []
-        for stop in grid.stops if grid else ():
+        for stop in grid.breaks if grid else ():
             start = max(stop.position, line.start)
             end = min(stop.position + stop.counts, line.counts.end)
             if start < end:
@@ -136,12 +136,12 @@ class Content:
         return ""
 
     def _strips(self, line: Line) -> tuple[Strip, ...]:
-        survey = survey_of(self.project)
-        if survey is None:
+        coverage = coverage_of(self.project)
+        if coverage is None:
             return ()
         strips: list[Strip] = []
         rows = 0
-        for take, _, the_pass, where, back in survey.passes:
+        for take, _, the_pass, where, back in coverage.passes:
             first = max(float(line.start), back(the_pass.take_range.start_s))
             last = min(float(line.counts.end), back(the_pass.take_range.end_s))
             if last - first < 0.5:
@@ -151,7 +151,7 @@ class Content:
             for a, b in pairwise(edges):
                 part = CountRange(Fraction(a).limit_denominator(48), Fraction(b).limit_denominator(48))
                 stretch = take.stretch_at(where((a + b) / 2))
-                view = seen_view(stretch, the_pass, back, survey.headings, part).view
+                view = seen_view(stretch, the_pass, back, coverage.headings, part).view
                 seen = replace(stretch, view=view)
                 strips.append(replace(self._strip(take, the_pass, where, line, a, b, seen), row=rows))
             rows += 1

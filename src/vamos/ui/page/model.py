@@ -13,7 +13,7 @@ from PyQt6.QtCore import QAbstractTableModel, QModelIndex, Qt
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, LineKind, line_word
 from vamos.core.model.dance import Event, Foot
-from vamos.core.pack.chapters import clock
+from vamos.core.time.counts import minutes_text
 
 
 class PageModel(QAbstractTableModel):
@@ -60,7 +60,7 @@ class PageModel(QAbstractTableModel):
 
     def margin_text(self, row: int) -> str:
         line = self.lines[row]
-        parts = [f"line {line_label(line)}", line.title or line_word(line), kind_words(line), clock(self.starts_s[row])]
+        parts = [f"line {line_label(line)}", line.title or line_word(line), kind_words(line), minutes_text(self.starts_s[row])]
         if line.heading:
             parts.append(f"facing {clock_text(line.heading)}")
         if row in self.weak:

@@ -13,8 +13,8 @@ from vamos.core.dance.facing import turn_words
 from vamos.core.dance.lines import Line, LineKind, line_word
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Event, Foot, Kind
-from vamos.core.pack.chapters import clock
 from vamos.core.time import count_text
+from vamos.core.time.counts import minutes_text
 from vamos.ui.page.layout import MARGIN, Bands, Layout
 from vamos.ui.page.model import cell_events, kind_words, line_label
 from vamos.ui.theme import Theme, font
@@ -116,7 +116,7 @@ def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
         painter.drawText(
             QRectF(14, 50, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, fitted(words, face, MARGIN - 24)
         )
-    tail = clock(row.start_s) + (f"   {row.tempo}" if row.tempo else "")
+    tail = minutes_text(row.start_s) + (f"   {row.tempo}" if row.tempo else "")
     painter.drawText(QRectF(14, 65, MARGIN - 20, 15), Qt.AlignmentFlag.AlignVCenter, tail)
     if line.kind in (LineKind.DANCE, LineKind.TAG, LineKind.ENDING) and line.section is not None:
         paint_clock(painter, QPointF(MARGIN - 32, 19), 12, line.heading, theme)

@@ -11,9 +11,9 @@ from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QLabel,
 
 from vamos.core.dance.lines import LineKind
 from vamos.core.document import edits
+from vamos.core.edit.clips import offered_ranges
 from vamos.core.model.clip import Arrangement, Choice, Clip
 from vamos.core.model.look import Lane, Numbering, Shape, Style
-from vamos.core.plan.decide import offered_ranges
 from vamos.ui.panels.base import Panel, key_of
 from vamos.ui.panels.fields import combo, named_field
 from vamos.ui.scene import kind_words
@@ -218,7 +218,7 @@ def also_wanted(panel: Panel, window: Window) -> None:
         )
         panel.column.addWidget(check)
 
-    switch("One to watch, without counts", "watch")
+    switch("One to progress, without counts", "plain")
     switch("As filmed too, where clips are mirrored", "as_filmed")
     switch("Half-time: the dance half as fast, the music as it is", "half_time")
     for arrangement in (Arrangement.BESIDE, Arrangement.FEET):

@@ -14,7 +14,7 @@ from vamos.core.dance import writing
 from vamos.core.dance.card import LEVELS, card_of
 from vamos.core.dance.checks import problems_of
 from vamos.core.dance.facing import clock_text, turn_text
-from vamos.core.dance.follows import Follows, what_follows
+from vamos.core.dance.facts import DanceFacts, facts_of
 from vamos.core.dance.lines import Line
 from vamos.core.dance.sequence import print_sequence
 from vamos.core.model.dance import Event, Foot, Section
@@ -158,7 +158,7 @@ def _setter(window: Window, section: str, start: Fraction, name: str) -> Callabl
 def _ask(panel: Panel, window: Window, section: Section, event: Event) -> None:
     """Which way a turn goes, and where each answer leads."""
     dance = window.session.project.dance
-    answers = what_follows(dance).asked
+    answers = facts_of(dance).asked
     found = next(
         (a for a in answers if a.section == section.name and a.count == count_text(event.start, section.feel)), None
     )
@@ -195,7 +195,7 @@ def _sequence(panel: Panel, window: Window) -> None:
 
 def _problems(panel: Panel, window: Window) -> None:
     project = window.session.project
-    found = problems_of(project.dance, project.song.grid if project.song else None)
+    found = problems_of(project.dance, project.grid)
     panel.head(f"To check: {len(found)}" if found else "Nothing to check")
     for problem in found[:20]:
         where = ", ".join(x for x in (problem.section, problem.count and f"count {problem.count}") if x)
@@ -217,7 +217,7 @@ def _broken(text: str, width: int = 46) -> str:
 
 def _facts(panel: Panel, window: Window) -> None:
     project = window.session.project
-    follows = what_follows(project.dance, project.song.grid if project.song else None)
+    follows = facts_of(project.dance, project.grid)
     panel.head("What follows")
     for name, value in fact_rows(follows):
         panel.fact(name, value)
@@ -228,7 +228,7 @@ def _facts(panel: Panel, window: Window) -> None:
             panel.say(f"{caution[0].upper()}{caution[1:]}. Ask a teacher or a physician when unsure.", "")
 
 
-def fact_rows(follows: Follows) -> list[tuple[str, str]]:
+def fact_rows(follows: DanceFacts) -> list[tuple[str, str]]:
     """What follows, as names and values."""
     rows = [
         ("To learn", f"{follows.counts_to_learn} counts, {float(follows.counts_danced):g} danced"),
@@ -257,7 +257,7 @@ def fact_rows(follows: Follows) -> list[tuple[str, str]]:
     return rows
 
 
-def _net(follows: Follows) -> str:
+def _net(follows: DanceFacts) -> str:
     if follows.walls_to_front is None:
         return "a turn has no direction yet"
     if not follows.net_turn:

@@ -11,8 +11,8 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QWidget
 
 from vamos.core.document import edits
 from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Spoken, Take, View
-from vamos.core.pack.chapters import clock
 from vamos.core.plan.shots import ShotList, State, shot_list
+from vamos.core.time.counts import minutes_text
 from vamos.ui.panels.base import Panel, key_of
 from vamos.ui.panels.fields import combo, named_field, text_field
 
@@ -52,7 +52,7 @@ def _here(panel: Panel, window: Window) -> None:
         return
     take, take_s = at
     stretch = take.stretch_at(take_s)
-    panel.head(f"{take.name}, from {clock(take_s)} on")
+    panel.head(f"{take.name}, from {minutes_text(take_s)} on")
     facts = [str(stretch.view), str(stretch.danced)]
     facts += ["in a mirror"] if stretch.in_mirror else []
     facts += ["already flipped"] if stretch.already_flipped else []
@@ -124,7 +124,7 @@ def _movement(panel: Panel, window: Window) -> None:
         panel.buttons(("Look for movement", window.hands.look_for_movement, ""))
     for take in looked:
         for seen in take.seen or ():
-            panel.say(f"{take.name}, {clock(seen.take_s)}: {seen.text}.", "warn")
+            panel.say(f"{take.name}, {minutes_text(seen.take_s)}: {seen.text}.", "warn")
     if looked and not any(t.seen for t in looked):
         panel.say("Every hold is still, and entries after holds are on time.", "")
     for take in looked:
@@ -156,8 +156,8 @@ def take_state(take: Take) -> str:
         if p.kind is PassKind.SONG and abs(p.rate - 1) > 0.01:
             what = f"with the song at {p.rate:.0%}"
         sure = f"{p.confidence:.0%} sure" + ("" if p.confidence >= 0.5 else ", please check")
-        words.append(f"{clock(p.take_range.start_s)}–{clock(p.take_range.end_s)} {what}, {sure}")
-    between = [f"{clock(r.start_s)}–{clock(r.end_s)}" for r in take.between_passes()]
+        words.append(f"{minutes_text(p.take_range.start_s)}–{minutes_text(p.take_range.end_s)} {what}, {sure}")
+    between = [f"{minutes_text(r.start_s)}–{minutes_text(r.end_s)}" for r in take.between_passes()]
     if between:
         words.append(f"no pass at {', '.join(between)}")
     trouble = [s.trouble for s in take.stretches if s.trouble]
@@ -191,7 +191,7 @@ def _places(panel: Panel, window: Window, take: Take) -> None:
             panel.say("The song repeats exactly. Where is this pass? Look at the places side by side, or say", "")
             panel.buttons(("Look at them", _look_at(window, take.name, number), "go"))
         for other, at in enumerate(p.also_at_song_s):
-            panel.buttons((f"at {clock(max(0.0, at))} of the song", _other(window, take.name, number, other), ""))
+            panel.buttons((f"at {minutes_text(max(0.0, at))} of the song", _other(window, take.name, number, other), ""))
     if take.looked_for_passes and not any(p.kind is PassKind.SONG for p in take.passes):
         field = text_field(
             "", f"Second of {take.name} that is this count", _by_hand(window, take.name), "second, e.g. 12.40"

@@ -9,7 +9,7 @@ from vamos.core.dance.fit import Fit, fit_song
 from vamos.core.document import edits
 from vamos.core.model.project import Project
 from vamos.core.model.song import LONGEST_LINE, Grid
-from vamos.core.pack.chapters import clock
+from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
 from vamos.ui.panels.base import Panel
 from vamos.ui.panels.fields import count_field, row_of, text_field
@@ -32,7 +32,7 @@ def fill(panel: Panel, window: Window) -> None:
         panel.buttons(("Find the beat", window.hands.find_grid, "go"))
         return
     panel.fact("Tempo", f"{grid.bpm():.1f} a minute")
-    panel.fact("Lead-in", f"{grid.lead_in} counts, {clock(grid.time_map()(0))}")
+    panel.fact("Lead-in", f"{grid.lead_in} counts, {minutes_text(grid.time_map()(0))}")
     panel.fact("Meter", f"{grid.meter} beats a bar, lines of {grid.line}")
     panel.fact("Sure", f"{grid.confidence:.0%} over all, {len(window.content.weak)} lines weak")
     _corrections(panel, window)
@@ -126,5 +126,5 @@ def fit_words(fit: Fit) -> list[tuple[str, str]]:
         ("Tempo", f"{fit.bpm:.1f} a minute, {fit.tempo_ratio:.0%} of this song"),
         ("Lead-in", f"{fit.lead_in} counts, {fit.lead_in_s:.1f} s"),
         ("Length", f"{float(fit.counts_there):g} counts, {float(fit.counts_needed):g} danced, {left}"),
-        ("Dance ends", f"{clock(fit.ends_at_s)} of {clock(fit.song_ends_at_s)}"),
+        ("Dance ends", f"{minutes_text(fit.ends_at_s)} of {minutes_text(fit.song_ends_at_s)}"),
     ]

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QWidget
 
-from vamos.core.model.clip import Sound
+from vamos.core.model.clip import ClipSound
 from vamos.core.model.project import Project
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.versions import versions_of
@@ -61,10 +61,10 @@ def pack(panel: Panel, window: Window) -> None:
     line = QHBoxLayout(row)
     line.setContentsMargins(0, 0, 0, 0)
     line.addWidget(QLabel("Sound"))
-    sound = combo([str(s) for s in Sound], str(output.sound), "Sound of the clips")
+    sound = combo([str(s) for s in ClipSound], str(output.sound), "Sound of the clips")
     sound.activated.connect(
         lambda: window.session.do(
-            "Sound of the clips", lambda p: replace(p, output=replace(p.output, sound=Sound(sound.currentText())))
+            "Sound of the clips", lambda p: replace(p, output=replace(p.output, sound=ClipSound(sound.currentText())))
         )
     )
     line.addWidget(sound, 1)

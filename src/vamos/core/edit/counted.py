@@ -7,7 +7,7 @@ from fractions import Fraction
 
 import numpy as np
 
-from vamos.core.document.edits import place_by_hand, replace_take
+from vamos.core.edit.takes import place_by_hand, replace_take
 from vamos.core.model.project import Project
 from vamos.core.model.take import Pass, PassKind, Take
 from vamos.core.time import TimeMap, TimeRange
@@ -20,17 +20,17 @@ def pass_at(take: Take, take_s: float) -> int | None:
     return next((k for k, p in enumerate(take.passes) if p.take_range.contains(take_s)), None)
 
 
-def this_moment_is(project: Project, name: str, take_s: float, position: Fraction) -> Project:
+def this_moment_is(project: Project, take_id: str, take_s: float, position: Fraction) -> Project:
     """A moment of a take is a count: a counted pass is renumbered, any other placed there by eye.
 
     In a pass counted aloud the count said nearest to the moment gets the number; what was said stays where it
     was said. A pass with the song keeps its speed.
     """
-    take = project.take(name)
+    take = project.take(take_id)
     number = pass_at(take, take_s)
-    grid = project.song.grid if project.song else None
+    grid = project.grid
     if number is None or grid is None:
-        return place_by_hand(project, name, take_s, position)
+        return place_by_hand(project, take_id, take_s, position)
     old = take.passes[number]
     if old.kind is PassKind.COUNTED:
         return _with(
@@ -41,12 +41,12 @@ def this_moment_is(project: Project, name: str, take_s: float, position: Fractio
     return _with(project, take, number, replace(placed, also_at_song_s=()))
 
 
-def move_count(project: Project, name: str, number: int, index: int, take_s: float) -> Project:
+def move_count(project: Project, take_id: str, number: int, index: int, take_s: float) -> Project:
     """Count ``index`` of a counted pass was said at another second; it stays between its neighbours."""
-    take = project.take(name)
+    take = project.take(take_id)
     old = take.passes[number]
     if old.kind is not PassKind.COUNTED or not 0 <= index < len(old.clock.x):
-        raise InputError(f"“{name}” has no count said there that could be moved.")
+        raise InputError(f"“{take.name}” has no count said there that could be moved.")
     low = old.clock.x[index - 1] if index else -np.inf
     high = old.clock.x[index + 1] if index + 1 < len(old.clock.x) else np.inf
     if not low + 0.05 < take_s < high - 0.05:
@@ -56,13 +56,13 @@ def move_count(project: Project, name: str, number: int, index: int, take_s: flo
     return _with(project, take, number, replace(old, clock=TimeMap(x, old.clock.y), take_range=TimeRange(first, last)))
 
 
-def set_counts(project: Project, name: str, times_take_s: Floats, position: Fraction) -> Project:
+def set_counts(project: Project, take_id: str, times_take_s: Floats, position: Fraction) -> Project:
     """Counts tapped along: they replace what was heard there, and keep its numbers where it had some.
 
     ``position`` is the count of the first tap when no counted pass lies there. Passes that the taps overlap
     give way.
     """
-    take = project.take(name)
+    take = project.take(take_id)
     times = np.asarray(times_take_s, dtype=np.float64)
     if len(times) < 2:
         raise InputError("Counts need at least two moments.")

@@ -13,7 +13,7 @@ Pixels = npt.NDArray[np.uint8]
 
 
 @dataclass(frozen=True, slots=True)
-class Shown:
+class OverlayState:
     """Everything written over one frame.
 
     ``row`` are the numbers of the eight, ``at`` which of them it is; ``style`` and ``size`` say how all is

@@ -12,9 +12,9 @@ import scipy.signal
 
 from vamos.core.dance.lines import Line
 from vamos.core.media.sound import Samples, Sound, read_stretch
-from vamos.core.media.voice import NUMBER_WORDS, say
-from vamos.core.model.clip import Sound as Heard
-from vamos.core.model.clip import Version
+from vamos.core.media.voice import number_word, say
+from vamos.core.model.clip import ClipSound, Version
+from vamos.core.model.look import Numbering
 from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.sound import RATE, clip_sound, excerpt, faded, stretched
 from vamos.core.render.timing import ClipTiming
@@ -38,25 +38,26 @@ def version_sound(
     song: Sound | None,
     room: Sound | None,
     times: Floats,
+    numbering: Numbering = Numbering.SHEET,
 ) -> Samples | None:
     """Samples ``(frames, 2)`` at ``RATE``, exactly as long as the picture; None for silence.
 
-    ``times`` are the take seconds of the output frames, for the room's sound. Without a song (or a room)
+    ``times`` are the take seconds of the output frames, for the room's sound; ``numbering`` is how the voice counts. Without a song (or a room)
     there is silence where it was wanted.
     """
     heard = version.sound
-    if heard is Heard.SONG:
+    if heard is ClipSound.SONG:
         return clip_sound(song, timing, version.speed) if song is not None else None
-    if heard is Heard.ROOM:
+    if heard is ClipSound.ROOM:
         return room_sound(room, times, timing) if room is not None else None
-    if heard is Heard.NONE:
+    if heard is ClipSound.NONE:
         return None
     out = np.zeros((round(timing.duration_s * RATE), 2), dtype=np.float32)
     edges = timing.counts()
-    if heard is Heard.CLICKS:
+    if heard is ClipSound.CLICKS:
         add_clicks(out, RATE, counts_between(lines, edges.start, edges.end), timing.counts_to_out())
     else:
-        add_voice(out, RATE, lines, edges.start, edges.end, timing.counts_to_out())
+        add_voice(out, RATE, lines, edges.start, edges.end, timing.counts_to_out(), numbering)
     return out
 
 
@@ -70,18 +71,26 @@ def room_of(path: Path, times: Floats) -> tuple[Sound | None, Floats]:
 
 
 def add_voice(
-    samples: Samples, rate: int, lines: Sequence[Line], start: Fraction, end: Fraction, counts_to_out: TimeMap
+    samples: Samples,
+    rate: int,
+    lines: Sequence[Line],
+    start: Fraction,
+    end: Fraction,
+    counts_to_out: TimeMap,
+    numbering: Numbering = Numbering.SHEET,
 ) -> None:
-    """Mix a voice that says each count, its onset on the count, in place."""
+    """Mix a voice that says each count as it is written over the picture, its onset on the count, in place."""
     words = Words(lines)
     counts = [position for position, _ in counts_between(lines, start, end)]
     for position in counts:
-        number = int(words.number_at(position))
         first = round(counts_to_out(position) * rate)
-        if not 0 <= first < len(samples) or not 1 <= number <= len(NUMBER_WORDS):
+        if not 0 <= first < len(samples):
             continue
+        # On a whole count only half-time counting says an “and”.
+        spoken_and = words.part_at(position, numbering) == "&"
+        word = "and" if spoken_and else number_word(int(words.number_at(position, numbering)))
         room_s = counts_to_out(position + 1) - counts_to_out(position)
-        spoken, said_rate = say(NUMBER_WORDS[number - 1], int(np.clip(90 / room_s, 160, 340)))
+        spoken, said_rate = say(word, int(np.clip(90 / room_s, 160, 340)))
         tone = scipy.signal.resample_poly(spoken, rate, said_rate).astype(np.float32)
         # The word before makes room for the next one.
         tone = tone[: min(len(samples) - first, round(0.97 * room_s * rate))]

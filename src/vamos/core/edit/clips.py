@@ -1,22 +1,43 @@
-"""What a person decides about clips: ranges of their own, edges, frames nudged, what stands over the picture.
-
-Each is an edit, Project → Project.
-"""
+"""Edits of clips: which pass, flipped or not, edges, left out, ranges of one's own."""
 
 from __future__ import annotations
 
 from dataclasses import replace
 from fractions import Fraction
 
-from vamos.core.dance.lines import LineKind, lines_for
-from vamos.core.document.edits import choose
-from vamos.core.model.clip import Arrangement, Choice, Clip, NamedRange
-from vamos.core.model.look import Framing, Lane, Overlay
+from vamos.core.dance.lines import lines_for
+from vamos.core.model.clip import Choice, Clip, NamedRange, clip_key
+from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
+from vamos.core.model.take import View
+from vamos.core.plan.coverage import subject_title
 from vamos.core.plan.edges import HALF, with_edge
-from vamos.core.plan.survey import clip_name
 from vamos.core.time import CountRange
 from vamos.errors import InputError
+
+
+def choose(project: Project, choice: Choice) -> Project:
+    """Decide something about a clip; what was decided before and is not named stays, left out or not as well."""
+    old = project.choice(choice.clip)
+    if old is not None:
+        kept = {
+            name: getattr(choice, name) if getattr(choice, name) is not None else getattr(old, name)
+            for name in ("take", "pass_number", "flip", "run_up", "run_out", "nudge_start", "nudge_end")
+        }
+        choice = replace(choice, **kept, left_out=choice.left_out or old.left_out)
+    rest = tuple(c for c in project.choices if c.clip != choice.clip)
+    return replace(project, choices=(*rest, choice))
+
+
+def forget_choice(project: Project, clip: str) -> Project:
+    """Let the plan decide about a clip again."""
+    return replace(project, choices=tuple(c for c in project.choices if c.clip != clip))
+
+
+def take_back(project: Project, clip: str) -> Project:
+    """A clip that was left out is written again; what else was decided about it stays."""
+    choices = tuple(replace(c, left_out=False) if c.clip == clip else c for c in project.choices)
+    return replace(project, choices=choices)
 
 
 def add_range(project: Project, name: str, counts: CountRange) -> Project:
@@ -27,27 +48,29 @@ def add_range(project: Project, name: str, counts: CountRange) -> Project:
     if counts.length < HALF:
         raise InputError("A clip needs at least half a count.")
     lines = lines_for(project)
-    danced = [x for x in lines if x.kind not in (LineKind.LEAD_IN, LineKind.AFTER)]
+    danced = [x for x in lines if x.kind.danced]
     if not danced or counts.end <= danced[0].start or counts.start >= danced[-1].counts.end:
         raise InputError("Nothing is danced there; choose counts of the dance.")
-    taken = {r.name for r in project.ranges} | {s.name for s in project.dance.sections}
+    used: list[NamedRange | Section] = [*project.ranges, *project.dance.sections]
+    taken = {x.name for x in used} | {x.id for x in used}
     free, number = name, 2
     while free in taken:
         free, number = f"{name} {number}", number + 1
     return replace(project, ranges=(*project.ranges, NamedRange(free, counts)))
 
 
-def remove_range(project: Project, name: str) -> Project:
+def remove_range(project: Project, range_id: str) -> Project:
     """The range goes, and what was decided about its clips."""
-    if all(r.name != name for r in project.ranges):
-        raise InputError(f"There is no clip of your own called “{name}”.")
-    choices = tuple(c for c in project.choices if not c.clip.startswith(f"{name} · "))
-    return replace(project, ranges=tuple(r for r in project.ranges if r.name != name), choices=choices)
+    if all(r.id != range_id for r in project.ranges):
+        raise InputError(f"There is no clip of your own called “{range_id}”.")
+    keys = {clip_key(range_id, view) for view in View}
+    choices = tuple(c for c in project.choices if c.clip not in keys)
+    return replace(project, ranges=tuple(r for r in project.ranges if r.id != range_id), choices=choices)
 
 
 def offered_ranges(project: Project, position: Fraction) -> tuple[NamedRange, ...]:
     """Ranges somebody may want around a count: from the top to here, this wall, the join of two walls …"""
-    lines = [x for x in lines_for(project) if x.kind not in (LineKind.LEAD_IN, LineKind.AFTER)]
+    lines = [x for x in lines_for(project) if x.kind.danced]
     here = next((k for k, x in enumerate(lines) if x.counts.contains(position)), None)
     if here is None:
         return ()
@@ -55,7 +78,7 @@ def offered_ranges(project: Project, position: Fraction) -> tuple[NamedRange, ..
     found = []
     if here + 1 < len(lines):
         after = lines[here + 1]
-        names = (clip_name(line), clip_name(after))
+        names = (subject_title(line), subject_title(after))
         found.append(NamedRange(f"{names[0]} and {names[1]}", CountRange(line.start, after.counts.end)))
     if line.start > lines[0].start:
         found.append(NamedRange("from the top to here", CountRange(lines[0].start, line.counts.end)))
@@ -87,25 +110,3 @@ def nudge_edge(project: Project, clip: Clip, start: int = 0, end: int = 0) -> Pr
     """The clip begins, or ends, so many frames later (below 0: earlier)."""
     a, b = clip.nudge
     return choose(project, Choice(clip.key, nudge_start=a + start, nudge_end=b + end))
-
-
-def set_overlay(project: Project, overlay: Overlay) -> Project:
-    return replace(project, output=replace(project.output, overlay=overlay))
-
-
-def toggle_lane(project: Project, lane: Lane) -> Project:
-    """Show a lane, or leave it out; lanes stay in their order."""
-    overlay = project.output.overlay
-    wanted = set(overlay.lanes) ^ {lane}
-    return set_overlay(project, replace(overlay, lanes=tuple(x for x in Lane if x in wanted)))
-
-
-def set_framing(project: Project, framing: Framing) -> Project:
-    return replace(project, output=replace(project.output, framing=framing))
-
-
-def toggle_arrangement(project: Project, arrangement: Arrangement) -> Project:
-    """Write this arrangement as well, or not."""
-    wanted = set(project.output.arrangements) ^ {arrangement}
-    kept = tuple(x for x in Arrangement if x in wanted)
-    return replace(project, output=replace(project.output, arrangements=kept))

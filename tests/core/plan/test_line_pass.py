@@ -4,11 +4,20 @@ import unittest
 
 from tests.core.plan.test_plan import TWO_WALLS, project, take
 from vamos.core.dance.lines import LineKind, lines_of
-from vamos.core.document.edits import choose
+from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
-from vamos.core.plan.sources import views_of, watched
+from vamos.core.plan.coverage import coverage_of
+from vamos.core.plan.line_pass import LinePass, pass_of_line, views_of_line
+
+
+def watched(p: Project, line, view: View | None = None) -> LinePass | None:
+    return pass_of_line(p, coverage_of(p), line, view)
+
+
+def views_of(p: Project, line) -> tuple[View, ...]:
+    return views_of_line(coverage_of(p), line)
 
 
 class WatchedTest(unittest.TestCase):
@@ -47,8 +56,7 @@ class WatchedTest(unittest.TestCase):
         self.assertEqual((found.take.name, found.flip.flip), ("other", False))
 
     def test_nothing_without_a_grid(self):
-        line = self.line(project(take("front"), dance=TWO_WALLS))
-        self.assertIsNone(watched(Project(), line))
+        self.assertIsNone(coverage_of(Project()))
 
 
 if __name__ == "__main__":

@@ -2,6 +2,7 @@
 
 import unittest
 from fractions import Fraction as F
+from unittest import mock
 
 import numpy as np
 
@@ -9,10 +10,11 @@ from tests.core.render.test_timing_sound import pitch, tone
 from tests.support import grid_at
 from vamos.core.dance.lines import lines_of
 from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Sound as Heard
-from vamos.core.model.clip import Version
-from vamos.core.model.dance import Dance
-from vamos.core.render.heard import version_sound
+from vamos.core.media.voice import say
+from vamos.core.model.clip import ClipSound, Version
+from vamos.core.model.dance import Dance, Item, ItemKind, Section
+from vamos.core.model.look import Numbering
+from vamos.core.render.clip_sound import add_voice, version_sound
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import clip_timing
 from vamos.core.time import CountRange, FrameRate, TimeMap
@@ -50,7 +52,7 @@ class RoomTest(unittest.TestCase):
         to_take = TimeMap.through(np.arange(len(said), dtype=float) - 3, said)
         for speed in (F(1), F(3, 4)):
             t = timing(speed)
-            version = Version(speed, Heard.ROOM)
+            version = Version(speed, ClipSound.ROOM)
             out = version_sound(version, t, LINES, None, self.room(said), t.take_times(to_take))
             self.assertEqual(len(out), round(t.duration_s * RATE))
             wanted = [t.out_s(F(k)) for k in range(-1, 8)]
@@ -61,12 +63,12 @@ class RoomTest(unittest.TestCase):
     def test_pitch_is_kept(self):
         t = timing(F(1, 2))
         times = t.take_times(GRID.time_map())
-        out = version_sound(Version(F(1, 2), Heard.ROOM), t, LINES, None, tone(12), times)
+        out = version_sound(Version(F(1, 2), ClipSound.ROOM), t, LINES, None, tone(12), times)
         self.assertLess(abs(1200 * np.log2(pitch(out) / 440)), 5)
 
     def test_without_a_room_there_is_silence(self):
         t = timing()
-        self.assertIsNone(version_sound(Version(F(1), Heard.ROOM), t, LINES, None, None, t.take_times(GRID.time_map())))
+        self.assertIsNone(version_sound(Version(F(1), ClipSound.ROOM), t, LINES, None, None, t.take_times(GRID.time_map())))
 
 
 class VoiceTest(unittest.TestCase):
@@ -74,7 +76,7 @@ class VoiceTest(unittest.TestCase):
         """Silence until a number's onset, which is on the count, within 15 ms; at 75 % too."""
         for speed in (F(1), F(3, 4)):
             t = timing(speed)
-            out = version_sound(Version(speed, Heard.VOICE), t, LINES, None, None, np.zeros(0))
+            out = version_sound(Version(speed, ClipSound.VOICE), t, LINES, None, None, np.zeros(0))
             level = np.abs(out).max(axis=1)
             for k in range(-1, 8):
                 at = round(t.out_s(F(k)) * RATE)
@@ -85,17 +87,40 @@ class VoiceTest(unittest.TestCase):
     def test_numbers_differ(self):
         """One and six do not sound alike: what is said follows the count."""
         t = timing()
-        out = version_sound(Version(F(1), Heard.VOICE), t, LINES, None, None, np.zeros(0))
+        out = version_sound(Version(F(1), ClipSound.VOICE), t, LINES, None, None, np.zeros(0))
         parts = [out[round(t.out_s(F(k)) * RATE) :][: RATE // 4, 0] for k in (0, 5, 8)]
         self.assertLess(np.corrcoef(parts[0], parts[1])[0, 1], 0.5)
         size = min(len(parts[0]), len(parts[2]))
         self.assertGreater(np.corrcoef(parts[0][:size], parts[2][:size])[0, 1], 0.95)
 
 
+class LongSectionsTest(unittest.TestCase):
+    """The voice says what stands over the picture."""
+
+    def said(self, numbering: Numbering, counts: range) -> list[str]:
+        section = Section("long", 32)
+        lines = lines_of(grid_at(60, 60, 0.5, 0), Dance("d", (section,), (Item(ItemKind.WALL),)))
+        words: list[str] = []
+        with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, _s: words.append(w) or say(w)):
+            out = np.zeros((34 * RATE, 2), np.float32)
+            add_voice(out, RATE, lines, F(counts.start), F(counts.stop), TimeMap.line(0.0, 0.5, 1.0), numbering)
+        for k in counts:
+            self.assertGreater(np.abs(out[round((k + 0.5) * RATE) : round((k + 0.9) * RATE)]).max(), 0.05, k)
+        return words
+
+    def test_past_sixteen(self):
+        self.assertEqual(self.said(Numbering.SHEET, range(15, 22))[-2:], ["twenty one", "twenty two"])
+
+    def test_as_the_plates_count(self):
+        self.assertEqual(self.said(Numbering.EIGHTS, range(8, 10)), ["one", "two"])
+        self.assertEqual(self.said(Numbering.SETS, range(16, 18)), ["three", "two"])
+        self.assertEqual(self.said(Numbering.HALF, range(2, 4)), ["two", "and"])
+
+
 class HalfTimeTest(unittest.TestCase):
     def test_the_music_keeps_its_speed_while_the_dance_is_slow(self):
         """Twice as long a clip; the song's beats are still half a second apart and begin with the clip."""
-        version = Version(F(1), Heard.SONG, half_time=True)
+        version = Version(F(1), ClipSound.SONG, half_time=True)
         t = clip_timing(GRID, CountRange(F(0), F(8)), version.picture_speed, FrameRate.of(30))
         song = np.zeros((RATE * 30, 2), np.float32)
         beats = GRID.time_map()(np.arange(0, 40, dtype=float))

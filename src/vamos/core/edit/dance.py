@@ -1,19 +1,18 @@
-"""Writing the dance: edits Project → Project that need the notation, the steps and the sequence."""
+"""Edits of the dance: sections, counts, turns answered, sequence, card."""
 
 from __future__ import annotations
 
-import re
-from collections.abc import Callable, Mapping
+from collections.abc import Callable
 from dataclasses import replace
 from fractions import Fraction
 from math import floor
 from typing import Any
 
-from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.notation import kept, parse_line, print_line
+from vamos.core.dance.section_text import ROLE, own_steps, read_count, read_notation
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.steps import swapped
-from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, MoveSet, Section, StepPattern
+from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section, StepPattern
 from vamos.core.model.project import Project
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
@@ -22,63 +21,22 @@ from vamos.errors import InputError
 LONGEST = 128
 
 
-def own_steps(dance: Dance) -> Mapping[str, StepPattern]:
-    """The teacher's own steps by name."""
-    return {step.name: step for step in dance.steps}
-
-
-def notation_of(section: Section, dance: Dance) -> str:
-    """The notation of a section: for each role a line of its own, then other move sets.
-
-    ``lead: walk L 1, walk R 2; follow: walk R 1, walk L 2; or easy 5-8: step R 5, touch L 6``
-    """
-    steps = own_steps(dance)
-    found = dict.fromkeys(e.role for e in section.events) or {"": None}
-    out = []
-    for role in found:
-        mine = tuple(e for e in section.events if e.role == role)
-        out.append((f"{role}: " if role else "") + print_line(mine, section.feel, steps))
-    for other in section.others:
-        span = f"{int(other.start) + 1}-{int(other.start + other.length)}"
-        out.append(f"or {other.name} {span}: {print_line(other.events, section.feel, steps)}")
-    return "; ".join(out)
-
-
-_OTHER = re.compile(r"or\s+(\S.*?)\s+(\d+)-(\d+)\s*:")
-_ROLE = re.compile(r"([^\W\d]\w*)\s*:")
-
-
-def read_notation(
-    text: str, feel: Feel, steps: Mapping[str, StepPattern]
-) -> tuple[tuple[Event, ...], tuple[MoveSet, ...]]:
-    """Events and other move sets from what :func:`notation_of` writes; raises NotationError."""
-    events: list[Event] = []
-    others: list[MoveSet] = []
-    at = 0
-    for part in text.split(";"):
-        body = at + len(part) - len(part.lstrip())
-        at += len(part) + 1
-        other, role = _OTHER.match(part.strip()), _ROLE.match(part.strip())
-        head = other or role
-        body += head.end() if head else 0
-        try:
-            found = parse_line(text[body : at - 1], feel, steps)
-        except NotationError as error:
-            raise NotationError(text, body + error.at, error.expected) from error
-        if other:
-            first, last = int(other.group(2)), int(other.group(3))
-            if not 1 <= first <= last:
-                raise NotationError(text, body, f"counts in their order before the colon, not {first}-{last}")
-            others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
-        else:
-            events += [replace(e, role=role.group(1)) if role else e for e in found]
-    return tuple(events), tuple(others)
+def set_dance(project: Project, dance: Dance) -> Project:
+    """Another sheet; sections of the same name stay the same sections, with what was decided about their clips."""
+    ids = {s.name: s.id for s in project.dance.sections}
+    used = {r.id for r in project.ranges}
+    sections = []
+    for section in dance.sections:
+        free = ids.get(section.name) or _free(section.id, used | set(ids.values()))
+        used.add(free)
+        sections.append(replace(section, id=free))
+    return replace(project, dance=replace(dance, sections=tuple(sections)))
 
 
 def add_section(project: Project, name: str = "", length: int = 8, after: str | None = None) -> Project:
     """A new, empty section, behind another or at the end; the first one also starts the sequence."""
     dance = project.dance
-    name = _free_name(dance, name or f"Section {len(dance.sections) + 1}")
+    name = _free_name(project, name or f"Section {len(dance.sections) + 1}")
     _check_length(length)
     section = Section(name, length)
     place = _place(dance, after) + 1 if after is not None else len(dance.sections)
@@ -112,44 +70,14 @@ def write_count(project: Project, name: str, count: int, text: str) -> Project:
     section = project.dance.section(name)
     new: list[Event] = []
     for line in text.split(";"):
-        role = _ROLE.match(line.strip())
+        role = ROLE.match(line.strip())
         body = line.strip()[role.end() :] if role else line
-        found = _of_count(body, count, section.feel)
+        found = read_count(body, count, section.feel)
         new += [replace(e, role=role.group(1)) if role else e for e in found]
     old = tuple(e for e in section.events if floor(e.start) == count)
     rest_of = [e for e in section.events if floor(e.start) != count]
     events = sorted([*rest_of, *kept(old, tuple(new))], key=lambda e: e.start)
     return _replaced(project, name, lambda s: replace(s, events=tuple(events)))
-
-
-def _of_count(text: str, count: int, feel: Feel) -> tuple[Event, ...]:
-    """Events of one count from words with no number: ``side R, & close L``."""
-    words = []
-    for number, part in enumerate(filter(None, (p.strip() for p in text.split(",")))):
-        match = re.match(r"(&|[ea](?![a-z])|\+\d+/\d+)\s*", part)
-        at, rest = (match.group(1), part[match.end() :]) if match else (str(count + 1), part)
-        lead = f"[{count + 1}] " if match and number == 0 else ""
-        hold = rest.lower() == "hold"
-        words.append(f"hold {at}" if hold else f"{rest} {lead}{at}")
-    new = parse_line(", ".join(words), feel)
-    if any(floor(e.start) != count for e in new):
-        raise InputError(f"Only what is danced on count {count + 1} can be written here.")
-    return new
-
-
-def count_words(section: Section, count: int) -> str:
-    """What :func:`write_count` reads back for a count."""
-    here = sorted((e for e in section.events if floor(e.start) == count), key=lambda e: e.start)
-    lines = []
-    for role in dict.fromkeys(e.role for e in here):
-        parts = []
-        for event in (e for e in here if e.role == role):
-            text = print_line((replace(event, length=Fraction(1)),), section.feel)
-            spoken = count_text(event.start, section.feel)
-            words = text.removesuffix(spoken).strip().removesuffix(f"[{count + 1}]").strip()
-            parts.append(words if event.start == count else f"{spoken} {words}")
-        lines.append((f"{role}: " if role else "") + ", ".join(parts))
-    return "; ".join(lines)
 
 
 def set_event(project: Project, name: str, start: Fraction, **changes: Any) -> Project:
@@ -183,17 +111,29 @@ def rename_section(project: Project, name: str, new: str) -> Project:
         raise InputError("A section needs a name.")
     if new != name and any(s.name == new for s in project.dance.sections):
         raise InputError(f"There is already a section called “{new}”.")
-    project = _replaced(project, name, lambda s: replace(s, name=new))
+    dance = project.dance
+    section = dance.section(name)
 
     def names(old: tuple[str, ...]) -> tuple[str, ...]:
         return tuple(new if n == name else n for n in old)
 
-    dance = project.dance
+    sections = tuple(replace(s, name=new) if s is section else s for s in dance.sections)
     sequence = tuple(
         replace(i, sections=names(i.sections), name=new if i.name == name else i.name) for i in dance.sequence
     )
     parts = tuple(replace(p, sections=names(p.sections)) for p in dance.parts)
-    return replace(project, dance=replace(dance, sequence=sequence, parts=parts))
+    renamed = replace(dance, sections=sections, sequence=sequence, parts=parts)
+    return replace(project, dance=_same_walls(dance, renamed))
+
+
+def _same_walls(before: Dance, after: Dance) -> Dance:
+    """A name such as tag must not change what a wall dances: walls then list their sections."""
+    wanted = [s.id for s in before.wall_sections()]
+    if [s.id for s in after.wall_sections()] == wanted:
+        return after
+    names = tuple(s.name for s in after.sections if s.id in wanted)
+    walls = (replace(i, sections=names) if i.kind is ItemKind.WALL and not i.sections else i for i in after.sequence)
+    return replace(after, sequence=tuple(walls))
 
 
 def set_section(project: Project, name: str, length: int | None = None, feel: Feel | None = None) -> Project:
@@ -205,15 +145,20 @@ def set_section(project: Project, name: str, length: int | None = None, feel: Fe
         section = replace(section, length=length or section.length)
         if feel is None or feel is section.feel:
             return section
-        text = print_line(section.events, section.feel)
-        return replace(section, feel=feel, events=kept_in_order(section.events, parse_line(text, feel)))
+        moved = [
+            event
+            for role in dict.fromkeys(e.role for e in section.events)
+            for event in _in_feel(tuple(e for e in section.events if e.role == role), section.feel, feel)
+        ]
+        return replace(section, feel=feel, events=tuple(sorted(moved, key=lambda e: e.start)))
 
     return _replaced(project, name, changed)
 
 
-def kept_in_order(old: tuple[Event, ...], new: tuple[Event, ...]) -> tuple[Event, ...]:
-    """New places for the same events, one by one."""
-    ordered = sorted(old, key=lambda e: e.start)
+def _in_feel(events: tuple[Event, ...], before: Feel, after: Feel) -> tuple[Event, ...]:
+    """The events of one role on the same spoken counts in another feel."""
+    new = parse_line(print_line(events, before), after)
+    ordered = sorted(events, key=lambda e: e.start)
     return tuple(replace(e, start=n.start, length=n.length) for e, n in zip(ordered, new, strict=True))
 
 
@@ -222,8 +167,8 @@ def copy_section(project: Project, name: str, mirrored: bool = False) -> Project
     dance = project.dance
     section = dance.section(name)
     events = tuple(swapped(e) for e in section.events) if mirrored else section.events
-    new = _free_name(dance, f"{name} mirrored" if mirrored else f"{name} again")
-    copy = replace(section, name=new, events=events)
+    new = _free_name(project, f"{name} mirrored" if mirrored else f"{name} again")
+    copy = replace(section, name=new, id=new, events=events)
     place = _place(dance, name) + 1
     sections = (*dance.sections[:place], copy, *dance.sections[place:])
     return replace(project, dance=replace(dance, sections=sections, sequence=_with(dance.sequence, name, new)))
@@ -249,10 +194,8 @@ def remove_section(project: Project, name: str) -> Project:
     )
     parts = tuple(replace(p, sections=without(p.sections)) for p in dance.parts if without(p.sections))
     sections = tuple(s for s in dance.sections if s.name != name)
-    return replace(
-        project,
-        dance=replace(dance, sections=sections, sequence=sequence if sections else (), parts=parts),
-    )
+    left = replace(dance, sections=sections, sequence=sequence if sections else (), parts=parts)
+    return replace(project, dance=left)
 
 
 def write_sequence(project: Project, text: str) -> Project:
@@ -262,7 +205,7 @@ def write_sequence(project: Project, text: str) -> Project:
 
 def fill_song(project: Project) -> Project:
     """As many whole walls as the song has room for."""
-    grid = project.song.grid if project.song else None
+    grid = project.grid
     counts = sum(s.length for s in project.dance.wall_sections())
     if grid is None or counts == 0:
         raise InputError("This needs a song with its beat, and a section.")
@@ -312,8 +255,14 @@ def _with(sequence: tuple[Item, ...], after: str | None, name: str) -> tuple[Ite
     return tuple(out)
 
 
-def _free_name(dance: Dance, name: str) -> str:
-    used = {s.name for s in dance.sections}
+def _free_name(project: Project, name: str) -> str:
+    """The name, with a number when a section or a range is or was called so."""
+    sections, ranges = project.dance.sections, project.ranges
+    used = {s.name for s in sections} | {s.id for s in sections} | {r.name for r in ranges} | {r.id for r in ranges}
+    return _free(name, used)
+
+
+def _free(name: str, used: set[str]) -> str:
     new, number = name, 2
     while new in used:
         new, number = f"{name} {number}", number + 1

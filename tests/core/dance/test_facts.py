@@ -10,12 +10,12 @@ from hypothesis import strategies as st
 from tests.core.dance.sheets import four_walls, section
 from tests.support import grid_at
 from vamos.core.dance.facing import clock_text, way_to_front
-from vamos.core.dance.follows import count_by_count, what_follows
+from vamos.core.dance.facts import count_by_count, facts_of
 from vamos.core.dance.lines import heading_at, lines_of
-from vamos.core.dance.writing import answer_turn, copy_section
+from vamos.core.edit.dance import answer_turn, copy_section
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Pause, Section
 from vamos.core.model.project import Project
-from vamos.core.model.song import Stop
+from vamos.core.model.song import Break
 
 
 class ByHandTest(unittest.TestCase):
@@ -28,7 +28,7 @@ class ByHandTest(unittest.TestCase):
 
     def setUp(self) -> None:
         self.grid = grid_at(120, 150, 0.5, 16)
-        self.found = what_follows(four_walls(), self.grid)
+        self.found = facts_of(four_walls(), self.grid)
 
     def test_stations(self):
         """Kind, count, facing, second: 120 a minute, first count danced at 0.5 + 16 · 0.5 s."""
@@ -93,12 +93,12 @@ class RulesTest(unittest.TestCase):
     def test_three_quarters_right_ends_at_nine(self):
         """¾ right from 12:00 ends at 9:00 (common practice, no source)."""
         dance = Dance("d", (section("one", "¾ right R 1"),), (Item(ItemKind.WALL),))
-        self.assertEqual(clock_text(what_follows(dance).end_heading), "9:00")
+        self.assertEqual(clock_text(facts_of(dance).end_heading), "9:00")
 
     def test_a_body_angle_never_turns_the_wall(self):
         """A turn begun from a diagonal counts from the wall, not from the angle."""
         angled = Section("one", 8, (Event(F(0), angle=1), Event(F(1), turn=2, angle=-1)))
-        self.assertEqual(what_follows(Dance("d", (angled,), (Item(ItemKind.WALL),))).end_heading, 2)
+        self.assertEqual(facts_of(Dance("d", (angled,), (Item(ItemKind.WALL),))).end_heading, 2)
 
     @given(st.lists(st.sampled_from([-6, -4, -2, 2, 4, 6]), min_size=1, max_size=6))
     def test_doubling_an_odd_number_of_quarters_gives_a_half(self, turns):
@@ -106,33 +106,33 @@ class RulesTest(unittest.TestCase):
         events = tuple(Event(F(k), turn=t) for k, t in enumerate(turns))
         dance = Dance("d", (Section("A", 8, events),), (Item(ItemKind.PART, ("A",), "A"),) * 2)
         odd = sum(abs(t) // 2 for t in turns) % 2 == 1
-        self.assertEqual(what_follows(dance).end_heading, 4 if odd else 0)
+        self.assertEqual(facts_of(dance).end_heading, 4 if odd else 0)
 
     def test_36_is_8_8_8_12(self):
         """36 counts are three eights and a twelve; the lines say so."""
         sections = (*(Section(n) for n in "abc"), Section("d", 12))
         dance = Dance("d", sections, (Item(ItemKind.WALL),))
         self.assertEqual([int(x.length) for x in lines_of(grid_at(120, 44, 0.5, 8), dance)][1:], [8, 8, 8, 12])
-        self.assertEqual(what_follows(dance).wall_counts, 36)
+        self.assertEqual(facts_of(dance).wall_counts, 36)
 
     def test_a_pickup_turn_belongs_to_the_line_it_leads_into(self):
         dance = Dance("d", (Section("a", 8, (Event(F(-1, 2), turn=2),)),), (Item(ItemKind.WALL),))
-        self.assertEqual(what_follows(dance).end_heading, 2)
+        self.assertEqual(facts_of(dance).end_heading, 2)
 
     def test_unknown_direction_and_its_answers(self):
         """A half more or less leads to the same walls, a quarter does not; both answers are told."""
         dance = Dance("d", (section("one", "half turn R 1, ¼ right L 2, quarter turn R 3"),), (Item(ItemKind.WALL),))
-        found = what_follows(dance)
+        found = facts_of(dance)
         self.assertIsNone(found.net_turn)
         self.assertIsNone(found.end_heading)
         half, quarter = found.asked
         self.assertEqual((half.count, quarter.count), ("1", "3"))
         project = answer_turn(Project(dance=dance), "one", F(0), right=True)
-        (last,) = what_follows(project.dance).asked
+        (last,) = facts_of(project.dance).asked
         self.assertEqual(last.right, "a wall ends at 12:00, 1 walls")
         self.assertEqual(last.left, "a wall ends at 6:00, 2 walls")
         done = answer_turn(project, "one", F(2), right=False)
-        self.assertEqual(clock_text(what_follows(done.dance).end_heading), "6:00")
+        self.assertEqual(clock_text(facts_of(done.dance).end_heading), "6:00")
 
     def test_stops_inside_a_wall(self):
         """wall@4+4: four counts danced, four held, the rest of the section, later turns still counted."""
@@ -148,7 +148,7 @@ class RulesTest(unittest.TestCase):
         )
         self.assertEqual([c for c, _ in lines[3].cells()], [1])
         self.assertEqual([heading_at(lines[3], F(k)) for k in (0, 1, 2)], [0, 0, 4])
-        stop = next(s for s in what_follows(dance).stations if s.kind == "stop")
+        stop = next(s for s in facts_of(dance).stations if s.kind == "stop")
         self.assertEqual((stop.position, stop.heading), (4, 0))
 
     def test_partners_dance_on_opposite_feet(self):
@@ -159,7 +159,7 @@ class RulesTest(unittest.TestCase):
             other = Foot.RIGHT if foot is Foot.LEFT else Foot.LEFT
             events += [replace(lead, start=F(k), foot=foot), replace(lead, start=F(k), foot=other, role="follow")]
         dance = Dance("d", (Section("one", 2, tuple(events)),), (Item(ItemKind.WALL),), Foot.RIGHT)
-        self.assertTrue(what_follows(dance).loop_closes)
+        self.assertTrue(facts_of(dance).loop_closes)
         ((_, states),) = count_by_count(dance)
         self.assertEqual([tuple(map(str, s.weight)) for s in states], [("L", "R"), ("R", "L")])
 
@@ -168,13 +168,13 @@ class RulesTest(unittest.TestCase):
         project = Project(dance=replace(four_walls(), sequence=(Item(ItemKind.WALL, ("three", "four")),)))
         for name in ("three", "four"):
             project = copy_section(project, name, mirrored=True)
-        self.assertEqual(what_follows(project.dance).net_turn, 0)
-        self.assertEqual(what_follows(project.dance).wall_counts, 32)
+        self.assertEqual(facts_of(project.dance).net_turn, 0)
+        self.assertEqual(facts_of(project.dance).wall_counts, 32)
 
     def test_holds_of_song_and_sequence(self):
         dance = four_walls("wall hold:4 wall")
-        grid = replace(grid_at(120, 100), stops=(Stop(F(32), F(4)),))
-        self.assertEqual([s.kind for s in what_follows(dance, grid).stations], ["wall", "stop", "wall", "end"])
+        grid = replace(grid_at(120, 100), breaks=(Break(F(32), F(4)),))
+        self.assertEqual([s.kind for s in facts_of(dance, grid).stations], ["wall", "stop", "wall", "end"])
 
 
 if __name__ == "__main__":

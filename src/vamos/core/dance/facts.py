@@ -18,8 +18,6 @@ from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import count_text
 
-_DANCED = (LineKind.DANCE, LineKind.TAG, LineKind.HOLD, LineKind.ENDING)
-
 
 @dataclass(frozen=True, slots=True)
 class Station:
@@ -59,7 +57,7 @@ class Answer:
 
 
 @dataclass(frozen=True, slots=True)
-class Follows:
+class DanceFacts:
     """All that follows; see the fields' names. Counts are Fractions, times song seconds."""
 
     sections: tuple[SectionFacts, ...]
@@ -85,10 +83,10 @@ def danced_lines(dance: Dance, grid: Grid | None = None) -> tuple[Line, ...]:
     bare = grid or Grid((Anchor(Fraction(0), 0.0), Anchor(Fraction(1), 1.0)))
     if not dance.sequence:
         return ()
-    return tuple(line for line in lines_of(bare, dance) if line.kind in _DANCED)
+    return tuple(line for line in lines_of(bare, dance) if line.kind.danced)
 
 
-def what_follows(dance: Dance, grid: Grid | None = None) -> Follows:
+def facts_of(dance: Dance, grid: Grid | None = None) -> DanceFacts:
     """Work everything out; raises InputError when the sequence names a section that is not there."""
     lines = danced_lines(dance, grid)
     wall = dance.wall_sections()
@@ -98,7 +96,7 @@ def what_follows(dance: Dance, grid: Grid | None = None) -> Follows:
     stations = tuple(_stations(dance, lines, grid))
     used = dict.fromkeys(line.section.name for line in lines if line.section) or {s.name: None for s in dance.sections}
     learned = [dance.section(name) for name in used]
-    return Follows(
+    return DanceFacts(
         sections=tuple(section_facts(dance, s, lines, grid) for s in dance.sections),
         counts_to_learn=sum(s.length for s in learned),
         counts_danced=needed,

@@ -1,6 +1,6 @@
 """Progress and stopping for long work.
 
-A job is handed a :class:`Watch` and calls it now and then; whoever started the job
+A job is handed a :class:`Progress` and calls it now and then; whoever started the job
 decides what happens with the report and may answer by raising :class:`Stopped`.
 """
 
@@ -20,7 +20,7 @@ def _silent(_done: float, _words: str) -> None:
 
 
 @dataclass(slots=True)
-class Watch:
+class Progress:
     """Reports how far a job is and stops it when asked.
 
     Attributes
@@ -29,7 +29,7 @@ class Watch:
         ``done`` runs from 0 to 1.
     stop_asked : callable() -> bool
     start, end : float
-        The share of the whole job that this watch stands for.
+        The share of the whole job that this part stands for.
     """
 
     report: Report = _silent
@@ -44,13 +44,18 @@ class Watch:
         done = min(1.0, max(0.0, done))
         self.report(self.start + (self.end - self.start) * done, words)
 
-    def part(self, start: float, end: float) -> Watch:
-        """A watch for a part of this job, from ``start`` to ``end`` of it."""
+    def check(self) -> None:
+        """Raises :class:`Stopped` when asked to stop, and reports nothing."""
+        if self.stop_asked():
+            raise Stopped()
+
+    def part(self, start: float, end: float) -> Progress:
+        """The progress of a part of this job, from ``start`` to ``end`` of it."""
         width = self.end - self.start
-        return Watch(self.report, self.stop_asked, self.start + width * start, self.start + width * end)
+        return Progress(self.report, self.stop_asked, self.start + width * start, self.start + width * end)
 
 
-def side_by_side(watch: Watch, weights: Sequence[float]) -> list[Watch]:
+def side_by_side(progress: Progress, weights: Sequence[float]) -> list[Progress]:
     """Watches for jobs that run at the same time; the whole reports their weighted sum."""
     total = sum(weights) or 1.0
     done = [0.0] * len(weights)
@@ -60,13 +65,13 @@ def side_by_side(watch: Watch, weights: Sequence[float]) -> list[Watch]:
         def report(share: float, words: str) -> None:
             with lock:
                 done[index] = weights[index] * share / total
-                watch(sum(done), words)
+                progress(sum(done), words)
 
         return report
 
-    return [Watch(reporter(k), watch.stop_asked) for k in range(len(weights))]
+    return [Progress(reporter(k), progress.stop_asked) for k in range(len(weights))]
 
 
-def quiet() -> Watch:
-    """A watch that says nothing and never stops."""
-    return Watch()
+def quiet() -> Progress:
+    """Progress that says nothing and never stops."""
+    return Progress()

@@ -8,7 +8,7 @@ import numpy as np
 
 from tests.support import FolderCase, grid_at, write_song
 from vamos.core.align.counted import counts_from_taps
-from vamos.core.document.counted import move_count, set_counts, this_moment_is
+from vamos.core.edit.counted import move_count, set_counts, this_moment_is
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song
 from vamos.core.model.take import Pass, PassKind, Take

@@ -1,171 +1,48 @@
-"""Edits as named functions Project → Project. None changes what it is given."""
+"""Edits of the song: its grid of counts, stops, parts, other songs for the same dance."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
 from fractions import Fraction
-from typing import Any
 
-from vamos.core.model.clip import Choice
-from vamos.core.model.dance import Dance
 from vamos.core.model.project import OtherSong, Project
-from vamos.core.model.song import Anchor, Grid, Part, Song, Stop
-from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Stretch, Take
-from vamos.core.time import CountRange, TimeMap, TimeRange
+from vamos.core.model.song import Anchor, Break, Grid, Part, Song
+from vamos.core.time import CountRange
 from vamos.errors import InputError
-
-Edit = Callable[[Project], Project]
 
 
 def set_song(project: Project, song: Song) -> Project:
     return replace(project, song=song)
 
 
-def set_dance(project: Project, dance: Dance) -> Project:
-    return replace(project, dance=dance)
-
-
 def set_grid(project: Project, grid: Grid) -> Project:
-    return replace(project, song=replace(_song(project), grid=grid))
-
-
-def add_takes(project: Project, takes: tuple[Take, ...]) -> Project:
-    """Add takes; a name already in use gets a number."""
-    names = {take.name for take in project.takes}
-    added = []
-    for take in takes:
-        name, number = take.name, 2
-        while name in names:
-            name, number = f"{take.name} {number}", number + 1
-        names.add(name)
-        added.append(replace(take, name=name))
-    return replace(project, takes=project.takes + tuple(added))
-
-
-def remove_take(project: Project, name: str) -> Project:
-    project.take(name)
-    return replace(project, takes=tuple(t for t in project.takes if t.name != name))
-
-
-def replace_take(project: Project, take: Take) -> Project:
-    project.take(take.name)
-    return replace(project, takes=tuple(take if t.name == take.name else t for t in project.takes))
-
-
-def set_stretch(project: Project, name: str, stretch: Stretch) -> Project:
-    """Say what holds in a take from a moment on, until its next stretch."""
-    take = project.take(name)
-    others = [s for s in take.stretches if s.start_take_s != stretch.start_take_s]
-    ordered = tuple(sorted([*others, stretch], key=lambda s: s.start_take_s))
-    return replace_take(project, replace(take, stretches=ordered))
-
-
-def mark_from(project: Project, name: str, take_s: float, **changes: Any) -> Project:
-    """From a moment of a take on, until its next mark, something else is so: view, danced, trouble …"""
-    before = project.take(name).stretch_at(take_s)
-    start = 0.0 if take_s <= 0 else take_s
-    return set_stretch(project, name, replace(before, start_take_s=start, **changes))
-
-
-def with_movement(take: Take, looked: Take | None) -> Take:
-    """A take with what was seen of its movement; passes placed anew meanwhile keep their place."""
-    if looked is None or looked.seen is None:
-        return take
-    still = {p.take_range: p.still_s for p in looked.passes}
-    passes = tuple(replace(p, still_s=still.get(p.take_range, p.still_s)) for p in take.passes)
-    return replace(take, seen=looked.seen, passes=passes)
-
-
-def place_by_hand(project: Project, name: str, take_s: float, position: Fraction) -> Project:
-    """One moment of a take is one count: a clap or a step matched by eye places the whole take."""
-    take, song = project.take(name), _song(project)
-    song_s = _grid(project).time_map()(position)
-    if not 0 <= take_s <= take.media.duration_s:
-        raise InputError(f"“{name}” lasts {take.media.duration_s:.1f} s; second {take_s:.1f} is not in it.")
-    start = max(0.0, take_s - song_s)
-    end = min(take.media.duration_s, take_s + song.media.duration_s - song_s)
-    clock = TimeMap.line(take_s, song_s)
-    placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason="placed by hand")
-    return replace_take(project, replace(take, passes=(placed,), looked_for_passes=True))
-
-
-def use_other_place(project: Project, name: str, number: int, other: int) -> Project:
-    """Where a song repeats exactly, the pass lies at the other place; the one left stays offered."""
-    take = project.take(name)
-    old = take.passes[number]
-    start = old.take_range.start_s
-    now = old.clock(start)
-    at = old.also_at_song_s[other]
-    rest = tuple(x for k, x in enumerate(old.also_at_song_s) if k != other)
-    moved = replace(old, clock=old.clock.shifted(at - now), also_at_song_s=(*rest, now), confidence=1.0)
-    passes = (*take.passes[:number], replace(moved, reason="placed by hand"), *take.passes[number + 1 :])
-    return replace_take(project, replace(take, passes=passes))
-
-
-def shift_counted(project: Project, name: str, number: int, counts: int) -> Project:
-    """A pass counted aloud is so many counts further on in the dance: another count is its 1."""
-    take = project.take(name)
-    old = take.passes[number]
-    if old.kind is not PassKind.COUNTED:
-        raise InputError(f"“{name}” is placed by the song; its counts cannot be moved.")
-    moved = replace(old, clock=old.clock.shifted(counts))
-    return replace_take(project, replace(take, passes=(*take.passes[:number], moved, *take.passes[number + 1 :])))
-
-
-def set_speaker(project: Project, name: str, metres: float) -> Project:
-    """The loudspeaker stood so far from the phone: its sound is late by 1/343 s a metre, the picture is not."""
-    if not 0 <= metres <= 100:
-        raise InputError(f"A loudspeaker stands 0 to 100 m away, not {metres:g}.")
-    take = project.take(name)
-    moved = (metres - take.speaker_m) / SOUND_M_PER_S
-    passes = tuple(
-        replace(p, clock=p.clock.shifted(moved * p.rate)) if p.kind is PassKind.SONG else p for p in take.passes
-    )
-    return replace_take(project, replace(take, passes=passes, speaker_m=metres))
-
-
-def choose(project: Project, choice: Choice) -> Project:
-    """Decide something about a clip; what was decided before and is not named stays."""
-    old = project.choice(choice.clip)
-    if old is not None:
-        kept = {
-            name: getattr(choice, name) if getattr(choice, name) is not None else getattr(old, name)
-            for name in ("take", "pass_number", "flip", "run_up", "run_out", "nudge_start", "nudge_end")
-        }
-        choice = replace(choice, **kept)
-    rest = tuple(c for c in project.choices if c.clip != choice.clip)
-    return replace(project, choices=(*rest, choice))
-
-
-def forget_choice(project: Project, clip: str) -> Project:
-    """Let the plan decide about a clip again."""
-    return replace(project, choices=tuple(c for c in project.choices if c.clip != clip))
+    return replace(project, song=replace(song_of(project), grid=grid))
 
 
 def move_the_one(project: Project, counts: int) -> Project:
     """Move "the 1" later by so many counts; the lead-in grows by as many."""
-    grid = _grid(project)
+    grid = grid_of(project)
     lead_in = grid.lead_in + counts
     if lead_in < 0:
         raise InputError("The 1 cannot be moved to before the first beat of the song.")
-    return set_grid(project, replace(_renumbered(grid, lambda at: at - counts), lead_in=lead_in))
+    return set_grid(project, _renumbered(grid, lambda at: at - counts, lead_in))
 
 
 def rescale_counts(project: Project, factor: Fraction) -> Project:
     """Count faster (factor 2) or slower (½, ⅔, 3/2) on the same music; the 1 stays."""
-    grid = _grid(project)
+    grid = grid_of(project)
     if factor <= 0:
         raise InputError(f"Counts cannot be scaled by {factor}.")
     lead_in = int(Fraction(grid.lead_in) * factor)
-    return set_grid(project, replace(_renumbered(grid, lambda at: at * factor), lead_in=lead_in))
+    return set_grid(project, _renumbered(grid, lambda at: at * factor, lead_in))
 
 
 def set_lead_in(project: Project, counts: int) -> Project:
     """Say after how many counts of music the dancing starts."""
     if counts < 0:
         raise InputError(f"A lead-in cannot have {counts} counts.")
-    return move_the_one(project, counts - _grid(project).lead_in)
+    return move_the_one(project, counts - grid_of(project).lead_in)
 
 
 def mark_stop(project: Project, position: Fraction, counts: int, heard: int | None = None) -> Project:
@@ -174,28 +51,28 @@ def mark_stop(project: Project, position: Fraction, counts: int, heard: int | No
     ``heard`` is how many counts the grid has there now; later counts are renumbered by the
     difference, and the counts of the stop lie evenly in the pause.
     """
-    grid = _grid(project)
+    grid = grid_of(project)
     heard = counts if heard is None else heard
     if counts < 1 or heard < 1:
         raise InputError(f"A stop of {counts} counts over {heard} cannot be.")
     end = position + heard
     kept = tuple(a for a in grid.anchors if not position < a.position < end)
-    others = tuple(s for s in grid.stops if s.position != position)
-    left = replace(grid, anchors=kept, stops=others)
+    others = tuple(s for s in grid.breaks if s.position != position)
+    left = replace(grid, anchors=kept, breaks=others)
     moved = _renumbered(left, lambda at: at if at <= position else at + counts - heard)
-    stops = tuple(sorted((*moved.stops, Stop(position, Fraction(counts))), key=lambda s: s.position))
-    return set_grid(project, replace(moved, stops=stops))
+    breaks = tuple(sorted((*moved.breaks, Break(position, Fraction(counts))), key=lambda s: s.position))
+    return set_grid(project, replace(moved, breaks=breaks))
 
 
 def clear_stop(project: Project, position: Fraction) -> Project:
     """Take the mark of a stop away; the counts stay as they are."""
-    grid = _grid(project)
-    return set_grid(project, replace(grid, stops=tuple(s for s in grid.stops if s.position != position)))
+    grid = grid_of(project)
+    return set_grid(project, replace(grid, breaks=tuple(s for s in grid.breaks if s.position != position)))
 
 
 def set_count_rate(project: Project, counts: CountRange, factor: Fraction) -> Project:
     """Count faster (2) or slower (½) over a stretch only; later counts are renumbered."""
-    grid = _grid(project)
+    grid = grid_of(project)
     if factor <= 0:
         raise InputError(f"Counts cannot be scaled by {factor}.")
     clock = grid.time_map()
@@ -214,18 +91,34 @@ def set_count_rate(project: Project, counts: CountRange, factor: Fraction) -> Pr
     return set_grid(project, _renumbered(whole, moved))
 
 
-def _renumbered(grid: Grid, to: Callable[[Fraction], Fraction]) -> Grid:
-    """The same music under other count numbers: beats, stops and parts move together."""
+def _renumbered(grid: Grid, to: Callable[[Fraction], Fraction], lead_in: int | None = None) -> Grid:
+    """The same music under other count numbers: beats, stops, parts and what is sure of each line move together."""
     changed = replace(
         grid,
         anchors=tuple(replace(a, position=to(a.position)) for a in grid.anchors),
-        stops=tuple(
-            Stop(to(s.position), max(Fraction(1), to(s.position + s.counts) - to(s.position))) for s in grid.stops
+        breaks=tuple(
+            Break(to(b.position), max(Fraction(1), to(b.position + b.counts) - to(b.position))) for b in grid.breaks
         ),
         parts=tuple(replace(p, position=to(p.position)) for p in grid.parts),
+        lead_in=grid.lead_in if lead_in is None else lead_in,
     )
-    changed.time_map()
-    return changed
+    return replace(changed, sureness=_sureness_kept(grid, changed))
+
+
+def _sureness_kept(before: Grid, after: Grid) -> tuple[float, ...]:
+    """How sure each line of the new numbering is: as sure as the music there was."""
+    if not before.sureness:
+        return ()
+    to_song, back = after.time_map(), before.time_map().inverse()
+    odd = after.lead_in % after.line
+    at = Fraction(-after.lead_in)
+    out: list[float] = []
+    while at < after.range().end:
+        length = odd if odd and not out else after.line
+        middle = to_song(at + Fraction(length, 2))
+        out.append(before.sureness_at(Fraction(back(middle)).limit_denominator(48)))
+        at += length
+    return tuple(out)
 
 
 def name_part(project: Project, position: Fraction, name: str, line: int | None = None) -> Project:
@@ -233,7 +126,7 @@ def name_part(project: Project, position: Fraction, name: str, line: int | None 
 
     Parts of the same name take the same length, so that a chorus is set once.
     """
-    grid = _grid(project)
+    grid = grid_of(project)
     name = name.strip()
     if not name:
         raise InputError("A part needs a name, such as A or chorus.")
@@ -247,7 +140,7 @@ def name_part(project: Project, position: Fraction, name: str, line: int | None 
 
 def rename_parts(project: Project, name: str, new: str) -> Project:
     """Give all parts of a name another one."""
-    grid = _grid(project)
+    grid = grid_of(project)
     if not new.strip():
         raise InputError("A part needs a name, such as A or chorus.")
     parts = tuple(replace(p, name=new.strip(), fixed=True) if p.name == name else p for p in grid.parts)
@@ -256,13 +149,13 @@ def rename_parts(project: Project, name: str, new: str) -> Project:
 
 def clear_part(project: Project, position: Fraction) -> Project:
     """Join a part to the one before it."""
-    grid = _grid(project)
+    grid = grid_of(project)
     return set_grid(project, replace(grid, parts=tuple(p for p in grid.parts if p.position != position)))
 
 
 def add_other_song(project: Project, song: Song) -> Project:
     """Keep another song for the same dance, with its own grid and no sequence of its own yet."""
-    _song(project)
+    song_of(project)
     return replace(project, other_songs=(*project.other_songs, OtherSong(song)))
 
 
@@ -276,7 +169,7 @@ def use_other_song(project: Project, number: int) -> Project:
 
     Each song keeps its own sequence. Takes have to be placed on it anew.
     """
-    other, now = _other(project, number), _song(project)
+    other, now = _other(project, number), song_of(project)
     kept = OtherSong(now, project.dance.sequence)
     others = (*project.other_songs[:number], kept, *project.other_songs[number + 1 :])
     dance = replace(project.dance, sequence=other.sequence) if other.sequence else project.dance
@@ -292,7 +185,7 @@ def _other(project: Project, number: int) -> OtherSong:
 
 def renew_grid(project: Project, found: Grid) -> Project:
     """Take a newly detected grid; beats fixed by hand, and their numbers, stay."""
-    song = _song(project)
+    song = song_of(project)
     fixed = [a for a in song.grid.anchors if a.fixed] if song.grid is not None else []
     if song.grid is None:
         return set_grid(project, found)
@@ -308,8 +201,7 @@ def renew_grid(project: Project, found: Grid) -> Project:
     lead_in = max(0, -int(anchors[0].position))
     moved = tuple(replace(p, position=p.position + shift) for p in found.parts)
     parts = _parts_kept(song.grid.parts, moved)
-    changed = replace(found, anchors=anchors, lead_in=lead_in, stops=song.grid.stops, parts=parts)
-    changed.time_map()
+    changed = replace(found, anchors=anchors, lead_in=lead_in, breaks=song.grid.breaks, parts=parts)
     return set_grid(project, changed)
 
 
@@ -320,7 +212,7 @@ def _parts_kept(before: tuple[Part, ...], found: tuple[Part, ...]) -> tuple[Part
 
 def drag_beat(project: Project, position: Fraction, song_s: float) -> Project:
     """Put one count at a second of the song; its neighbours follow to the next fixed anchor."""
-    grid = _grid(project)
+    grid = grid_of(project)
     before = grid.time_map()
     shift = song_s - before(position)
     fixed = [a for a in grid.anchors if a.fixed and a.position != position]
@@ -340,18 +232,19 @@ def drag_beat(project: Project, position: Fraction, song_s: float) -> Project:
     anchors += [*fixed, Anchor(position, song_s, fixed=True)]
     ordered = tuple(sorted(anchors, key=lambda a: a.position))
     changed = replace(grid, anchors=ordered)
-    changed.time_map()
     return set_grid(project, changed)
 
 
-def _song(project: Project) -> Song:
+def song_of(project: Project) -> Song:
+    """The song; raises InputError before there is one."""
     if project.song is None:
         raise InputError("There is no song yet. Add one first.")
     return project.song
 
 
-def _grid(project: Project) -> Grid:
-    grid = _song(project).grid
+def grid_of(project: Project) -> Grid:
+    """The counts of the song; raises InputError before there are any."""
+    grid = song_of(project).grid
     if grid is None:
         raise InputError("The song has no beat grid yet. Let Vamos find it first.")
     return grid

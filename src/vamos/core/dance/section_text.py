@@ -1,0 +1,98 @@
+"""A section, or one of its counts, as a line of notation; and read back."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Mapping
+from dataclasses import replace
+from fractions import Fraction
+from math import floor
+
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.notation import parse_line, print_line
+from vamos.core.model.dance import Dance, Event, MoveSet, Section, StepPattern
+from vamos.core.time import Feel, count_text
+from vamos.errors import InputError
+
+
+def own_steps(dance: Dance) -> Mapping[str, StepPattern]:
+    """The teacher's own steps by name."""
+    return {step.name: step for step in dance.steps}
+
+
+def notation_of(section: Section, dance: Dance) -> str:
+    """The notation of a section: for each role a line of its own, then other move sets.
+
+    ``lead: walk L 1, walk R 2; follow: walk R 1, walk L 2; or easy 5-8: step R 5, touch L 6``
+    """
+    steps = own_steps(dance)
+    found = dict.fromkeys(e.role for e in section.events) or {"": None}
+    out = []
+    for role in found:
+        mine = tuple(e for e in section.events if e.role == role)
+        out.append((f"{role}: " if role else "") + print_line(mine, section.feel, steps))
+    for other in section.others:
+        span = f"{int(other.start) + 1}-{int(other.start + other.length)}"
+        out.append(f"or {other.name} {span}: {print_line(other.events, section.feel, steps)}")
+    return "; ".join(out)
+
+
+_OTHER = re.compile(r"or\s+(\S.*?)\s+(\d+)-(\d+)\s*:")
+ROLE = re.compile(r"([^\W\d]\w*)\s*:")
+
+
+def read_notation(
+    text: str, feel: Feel, steps: Mapping[str, StepPattern]
+) -> tuple[tuple[Event, ...], tuple[MoveSet, ...]]:
+    """Events and other move sets from what :func:`notation_of` writes; raises NotationError."""
+    events: list[Event] = []
+    others: list[MoveSet] = []
+    at = 0
+    for part in text.split(";"):
+        body = at + len(part) - len(part.lstrip())
+        at += len(part) + 1
+        other, role = _OTHER.match(part.strip()), ROLE.match(part.strip())
+        head = other or role
+        body += head.end() if head else 0
+        try:
+            found = parse_line(text[body : at - 1], feel, steps)
+        except NotationError as error:
+            raise NotationError(text, body + error.at, error.expected) from error
+        if other:
+            first, last = int(other.group(2)), int(other.group(3))
+            if not 1 <= first <= last:
+                raise NotationError(text, body, f"counts in their order before the colon, not {first}-{last}")
+            others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
+        else:
+            events += [replace(e, role=role.group(1)) if role else e for e in found]
+    return tuple(events), tuple(others)
+
+
+def read_count(text: str, count: int, feel: Feel) -> tuple[Event, ...]:
+    """Events of one count (0 for count 1) from words with no number: ``side R, & close L``."""
+    words = []
+    for number, part in enumerate(filter(None, (p.strip() for p in text.split(",")))):
+        match = re.match(r"(&|[ea](?![a-z])|\+\d+/\d+)\s*", part)
+        at, rest = (match.group(1), part[match.end() :]) if match else (str(count + 1), part)
+        lead = f"[{count + 1}] " if match and number == 0 else ""
+        hold = rest.lower() == "hold"
+        words.append(f"hold {at}" if hold else f"{rest} {lead}{at}")
+    new = parse_line(", ".join(words), feel)
+    if any(floor(e.start) != count for e in new):
+        raise InputError(f"Only what is danced on count {count + 1} can be written here.")
+    return new
+
+
+def count_words(section: Section, count: int) -> str:
+    """A count as :func:`read_count` reads it back, roles apart by semicolons."""
+    here = sorted((e for e in section.events if floor(e.start) == count), key=lambda e: e.start)
+    lines = []
+    for role in dict.fromkeys(e.role for e in here):
+        parts = []
+        for event in (e for e in here if e.role == role):
+            text = print_line((replace(event, length=Fraction(1)),), section.feel)
+            spoken = count_text(event.start, section.feel)
+            words = text.removesuffix(spoken).strip().removesuffix(f"[{count + 1}]").strip()
+            parts.append(words if event.start == count else f"{spoken} {words}")
+        lines.append((f"{role}: " if role else "") + ", ".join(parts))
+    return "; ".join(lines)

@@ -1,0 +1,49 @@
+"""Project files of older formats, lifted step by step to the present one before they are understood."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import Any
+
+Fields = dict[str, Any]
+
+
+def migrated(document: Fields, version: int) -> Fields:
+    """A document of a format, in the present one; what is not understood is left for the reader to complain of."""
+    for step in _STEPS[version - 1 :]:
+        document = step(document)
+    return document
+
+
+def _to_2(document: Fields) -> Fields:
+    """Names that explain themselves; ids are what things were called, and need no step of their own."""
+    project = document.get("project")
+    if not isinstance(project, dict):
+        return document
+    project = dict(project)
+    others = project.get("other_songs")
+    if isinstance(others, list):
+        project["other_songs"] = [_inside(o, "song", _grid_to_2) if isinstance(o, dict) else o for o in others]
+    project = _inside(project, "song", _grid_to_2)
+    project = _inside(project, "output", lambda output: _renamed(output, "watch", "plain"))
+    takes = project.get("takes")
+    if isinstance(takes, list):
+        project["takes"] = [_renamed(t, "seen", "remarks") if isinstance(t, dict) else t for t in takes]
+    return document | {"project": project}
+
+
+def _grid_to_2(song: Fields) -> Fields:
+    return _inside(song, "grid", lambda grid: _renamed(grid, "stops", "breaks"))
+
+
+def _inside(fields: Fields, name: str, change: Callable[[Fields], Fields]) -> Fields:
+    found = fields.get(name)
+    return fields | {name: change(found)} if isinstance(found, dict) else fields
+
+
+def _renamed(fields: Fields, old: str, new: str) -> Fields:
+    return {(new if name == old else name): value for name, value in fields.items()}
+
+
+#: Step k lifts format k + 1 to the next.
+_STEPS: tuple[Callable[[Fields], Fields], ...] = (_to_2,)

@@ -1,0 +1,44 @@
+"""Edits of how clips are written: speeds, sound, what stands over the picture, its shape, more versions."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from fractions import Fraction
+from typing import Any
+
+from vamos.core.model.clip import Arrangement
+from vamos.core.model.look import Framing, Lane, Overlay
+from vamos.core.model.project import Project
+
+
+def set_output(project: Project, **changes: Any) -> Project:
+    """Change fields of the output: rate, longest_side, sound, plain, half_time, as_filmed, even …"""
+    return replace(project, output=replace(project.output, **changes))
+
+
+def with_speed(project: Project, speed: Fraction, on: bool) -> Project:
+    """A speed is wanted, or not; one speed always stays."""
+    speeds = {*project.output.speeds, speed} if on else {*project.output.speeds} - {speed}
+    return set_output(project, speeds=tuple(sorted(speeds or {Fraction(1)}, reverse=True)))
+
+
+def set_overlay(project: Project, overlay: Overlay) -> Project:
+    return set_output(project, overlay=overlay)
+
+
+def toggle_lane(project: Project, lane: Lane) -> Project:
+    """Show a lane, or leave it out; lanes stay in their order."""
+    overlay = project.output.overlay
+    wanted = set(overlay.lanes) ^ {lane}
+    return set_overlay(project, replace(overlay, lanes=tuple(x for x in Lane if x in wanted)))
+
+
+def set_framing(project: Project, framing: Framing) -> Project:
+    return set_output(project, framing=framing)
+
+
+def toggle_arrangement(project: Project, arrangement: Arrangement) -> Project:
+    """Write this arrangement as well, or not."""
+    wanted = set(project.output.arrangements) ^ {arrangement}
+    kept = tuple(x for x in Arrangement if x in wanted)
+    return set_output(project, arrangements=kept)

@@ -1,0 +1,144 @@
+"""Edits of takes: which there are, what they show, where they lie."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import replace
+from fractions import Fraction
+from typing import Any
+
+from vamos.core.edit.song import grid_of, song_of
+from vamos.core.model.project import Project
+from vamos.core.model.song import MediaRef
+from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Stretch, Take
+from vamos.core.plan.movement import Movement
+from vamos.core.time import TimeMap, TimeRange
+from vamos.errors import InputError
+
+
+def add_takes(project: Project, takes: Iterable[Take]) -> Project:
+    """Add takes; a name already in use gets a number."""
+    names = {t.name for t in project.takes} | {t.id for t in project.takes}
+    added = []
+    for take in takes:
+        name, number = take.name, 2
+        while name in names:
+            name, number = f"{take.name} {number}", number + 1
+        names.add(name)
+        added.append(replace(take, name=name, id=name))
+    return replace(project, takes=(*project.takes, *added))
+
+
+def remove_take(project: Project, take_id: str) -> Project:
+    """Take a film out, and the decisions for clips that chose it; the file itself is not touched."""
+    project.take(take_id)
+    choices = tuple(replace(c, take=None, pass_number=None) if c.take == take_id else c for c in project.choices)
+    return replace(project, takes=tuple(t for t in project.takes if t.id != take_id), choices=choices)
+
+
+def rename_take(project: Project, take_id: str, name: str) -> Project:
+    """Call a take something else; everything that was decided about it stays."""
+    name, take = name.strip(), project.take(take_id)
+    if not name:
+        raise InputError("A take needs a name.")
+    if any(t.name == name and t.id != take_id for t in project.takes):
+        raise InputError(f"There is already a take called “{name}”.")
+    return replace_take(project, replace(take, name=name))
+
+
+def point_to(project: Project, take_id: str, media: MediaRef) -> Project:
+    """A take's file is another one: moved or copied (the same film), or a new version that is placed again."""
+    take = project.take(take_id)
+    if media.fingerprint == take.media.fingerprint:
+        return replace_take(project, replace(take, media=media))
+    anew = replace(take, media=media, passes=(), looked_for_passes=False, remarks=None)
+    kept = tuple(s for s in take.stretches if s.start_take_s < media.duration_s) or (Stretch(),)
+    return replace_take(project, replace(anew, stretches=kept))
+
+
+def place_takes(project: Project, found: Mapping[str, tuple[Pass, ...]]) -> Project:
+    """Where takes lie, by their ids; those not named, or gone meanwhile, stay as they are."""
+    takes = tuple(
+        replace(t, passes=found[t.id], looked_for_passes=True) if t.id in found else t for t in project.takes
+    )
+    return replace(project, takes=takes)
+
+
+def replace_take(project: Project, take: Take) -> Project:
+    project.take(take.id)
+    return replace(project, takes=tuple(take if t.id == take.id else t for t in project.takes))
+
+
+def set_stretch(project: Project, take_id: str, stretch: Stretch) -> Project:
+    """Say what holds in a take from a moment on, until its next stretch."""
+    take = project.take(take_id)
+    others = [s for s in take.stretches if s.start_take_s != stretch.start_take_s]
+    ordered = tuple(sorted([*others, stretch], key=lambda s: s.start_take_s))
+    return replace_take(project, replace(take, stretches=ordered))
+
+
+def mark_from(project: Project, take_id: str, take_s: float, **changes: Any) -> Project:
+    """From a moment of a take on, until its next mark, something else is so: view, danced, trouble …"""
+    before = project.take(take_id).stretch_at(take_s)
+    start = 0.0 if take_s <= 0 else take_s
+    return set_stretch(project, take_id, replace(before, start_take_s=start, **changes))
+
+
+def with_movement(project: Project, found: Mapping[str, Movement]) -> Project:
+    """What was seen of takes' movement, by their ids; passes placed anew meanwhile keep what was known of them."""
+    takes = []
+    for take in project.takes:
+        seen = found.get(take.id)
+        if seen is not None:
+            passes = tuple(replace(p, still_s=seen.still_s.get(p.take_range, p.still_s)) for p in take.passes)
+            take = replace(take, remarks=seen.remarks, passes=passes)
+        takes.append(take)
+    return replace(project, takes=tuple(takes))
+
+
+def place_by_hand(project: Project, take_id: str, take_s: float, position: Fraction) -> Project:
+    """One moment of a take is one count: a clap or a step matched by eye places the whole take."""
+    take, song = project.take(take_id), song_of(project)
+    song_s = grid_of(project).time_map()(position)
+    if not 0 <= take_s <= take.media.duration_s:
+        raise InputError(f"“{take.name}” lasts {take.media.duration_s:.1f} s; second {take_s:.1f} is not in it.")
+    start = max(0.0, take_s - song_s)
+    end = min(take.media.duration_s, take_s + song.media.duration_s - song_s)
+    clock = TimeMap.line(take_s, song_s)
+    placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason="placed by hand")
+    return replace_take(project, replace(take, passes=(placed,), looked_for_passes=True))
+
+
+def use_other_place(project: Project, take_id: str, number: int, other: int) -> Project:
+    """Where a song repeats exactly, the pass lies at the other place; the one left stays offered."""
+    take = project.take(take_id)
+    old = take.passes[number]
+    start = old.take_range.start_s
+    now = old.clock(start)
+    at = old.also_at_song_s[other]
+    rest = tuple(x for k, x in enumerate(old.also_at_song_s) if k != other)
+    moved = replace(old, clock=old.clock.shifted(at - now), also_at_song_s=(*rest, now), confidence=1.0)
+    passes = (*take.passes[:number], replace(moved, reason="placed by hand"), *take.passes[number + 1 :])
+    return replace_take(project, replace(take, passes=passes))
+
+
+def shift_counted(project: Project, take_id: str, number: int, counts: int) -> Project:
+    """A pass counted aloud is so many counts further on in the dance: another count is its 1."""
+    take = project.take(take_id)
+    old = take.passes[number]
+    if old.kind is not PassKind.COUNTED:
+        raise InputError(f"“{take.name}” is placed by the song; its counts cannot be moved.")
+    moved = replace(old, clock=old.clock.shifted(counts))
+    return replace_take(project, replace(take, passes=(*take.passes[:number], moved, *take.passes[number + 1 :])))
+
+
+def set_speaker(project: Project, take_id: str, metres: float) -> Project:
+    """The loudspeaker stood so far from the phone: its sound is late by 1/343 s a metre, the picture is not."""
+    take = project.take(take_id)
+    moved = (metres - take.speaker_m) / SOUND_M_PER_S
+    passes = tuple(
+        replace(p, clock=p.clock.shifted(moved * p.rate)) if p.kind is PassKind.SONG else p for p in take.passes
+    )
+    return replace_take(project, replace(take, passes=passes, speaker_m=metres))
+
+

@@ -1,0 +1,36 @@
+"""Values worked out once for a frozen object and forgotten with it."""
+
+from __future__ import annotations
+
+import weakref
+from collections.abc import Callable
+from typing import Generic, TypeVar
+
+K = TypeVar("K")
+V = TypeVar("V")
+
+
+class ByIdentity(Generic[K, V]):
+    """Calls ``make`` once for each object, told apart by identity; comparing large values would cost more.
+
+    The objects must allow weak references. Safe to call from several threads: at worst a value is made twice.
+    """
+
+    def __init__(self, make: Callable[[K], V]):
+        self._make = make
+        self._kept: dict[int, tuple[weakref.ref[K], V]] = {}
+
+    def __call__(self, of: K) -> V:
+        kept = self._kept.get(id(of))
+        if kept is not None and kept[0]() is of:
+            return kept[1]
+        value = self._make(of)
+        key = id(of)
+        self._kept[key] = (weakref.ref(of, lambda _gone: self._forget(key)), value)
+        return value
+
+    def _forget(self, key: int) -> None:
+        kept = self._kept.get(key)
+        # The number may belong to a new object by now.
+        if kept is not None and kept[0]() is None:
+            del self._kept[key]

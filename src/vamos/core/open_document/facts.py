@@ -1,0 +1,112 @@
+"""All that follows from a project, worked out when it is asked for, once.
+
+What depends on parts of a project that did not change is taken over from the project before, so that a keystroke
+costs what it changed.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import Any, TypeVar, cast
+
+from vamos.core.dance.checks import Problem, problems_of
+from vamos.core.dance.facts import DanceFacts, facts_of
+from vamos.core.dance.lines import Line, lines_for
+from vamos.core.model.clip import Clip
+from vamos.core.model.project import Project
+from vamos.core.model.take import View
+from vamos.core.plan.clips import clips_of
+from vamos.core.plan.coverage import Coverage
+from vamos.core.plan.line_pass import LinePass, pass_of_line, views_of_line
+from vamos.core.plan.run_through import plan_run_through
+from vamos.core.plan.shots import ShotList, shot_list
+
+T = TypeVar("T")
+
+
+class Facts:
+    """What follows from one project; ``before`` are the facts of the project it was made from."""
+
+    def __init__(self, project: Project, before: Facts | None = None):
+        self.project = project
+        self._kept: dict[str, tuple[tuple[object, ...], Any]] = dict(before._kept) if before is not None else {}
+
+    def _once(self, name: str, depends_on: tuple[object, ...], make: Callable[[], T]) -> T:
+        """A value that depends on some objects, told apart by identity."""
+        kept = self._kept.get(name)
+        if kept is None or len(kept[0]) != len(depends_on) or any(a is not b for a, b in zip(kept[0], depends_on, strict=True)):
+            kept = self._kept[name] = (depends_on, make())
+        return cast(T, kept[1])
+
+    @property
+    def lines(self) -> tuple[Line, ...]:
+        """The lines of the page; raises InputError when they cannot be laid out."""
+        p = self.project
+        return self._once("lines", (p.grid, p.dance), lambda: lines_for(p))
+
+    @property
+    def problems(self) -> tuple[Problem, ...]:
+        """What is wrong with the sheet."""
+        p = self.project
+        if not p.dance.sections:
+            return ()
+        return self._once("problems", (p.grid, p.dance), lambda: tuple(problems_of(p.dance, p.grid)))
+
+    @property
+    def dance(self) -> DanceFacts:
+        """What follows from the sheet."""
+        p = self.project
+        return self._once("dance", (p.grid, p.dance), lambda: facts_of(p.dance, p.grid))
+
+    @property
+    def coverage(self) -> Coverage | None:
+        """What was filmed of which counts; None before there is a beat."""
+        p = self.project
+        if p.grid is None:
+            return None
+        grid = p.grid
+        return self._once(
+            "coverage", (grid, p.dance, p.takes, p.ranges), lambda: Coverage(grid, p.dance, p.takes, p.ranges)
+        )
+
+    @property
+    def clips(self) -> tuple[Clip, ...]:
+        """All clips that are cut."""
+        p, coverage = self.project, self.coverage
+        if coverage is None:
+            return ()
+        return self._once(
+            "clips", (coverage, p.choices, p.output), lambda: clips_of(coverage, p.choices, p.output)
+        )
+
+    @property
+    def shots(self) -> ShotList:
+        """What was filmed, and what to film next."""
+        p, coverage = self.project, self.coverage
+        return self._once("shots", (coverage, p.output), lambda: shot_list(p, coverage))
+
+    @property
+    def run_through(self) -> Clip | None:
+        """The whole dance in one clip."""
+        p = self.project
+        return self._once("run-through", (p.grid, p.dance, p.takes), lambda: plan_run_through(p))
+
+    def pass_of(self, line: Line, view: View | None) -> LinePass | None:
+        """The pass a line is seen in: in a view where it was filmed, else in the first that was."""
+        coverage = self.coverage
+        if coverage is None:
+            return None
+        p = self.project
+        found: dict[tuple[int, View | None], LinePass | None] = self._once(
+            "passes of lines", (coverage, p.choices), dict
+        )
+        key = (line.number, view)
+        if key not in found:
+            wanted = pass_of_line(p, coverage, line, view) if view is not None else None
+            found[key] = wanted or pass_of_line(p, coverage, line)
+        return found[key]
+
+    def views_of(self, line: Line) -> tuple[View, ...]:
+        """The views a line was filmed in."""
+        coverage = self.coverage
+        return views_of_line(coverage, line) if coverage is not None else ()
