@@ -56,7 +56,7 @@ def mma_events(fname, plan, bpb, seed, secs):
     try:
         r = subprocess.run(
             ["mma", p],
-                        capture_output=True,
+            capture_output=True,
             text=True,
             timeout=60,
         )

@@ -18,7 +18,7 @@ from bench.music.effects import effects
 from bench.music.song import make
 from bench.music.synth import RATE
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse_blocks
-from vamos.core.jobs import quiet
+from vamos.core.progress import quiet
 
 _EXACT = ("loud", "fine")
 _ROWS = ("flux", "low", "mid", "high", *_EXACT)

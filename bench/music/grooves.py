@@ -35,36 +35,36 @@ OWN = [
     "march",
 ]
 OWN_VAL = ["metal", "onedrop", "bossa", "chip", "waltzpop", "stride", "techno"]  # never trained on when validating
-OWN_TEMPO = dict(
-    rock=(88, 172),
-    pop=(78, 150),
-    metal=(86, 190),
-    punk=(140, 196),
-    house=(112, 140),
-    techno=(118, 160),
-    dnb=(150, 182),
-    hiphop=(72, 108),
-    halftime=(62, 92),
-    onedrop=(62, 92),
-    salsa=(150, 205),
-    bossa=(110, 170),
-    shuffle=(84, 150),
-    swing=(100, 205),
-    waltz=(84, 190),
-    waltzpop=(80, 170),
-    train=(84, 150),
-    oompah=(92, 136),
-    chip=(96, 184),
-    orch=(70, 160),
-    fingers=(66, 140),
-    stride=(72, 124),
-    reelband=(92, 126),
-    ballad=(58, 92),
-    compound=(52, 124),
-    funk=(84, 124),
-    riff=(80, 180),
-    march=(96, 136),
-)
+OWN_TEMPO = {
+    "rock": (88, 172),
+    "pop": (78, 150),
+    "metal": (86, 190),
+    "punk": (140, 196),
+    "house": (112, 140),
+    "techno": (118, 160),
+    "dnb": (150, 182),
+    "hiphop": (72, 108),
+    "halftime": (62, 92),
+    "onedrop": (62, 92),
+    "salsa": (150, 205),
+    "bossa": (110, 170),
+    "shuffle": (84, 150),
+    "swing": (100, 205),
+    "waltz": (84, 190),
+    "waltzpop": (80, 170),
+    "train": (84, 150),
+    "oompah": (92, 136),
+    "chip": (96, 184),
+    "orch": (70, 160),
+    "fingers": (66, 140),
+    "stride": (72, 124),
+    "reelband": (92, 126),
+    "ballad": (58, 92),
+    "compound": (52, 124),
+    "funk": (84, 124),
+    "riff": (80, 180),
+    "march": (96, 136),
+}
 
 
 def S(*p):
@@ -80,7 +80,9 @@ def own_events(style, secs, bpb, r, feel):
     def hit(bar, step, note, vel, dur=0.1):
         ev.append((bar * bpb + step / per, "n", 9, note, float(np.clip(r.normal(vel, 6), 10, 127)), dur))
 
-    pick = lambda *xs: xs[int(r.integers(len(xs)))]
+    def pick(*xs):
+        return xs[int(r.integers(len(xs)))]
+
     snare = pick(38, 40, 38, 40, 39) if style not in ("bossa", "fingers") else 37
     kickn = pick(36, 35)
 
@@ -170,9 +172,9 @@ def own_events(style, secs, bpb, r, feel):
                 S(0, 4, 7, 8, 12, 15), S(0, 4, 7, 8, 12, 15), S(4, 12)
             )  # ride with skip notes; the swing moves the odd ones
         if style == "onedrop":
-            return pick(list(range(0, 16, 2)), list(range(0, 16)))
+            return pick(list(range(0, 16, 2)), list(range(16)))
         if style == "halftime":
-            return pick(list(range(16)), list(range(0, 16, 2)), S(0, 4, 8, 12), list(range(0, 16, 2)) + [7, 15])
+            return pick(list(range(16)), list(range(0, 16, 2)), S(0, 4, 8, 12), [*list(range(0, 16, 2)), 7, 15])
         if style == "dnb":
             return pick(list(range(0, 16, 2)), list(range(16)), S(2, 6, 10, 14))
         if style == "salsa":
@@ -190,22 +192,21 @@ def own_events(style, secs, bpb, r, feel):
     for sec in secs:
         L = sec[3]
         if L not in kit:
-            kit[L] = dict(
-                k=[kicks(), kicks()],
-                s=snares(),
-                h=hats(),
-                cym=cym if r.random() < 0.6 else pick(42, 51, 46, 59, 70),
-                on=r.random() < 0.93,
-            )
+            kit[L] = {
+                "k": [kicks(), kicks()],
+                "s": snares(),
+                "h": hats(),
+                "cym": cym if r.random() < 0.6 else pick(42, 51, 46, 59, 70),
+                "on": r.random() < 0.93,
+            }
         if L == "i":
             kit[L]["on"] = r.random() < 0.45
     if len(kit) > 1 and r.random() < 0.6:
-        s0 = kit[[k for k in kit if k != "i"][0]]["s"]
+        s0 = kit[next(k for k in kit if k != "i")]["s"]
         for k in kit.values():
             k["s"] = s0
-    comp = kit
     if style == "compound":
-        has_c = True
+        pass
     for b0, n, chords, L, dens in secs:
         K = kit[L]
         if has_drums and K["on"] and style != "compound":
@@ -269,14 +270,13 @@ def own_events(style, secs, bpb, r, feel):
                     if r.random() < 0.2:
                         ev.append((t + 2 / 3, "n", 9, kickn, 90.0, 0.1))
     # -------- bass, chords, pads
-    rng = {}
-    prog = dict(
-        bass=int(pick(32, 33, 34, 35, 38, 39, 36)),
-        comp=int(pick(0, 1, 4, 5, 24, 25, 26, 27, 16, 21, 6, 7)),
-        pad=int(pick(48, 50, 51, 89, 90, 52, 16)),
-        arp=int(pick(80, 81, 11, 12, 46, 4, 24, 82, 98)),
-        lead=int(pick(80, 81, 73, 68, 56, 65, 40, 0, 24, 29, 62, 75, 110, 22, 21, 71)),
-    )
+    prog = {
+        "bass": int(pick(32, 33, 34, 35, 38, 39, 36)),
+        "comp": int(pick(0, 1, 4, 5, 24, 25, 26, 27, 16, 21, 6, 7)),
+        "pad": int(pick(48, 50, 51, 89, 90, 52, 16)),
+        "arp": int(pick(80, 81, 11, 12, 46, 4, 24, 82, 98)),
+        "lead": int(pick(80, 81, 73, 68, 56, 65, 40, 0, 24, 29, 62, 75, 110, 22, 21, 71)),
+    }
     if style in ("metal", "punk", "riff"):
         prog["comp"] = int(pick(29, 30, 30, 29))
     if style == "rock" and r.random() < 0.6:
@@ -293,7 +293,6 @@ def own_events(style, secs, bpb, r, feel):
         )
     if style == "reelband":
         prog.update(comp=int(pick(25, 21, 0, 105)), bass=int(pick(32, 43, 21)), lead=int(pick(40, 73, 110, 22, 21)))
-    bass_p = {}
     push = 0.5 if (r.random() < 0.22 and bpb == 4) else 0.0
     use_pad, use_arp, use_bass = (
         r.random() < 0.35 or style == "orch",
@@ -385,20 +384,19 @@ def own_events(style, secs, bpb, r, feel):
     parts = {}
     for b0, n, chords, L, dens in secs:
         if L not in parts:
-            parts[L] = dict(
-                b=bass_pat(),
-                c=comp_pat(),
-                bon=use_bass and (L != "i" or r.random() < 0.6),
-                con=r.random() < 0.92,
-                pad=use_pad and r.random() < 0.8,
-                arp=use_arp and r.random() < 0.8,
-            )
+            parts[L] = {
+                "b": bass_pat(),
+                "c": comp_pat(),
+                "bon": use_bass and (L != "i" or r.random() < 0.6),
+                "con": r.random() < 0.92,
+                "pad": use_pad and r.random() < 0.8,
+                "arp": use_arp and r.random() < 0.8,
+            }
         P = parts[L]
         if not (P["bon"] or P["con"] or P["pad"] or P["arp"]):
             P["con"] = True
         for bar in range(n):
             cs = chords[bar]
-            end = bpb
 
             def at(t):
                 return [c for c in cs if c[0] <= t + (push if t >= cs[-1][0] - 0.5 else 0) + 1e-6][-1]

@@ -86,24 +86,23 @@ def section_chords(bars, bpb, key, minor, rich, r, hr, blues=False):
         b = a if r.random() < 0.6 else [int(x) for x in str(r.choice(LOOPS)).split()]
         ds = (a + b) * 16
     out = []
-    k = 0
     for bar in range(bars):
         if hr == 2 and bpb % 2 == 0:
             out.append(
                 [
-                    (0,) + degree(ds[2 * bar], key, minor, rich, r),
-                    (bpb // 2,) + degree(ds[2 * bar + 1], key, minor, rich, r),
+                    (0, *degree(ds[2 * bar], key, minor, rich, r)),
+                    (bpb // 2, *degree(ds[2 * bar + 1], key, minor, rich, r)),
                 ]
             )
         elif hr == 0.5:
-            out.append([(0,) + degree(ds[bar // 2], key, minor, rich, r)])
+            out.append([(0, *degree(ds[bar // 2], key, minor, rich, r))])
         elif hr == 0.25:
-            out.append([(0,) + degree(ds[bar // 4], key, minor, rich, r)])
+            out.append([(0, *degree(ds[bar // 4], key, minor, rich, r))])
         else:
-            out.append([(0,) + degree(ds[bar], key, minor, rich, r)])
+            out.append([(0, *degree(ds[bar], key, minor, rich, r))])
     if r.random() < 0.35 and hr in (1, 0.5) and bpb == 4:  # a quick turn before the end of each 4 or 8 bars
         for e in range(7 if r.random() < 0.6 else 3, bars, 8 if r.random() < 0.6 else 4):
-            out[e] = [out[e][0], (2,) + degree(5, key, minor, rich, r)]
+            out[e] = [out[e][0], (2, *degree(5, key, minor, rich, r))]
     return out
 
 
@@ -137,7 +136,6 @@ def melody(bars, bpb, chords, r, base, dens, sub, pickup):
     steps = {c: [int(r.choice([-2, -1, -1, 0, 1, 1, 2, 3, -3])) for _ in range(32)] for c in "abcd"}
     notes = []
     pitch = base + 7
-    dia = None
     for bar in range(bars):
         c = (plan if (bar // 4) % 2 == 0 else plan2)[bar % 4]
         rh = m["abcd".index(c)]
@@ -145,7 +143,7 @@ def melody(bars, bpb, chords, r, base, dens, sub, pickup):
         if last:
             rh = [x for x in rh if x[0] < bpb / 2][:3]
             if rh:
-                rh = rh[:-1] + [(rh[-1][0], bpb - rh[-1][0] - (1 if pickup else 0.2))]
+                rh = [*rh[:-1], (rh[-1][0], bpb - rh[-1][0] - (1 if pickup else 0.2))]
         for i, (t, d) in enumerate(rh):
             ch = [x for x in chords[bar] if x[0] <= t][-1]
             pcs = [(ch[1] + p) % 12 for p in QPC[ch[2]]]

@@ -372,7 +372,9 @@ def _performed(score: Score, counts, at, length: float, r) -> tuple[dict, list]:
     def seconds(count: float) -> float:
         if count < counts[0]:
             return float(at[0] + (count - counts[0]) * (at[1] - at[0]))
-        return float(np.interp(count, counts, at)) if count <= counts[-1] else float(at[-1] + (count - counts[-1]) * 0.5)
+        return (
+            float(np.interp(count, counts, at)) if count <= counts[-1] else float(at[-1] + (count - counts[-1]) * 0.5)
+        )
 
     cut = 0.0 if r.random() < 0.75 else float(r.uniform(4, 30))
     silence = float(r.choice([r.uniform(0, 0.3), r.uniform(0.3, 3)])) if cut == 0 else 0.0

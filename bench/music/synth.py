@@ -1,6 +1,8 @@
 """FluidSynth by ctypes: one synth a sound font, 22.05 kHz mono; events on the nearest block of 64 samples."""
 
-import ctypes as C, numpy as np
+import ctypes as C
+
+import numpy as np
 
 L = C.CDLL("libfluidsynth.so.3")
 for n, a, r in (
@@ -67,7 +69,7 @@ def render(events, seconds, font, rate=22050, block=64):
     at = 0
     p = out.ctypes.data
     for t, k, c, a, b in events:
-        w = min(n, max(at, int(round(t * rate / block)) * block))
+        w = min(n, max(at, round(t * rate / block) * block))
         if w > at:
             L.fluid_synth_write_float(y, w - at, p + 8 * at, 0, 2, p + 8 * at, 1, 2)
             at = w

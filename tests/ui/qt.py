@@ -7,6 +7,7 @@ import time
 import unittest
 from collections.abc import Callable
 from pathlib import Path
+from typing import Any
 
 from PyQt6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QtMsgType, QUrl, qInstallMessageHandler
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
@@ -15,21 +16,25 @@ from PyQt6.QtWidgets import QApplication, QWidget
 
 from tests.support import FolderCase
 from vamos.core.model.take import Take
-from vamos.ui import theme
-from vamos.ui.actions import STOPS
+from vamos.ui.parts import theme
+from vamos.ui.parts.panel import Panel
+from vamos.ui.stops import STOPS
 from vamos.ui.window import Window
 
 #: Said by Qt's offscreen platform or its multimedia part, whatever the program does.
 EXPECTED = ("propagatesizehints", "pipewire", "pulse", "multimedia", "alsa")
 
 
+_KEPT: list[QApplication] = []
+
+
 def application() -> QApplication:
-    app = QApplication.instance()
-    if app is None:
-        app = QApplication(["vamos"])
+    """The one application of this process; nobody else keeps it alive."""
+    if not _KEPT:
+        _KEPT.append(QApplication(["vamos"]))
         theme.load_fonts()
-        theme.apply(app, theme.DAY)
-    return app
+        theme.apply(_KEPT[0], theme.DAY)
+    return _KEPT[0]
 
 
 class WindowCase(unittest.TestCase):
@@ -44,6 +49,9 @@ class WindowCase(unittest.TestCase):
         before = qInstallMessageHandler(self._message)
         self.addCleanup(qInstallMessageHandler, before)
         self.window = Window()
+        self.now = 0.0
+        # Keys pressed by hand come a second apart; a sentence is typed at once.
+        self.window.keys.guard._clock = lambda: self.now
         self.window.show()
         self.window.activateWindow()
         QTest.qWaitForWindowActive(self.window)
@@ -68,11 +76,13 @@ class WindowCase(unittest.TestCase):
                 self.fail(f"did not happen: {what}. Status: {self.window.status.words.text()!r}")
 
     def idle(self) -> None:
-        self.until(lambda: not self.window.busy, "job ends")
+        self.until(lambda: not self.window.runner.busy, "job ends")
         self.app.processEvents()
 
     def key(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier) -> None:
-        QTest.keyClick(self.window, key, modifier)
+        self.now += 1.0
+        QTest.keyClick(self.app.focusWidget() or self.window, key, modifier)
+        self.window.keys.guard.act()
         self.app.processEvents()
 
     def click(self, widget: QWidget, x: float | None = None, y: float | None = None) -> None:
@@ -107,8 +117,13 @@ class WindowCase(unittest.TestCase):
         from PyQt6.QtWidgets import QLabel, QPushButton
 
         self.settle()
-        labels = [w.text() for w in self.window.panel.findChildren(QLabel) if w.isVisible()]
-        return " | ".join(labels + [b.text() for b in self.window.panel.findChildren(QPushButton) if b.isVisible()])
+        shown = [w for p in self.panels() for w in p.findChildren(QWidget) if w.isVisible()]
+        labels = [w.text() for w in shown if isinstance(w, QLabel)]
+        return " | ".join(labels + [w.text() for w in shown if isinstance(w, QPushButton)])
+
+    def panels(self) -> list[Panel]:
+        """What is filled at this stop."""
+        return [self.window.left, self.window.right] if self.window.stop.wide else [self.window.panel]
 
     def panel_button(self, text: str) -> QWidget:
         return self.panel_buttons(text)[0]
@@ -117,12 +132,14 @@ class WindowCase(unittest.TestCase):
         from PyQt6.QtWidgets import QPushButton
 
         self.settle()
-        return [b for b in self.window.panel.findChildren(QPushButton) if b.isVisible() and b.text().startswith(text)]
+        buttons = [b for p in self.panels() for b in p.findChildren(QPushButton) if b.isVisible()]
+        return [b for b in buttons if (b.text() or b.accessibleName()).replace("&&", "&").startswith(text)]
 
     def field(self, name: str) -> QWidget:
         """The visible field of the panel with an accessible name."""
         self.settle()
-        return next(w for w in self.window.panel.findChildren(QWidget) if w.isVisible() and w.accessibleName() == name)
+        found = [w for p in self.panels() for w in p.findChildren(QWidget) if w.accessibleName() == name]
+        return next(w for w in found if w.isVisible())
 
     def write(self, field: QWidget, words: str) -> None:
         """Type into a field and press Return, as hands do."""
@@ -143,7 +160,7 @@ class StopCase(WindowCase, FolderCase):
         FolderCase.setUp(self)
         WindowCase.setUp(self)
         self.open_demo(self.folder)
-        self.key(Qt.Key(Qt.Key.Key_1 + STOPS.index(self.STOP)), Qt.KeyboardModifier.ControlModifier)
+        self.key(Qt.Key(Qt.Key.Key_1 + [s.name for s in STOPS].index(self.STOP)), Qt.KeyboardModifier.ControlModifier)
         self.first = next(k for k, x in enumerate(self.window.session.lines) if x.wall == 1)
         self.page = self.window.page
         self.page.go_to(self.first + 1)
@@ -151,3 +168,10 @@ class StopCase(WindowCase, FolderCase):
 
     def take(self, name: str) -> Take:
         return self.window.session.project.take(name)
+
+    def commands(self) -> Any:
+        """What the actions of this stop are methods of."""
+        return self.window.rooms[self.STOP].commands
+
+    def slate_at(self, name: str, take_s: float) -> None:
+        self.commands().show_slate(name, take_s)

@@ -8,14 +8,14 @@ from PyQt6.QtCore import Qt
 from tests.ui.qt import StopCase
 from vamos.core.model.take import View
 
-Ctrl, Shift = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
+Ctrl, Alt = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.AltModifier
 
 
 class FilmStopTest(StopCase):
     def test_a_mark_from_here_on(self):
-        """Shift+B while the front take stands in the mirror: back from this count on, one key to take it back."""
-        at = self.window.watching.take_moment()
-        self.key(Qt.Key.Key_B, Shift)
+        """Alt+B while the front take stands in the mirror: back from this count on, one key to take it back."""
+        at = self.window.rooms["Film"].commands.moment()
+        self.key(Qt.Key.Key_B, Alt)
         stretches = self.take(at[0].name).stretches
         self.assertEqual([s.view for s in stretches], [View.FRONT, View.BACK])
         self.assertAlmostEqual(stretches[1].start_take_s, at[1])
@@ -26,10 +26,10 @@ class FilmStopTest(StopCase):
 
     def test_trouble_moves_the_choice_to_another_pass(self):
         """Trouble marked by key: the clip takes another pass of this view."""
-        at = self.window.watching.take_moment()
-        self.key(Qt.Key.Key_X, Shift)
+        at = self.window.rooms["Film"].commands.moment()
+        self.key(Qt.Key.Key_X, Alt)
         self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "marked while watching")
-        self.key(Qt.Key.Key_W, Shift)
+        self.key(Qt.Key.Key_W, Alt)
         self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "")
 
     def test_the_table_says_what_is_missing(self):
@@ -37,17 +37,17 @@ class FilmStopTest(StopCase):
         text = self.panel_text()
         self.assertIn("What there is", text)
         self.assertIn("Film in", text)
-        self.window.hands.write_shots_to(self.folder / "list.md")
+        self.window.rooms["Film"].commands.write_shots_to(self.folder / "list.md")
         self.assertIn("| Gate walk |", (self.folder / "list.md").read_text())
 
     def test_a_counted_pass_is_moved_by_key(self):
         """Alt+Right: its 1 is the count after; refused in words for a pass with the song."""
-        self.key(Qt.Key.Key_Right, Qt.KeyboardModifier.AltModifier)
+        self.key(Qt.Key.Key_Right, Alt)
         self.assertIn("not counted aloud", self.window.status.words.text())
         counted = self.take("slow counted")
         self.window.session.do("only", lambda p: replace(p, takes=(counted,)))
         self.app.processEvents()
-        self.key(Qt.Key.Key_Right, Qt.KeyboardModifier.AltModifier)
+        self.key(Qt.Key.Key_Right, Alt)
         self.assertAlmostEqual(self.take("slow counted").passes[0].clock.y[0], counted.passes[0].clock.y[0] + 1)
 
     def test_looking_for_movement(self):
@@ -67,7 +67,7 @@ class FilmStopTest(StopCase):
         self.assertIn("not a second", self.window.status.words.text())
         self.write(self.field("Second of back that is this count"), "12,40")
         (placed,) = self.take("back").passes
-        clock = self.window.session.project.song.grid.time_map()
+        clock = self.window.session.project.grid.time_map()
         self.assertAlmostEqual(placed.clock(12.4), clock(self.window.page.position))
 
     def test_the_loudspeaker(self):

@@ -6,19 +6,18 @@ from fractions import Fraction as F
 
 from tests.core.plan.test_plan import TWO_WALLS, project, take
 from tests.support import FolderCase, grid_at
-from tests.ui.qt import application
+from tests.ui.qt import WindowCase, application
 from vamos.core.dance.facing import turn_text
 from vamos.core.dance.lines import lines_of
 from vamos.core.document.files import load
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Stretch, View
-from vamos.ui.page.content import Content, strip_text
+from vamos.ui.page.content import strip_text
 from vamos.ui.page.layout import MARGIN, Layout
 from vamos.ui.page.model import kind_words, line_label
-from vamos.ui.panels.film import take_state
-from vamos.ui.panels.stops import with_speed
-from vamos.ui.states import plural, route_states
+from vamos.ui.parts.text import plural
+from vamos.ui.stops.film.take_fields import take_state
 
 TAGGED = Dance(
     "d",
@@ -65,12 +64,14 @@ class LineWordsTest(unittest.TestCase):
         self.assertEqual((plural(1, "wall"), plural(2, "wall"), plural(0, "tag")), ("1 wall", "2 walls", "0 tags"))
 
 
-class StatesTest(unittest.TestCase):
-    def states(self, p: Project) -> tuple[dict, set]:
-        lines = lines_of(p.song.grid, p.dance) if p.song else ()
-        content = Content(lambda _t, _s: None)
-        content.show(p, lines)
-        return route_states(p, lines, content, "")
+class StatesTest(WindowCase):
+    """What the route says of each stop."""
+
+    def states(self, p: Project) -> tuple[dict[str, str], set[str]]:
+        self.window.session.do("all", lambda _p: p)
+        self.settle()
+        found = self.window.route.states
+        return {k: v.words for k, v in found.items()}, {k for k, v in found.items() if v.done}
 
     def test_empty(self):
         words, done = self.states(Project())
@@ -95,13 +96,6 @@ class StatesTest(unittest.TestCase):
         self.assertIn("2 weak", words["Song"])
         self.assertNotIn("Song", done)
 
-    def test_one_speed_always_stays(self):
-        p = Project()
-        for speed in p.output.speeds:
-            p = with_speed(p, speed, False)
-        self.assertEqual(p.output.speeds, (F(1),))
-        self.assertEqual(with_speed(p, F(1, 2), True).output.speeds, (F(1), F(1, 2)))
-
 
 class LayoutTest(unittest.TestCase):
     def test_there_and_back(self):
@@ -119,11 +113,11 @@ class SessionTest(FolderCase):
     def setUp(self) -> None:
         super().setUp()
         application()
-        from vamos.ui.session import Session
+        from vamos.ui.work.session import Session
 
         self.session = Session()
         self.told: list[str] = []
-        self.session.trouble.connect(self.told.append)
+        self.session.said.connect(self.told.append)
 
     def test_a_new_project_gets_a_file_once_something_is_in_it(self):
         self.assertIsNone(self.session.path)
@@ -137,13 +131,21 @@ class SessionTest(FolderCase):
         self.assertEqual(self.session.path, self.folder / "mine.vamos")
         self.assertEqual(load(self.folder / "mine.vamos").name, "mine")
 
-    def test_save_as_with_a_missing_take_says_so_and_stays(self):
+    def test_save_as_keeps_where_a_missing_take_was(self):
+        """What is missing now may be there again tomorrow."""
         self.session.do("take", lambda p: replace(p, takes=(take("gone"),)))
-        before = self.session.path
+        was = self.session.base / self.session.project.take("gone").media.path
         self.session.save_as(self.folder / "mine")
-        self.assertIn("not where it was", self.told[0])
+        (kept,) = load(self.folder / "mine.vamos").takes
+        self.assertEqual(kept.media.path, str(was))
+
+    def test_save_as_where_nothing_can_be_written_says_so_and_stays(self):
+        self.session.do("name", lambda p: replace(p, name="x"))
+        before = self.session.path
+        (self.folder / "file").write_text("")
+        self.session.save_as(self.folder / "file" / "mine")
+        self.assertIn("mine.vamos", self.told[-1])
         self.assertEqual(self.session.path, before)
-        self.assertEqual(self.listing(), [])
 
     def test_a_refused_edit_is_told_and_changes_nothing(self):
         from vamos.core.edit.song import move_the_one

@@ -346,7 +346,9 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
     save(project, arguments.project)
     takes = [t for t in project.takes if t.passes]
     if arguments.json:
-        rows = [{"take": t.name, "remarks": to_builtins(t.remarks), "still_s": [p.still_s for p in t.passes]} for t in takes]
+        rows = [
+            {"take": t.name, "remarks": to_builtins(t.remarks), "still_s": [p.still_s for p in t.passes]} for t in takes
+        ]
         _write_json(arguments.json, rows)
     else:
         for take in takes:

@@ -164,7 +164,9 @@ def run(argv: Sequence[str] | None = None) -> int:
     except Exception:
         terminal.close()
         traceback.print_exc()
-        terminal.say("This is a fault of Vamos, not of yours. What was written before stands; nothing else was changed.")
+        terminal.say(
+            "This is a fault of Vamos, not of yours. What was written before stands; nothing else was changed."
+        )
         return FAULT
     finally:
         terminal.close()

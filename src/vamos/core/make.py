@@ -79,9 +79,7 @@ def find_places(
             except (MissingError, MediaError) as error:
                 problems.append(str(error))
     problems += [
-        _unplaced(t)
-        for t in project.takes
-        if not found.get(t.id, t.passes) and (t.id in found or t.looked_for_passes)
+        _unplaced(t) for t in project.takes if not found.get(t.id, t.passes) and (t.id in found or t.looked_for_passes)
     ]
     return found, tuple(problems)
 

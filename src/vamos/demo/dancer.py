@@ -201,4 +201,4 @@ def _bend(root: Point, end: Point, upper: float, lower: float, towards: Point) -
     axis = line / size
     sideways = towards - axis * float(towards @ axis)
     norm = float(np.linalg.norm(sideways))
-    return root + axis * along + (sideways / norm * off if norm > 1e-9 else 0)
+    return np.asarray(root + axis * along + (sideways / norm * off if norm > 1e-9 else 0))

@@ -5,6 +5,9 @@ Right hand and right shoe are amber, left are indigo: on film, sides can be told
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from functools import partial
+
 import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QBrush, QColor, QPainter, QPen, QPolygonF
@@ -31,7 +34,7 @@ def draw(painter: QPainter, camera: Camera, body: Body) -> None:
     depth = dict(zip(names, (float(d) for d in depths), strict=True))
     metre = camera.size_at(depth["pelvis"])
     _shadow(painter, camera, body)
-    parts = [
+    parts: list[tuple[float, Callable[[], object]]] = [
         (depth["pelvis"], lambda: _torso(painter, at, metre)),
         (depth["head"] - 0.01, lambda: _head(painter, camera, body, at, metre)),
     ]
@@ -40,16 +43,16 @@ def draw(painter: QPainter, camera: Camera, body: Body) -> None:
         parts.append(
             (
                 (depth[f"knee{side}"] + depth[f"ankle{side}"]) / 2 + 0.02,
-                lambda s=side, c=colour: _leg(painter, at, metre, s, c),
+                partial(_leg, painter, at, metre, side, colour),
             )
         )
         parts.append(
             (
                 (depth[f"elbow{side}"] + depth[f"hand{side}"]) / 2,
-                lambda s=side, c=colour: _arm(painter, at, metre, s, c),
+                partial(_arm, painter, at, metre, side, colour),
             )
         )
-    parts.append((depth["handR"] + 0.005, lambda: _fan(painter, camera, body, at)))
+    parts.append((depth["handR"] + 0.005, partial(_fan, painter, camera, body, at)))
     for _, paint in sorted(parts, key=lambda part: -part[0]):
         paint()
 

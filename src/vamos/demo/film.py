@@ -5,17 +5,25 @@ from __future__ import annotations
 from collections.abc import Callable
 from fractions import Fraction
 from pathlib import Path
+from typing import TYPE_CHECKING, cast
 
 import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QBrush, QColor, QImage, QLinearGradient, QPainter
 
-from vamos.core.media.sound import Sound
+from vamos.core.media.sound import Samples, Sound
 from vamos.core.model.take import Danced
 from vamos.demo import figure, room
 from vamos.demo.dancer import Dancer
 from vamos.demo.sound import RATE, take_sound
 from vamos.demo.takes import TakeSpec
+
+if TYPE_CHECKING:
+    from av.audio.stream import AudioStream
+    from av.container import OutputContainer
+    from av.video.frame import VideoFrame
+    from av.video.reformatter import VideoReformatter
+    from av.video.stream import VideoStream
 
 _CLOCK = 90000
 
@@ -71,7 +79,7 @@ def film(spec: TakeSpec, song: Sound, path: Path, tick: Callable[[], None]) -> N
     if turns % 2:
         width, height = height, width
     with av.open(str(path), "w") as out:
-        video = out.add_stream(spec.codec, rate=spec.rate.per_second)
+        video = cast("VideoStream", out.add_stream(spec.codec, rate=spec.rate.per_second))
         video.width, video.height, video.pix_fmt = width, height, "yuv420p"
         video.time_base = video.codec_context.time_base = Fraction(1, _CLOCK)
         video.options = _options(spec)
@@ -103,22 +111,28 @@ def _options(spec: TakeSpec) -> dict[str, object]:
     return {"preset": "ultrafast", "crf": "19"}
 
 
-def _frame(image: QImage, turns: int, reformatter):
+def _frame(image: QImage, turns: int, reformatter: VideoReformatter) -> VideoFrame:
     from av.video.frame import VideoFrame
+    from av.video.reformatter import ColorRange, Colorspace
 
     bits = image.constBits()
+    assert bits is not None
     bits.setsize(image.sizeInBytes())
-    pixels = np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)
+    pixels = np.frombuffer(bits.asstring(), np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)
     pixels = pixels[:, : image.width()]
     if turns:
         pixels = np.rot90(pixels, -turns)
     frame = VideoFrame.from_ndarray(np.ascontiguousarray(pixels), format="bgra")
     return reformatter.reformat(
-        frame, format="yuv420p", dst_colorspace="ITU709", dst_color_range="MPEG", interpolation="FAST_BILINEAR"
+        frame,
+        format="yuv420p",
+        dst_colorspace=Colorspace.ITU709,
+        dst_color_range=ColorRange.MPEG,
+        interpolation="FAST_BILINEAR",
     )
 
 
-def _write_sound(out, audio, sound, done: int, until: int) -> int:
+def _write_sound(out: OutputContainer, audio: AudioStream, sound: Samples, done: int, until: int) -> int:
     from av.audio.frame import AudioFrame
 
     while done < until:

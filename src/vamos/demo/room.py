@@ -6,6 +6,7 @@ a round gate, a window, a bench. Nothing is symmetric, so that a flipped picture
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -55,7 +56,7 @@ _INK = QColor("#2B3550")
 _RED = QColor("#C8472E")
 
 
-def _quad(camera: Camera, points: list[tuple[float, float, float]]) -> QPolygonF:
+def _quad(camera: Camera, points: Sequence[tuple[float, float, float]]) -> QPolygonF:
     flat, _ = camera.project(np.array(points, dtype=float))
     return QPolygonF([QPointF(float(x), float(y)) for x, y in flat])
 

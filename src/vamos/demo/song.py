@@ -127,13 +127,13 @@ def _seconds(length_s: float) -> np.ndarray:
 def _kick() -> Samples:
     t = _seconds(0.28)
     sweep = 2 * np.pi * np.cumsum(48 + 110 * np.exp(-t * 38)) / RATE
-    return (np.sin(sweep) * np.exp(-t * 13)).astype(np.float32)
+    return np.asarray(np.sin(sweep) * np.exp(-t * 13), np.float32)
 
 
 def _snare(noise: np.random.Generator) -> Samples:
     t = _seconds(0.2)
     body = np.sin(2 * np.pi * 190 * t) * np.exp(-t * 28)
-    return (0.5 * body + 0.7 * noise.standard_normal(len(t)) * np.exp(-t * 24)).astype(np.float32)
+    return np.asarray(0.5 * body + 0.7 * noise.standard_normal(len(t)) * np.exp(-t * 24), np.float32)
 
 
 def _hat(noise: np.random.Generator, length_s: float) -> Samples:

@@ -5,10 +5,10 @@ from __future__ import annotations
 import numpy as np
 import scipy.signal
 
-from vamos.core.align.place import SOUND_M_PER_S
 from vamos.core.media.sound import Samples, Sound
 from vamos.core.media.voice import number_word, say
 from vamos.core.model.dance import Foot
+from vamos.core.model.take import SOUND_M_PER_S
 from vamos.demo.dance import MOVES, running_order
 from vamos.demo.takes import COUNT_IN, TakeSpec
 

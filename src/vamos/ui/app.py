@@ -4,11 +4,18 @@ from __future__ import annotations
 
 import os
 import sys
-import traceback
+import threading
 from pathlib import Path
 from types import TracebackType
+from typing import TYPE_CHECKING
+
+from PyQt6.QtCore import QObject, pyqtSignal
 
 from vamos.errors import VamosError
+from vamos.ui.work.faults import printed
+
+if TYPE_CHECKING:
+    from vamos.ui.window import Window
 
 
 def run_window(project: Path | None) -> int:
@@ -22,8 +29,7 @@ def run_window(project: Path | None) -> int:
             file=sys.stderr,
         )
         return 2
-    from vamos.ui import theme
-    from vamos.ui.session import last_open
+    from vamos.ui.parts import theme
     from vamos.ui.window import Window
 
     app = QApplication(sys.argv[:1])
@@ -32,15 +38,26 @@ def run_window(project: Path | None) -> int:
     theme.load_fonts()
     theme.apply(app, theme.DAY)
     window = Window()
-    sys.excepthook = _teller(window)
-    path = project or last_open()
-    if path is not None:
-        try:
-            window.session.open(path)
-        except VamosError as error:
-            window.tell(str(error))
+    teller = FaultTeller(window)
+    teller.install()
+    open_first(window, project)
     window.show()
     return app.exec()
+
+
+def open_first(window: Window, project: Path | None) -> None:
+    """The project asked for, or the last one; whatever it holds, the window opens."""
+    from vamos.ui.work.session import last_open
+
+    path = project or last_open()
+    if path is None:
+        return
+    try:
+        window.session.open(path)
+    except VamosError as error:
+        window.tell(str(error))
+    except Exception as error:
+        window.tell_fault(printed("opening a project", error))
 
 
 def has_screen() -> bool:
@@ -52,11 +69,23 @@ def has_screen() -> bool:
     )
 
 
-def _teller(window):
-    """An exception in a slot is told and printed; the project is safe in its file."""
+class FaultTeller(QObject):
+    """An exception nobody caught, in any thread, is printed and told; the project is safe in its file."""
 
-    def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
-        traceback.print_exception(kind, error, trace)
-        window.tell(f"Something unexpected went wrong: {error}. Your project is safe.")
+    _told = pyqtSignal(str)
 
-    return tell
+    def __init__(self, window: Window):
+        super().__init__(window)
+        self._told.connect(window.tell_fault)
+
+    def install(self) -> None:
+        sys.excepthook = self._hook
+        threading.excepthook = self._thread_hook
+
+    def _hook(self, _kind: type[BaseException], error: BaseException, _trace: TracebackType | None) -> None:
+        self._told.emit(printed("a slot of the window", error))
+
+    def _thread_hook(self, args: threading.ExceptHookArgs) -> None:
+        if args.exc_value is not None:
+            name = args.thread.name if args.thread is not None else "?"
+            self._told.emit(printed(f"the thread {name}", args.exc_value))

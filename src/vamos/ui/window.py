@@ -1,406 +1,377 @@
-"""The main window: route, page, mirror, panel, and the line of what is going on."""
+"""The main window: it puts the rooms into the frame and ties them to the open document."""
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from dataclasses import replace
 from fractions import Fraction
+from functools import partial
 from pathlib import Path
-from typing import Any
 
-from PyQt6.QtCore import QEvent, QObject, Qt, QTimer
-from PyQt6.QtGui import QAction, QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShortcut
-from PyQt6.QtWidgets import (
-    QAbstractSpinBox,
-    QApplication,
-    QFrame,
-    QHBoxLayout,
-    QLineEdit,
-    QMainWindow,
-    QPlainTextEdit,
-    QPushButton,
-    QScrollArea,
-    QStackedWidget,
-    QVBoxLayout,
-    QWidget,
-)
+from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+from PyQt6.QtWidgets import QApplication, QMainWindow, QSplitter, QStackedWidget, QVBoxLayout, QWidget
 
-from vamos.core.dance.lines import Line, LineKind
-from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.progress import Progress
-from vamos.ui import theme as look
-from vamos.ui.actions import ACTIONS, STOPS
-from vamos.ui.background import BackgroundMedia
-from vamos.ui.compare import Compare
-from vamos.ui.hands import Hands
-from vamos.ui.jobs import Job
-from vamos.ui.mirror import FloorClock, Mirror
+from vamos.ui.desk import Desk
+from vamos.ui.everywhere import look as everywhere_look
+from vamos.ui.everywhere import project as everywhere_project
+from vamos.ui.everywhere import watching as everywhere_watching
+from vamos.ui.frame.center import Center
+from vamos.ui.frame.keys import Keys
+from vamos.ui.frame.keys_page import KeysPage
+from vamos.ui.frame.menus import Menus
+from vamos.ui.frame.route import Route
+from vamos.ui.frame.side import WIDTH, Side, WatchButtons, WideBody
+from vamos.ui.frame.start import StartPage
+from vamos.ui.frame.status import StatusLine
 from vamos.ui.page.content import Content
-from vamos.ui.page.layout import BANDS
 from vamos.ui.page.model import PageModel
 from vamos.ui.page.view import PageView
-from vamos.ui.panels.base import Panel, key_of
-from vamos.ui.panels.stops import FILL
-from vamos.ui.pictures import Thumbs
-from vamos.ui.places import Places
-from vamos.ui.proxies import Proxies
-from vamos.ui.route import Route
-from vamos.ui.session import Session
-from vamos.ui.slate import Slate
-from vamos.ui.start import StartPage
-from vamos.ui.states import route_states
-from vamos.ui.status import StatusLine
-from vamos.ui.tapping import Tapping
-from vamos.ui.wall_map import WallMap
-from vamos.ui.watching import Watching
+from vamos.ui.parts import theme as look
+from vamos.ui.parts.action import Action, Bound, bound
+from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.some import some
+from vamos.ui.preview.controller import Preview
+from vamos.ui.preview.media import ProjectMedia
+from vamos.ui.preview.mirror import Mirror
+from vamos.ui.stops import STOPS
+from vamos.ui.stops.stop import Room, Stop
+from vamos.ui.tasks.files import take_in
+from vamos.ui.work.runner import Runner
+from vamos.ui.work.session import Session, settings
 
-SIDE = 386
+_WATCHED = ("play", "mirrored", "next_speed", "loop", "next_view")
+_MAIN = Action("main", "Do what the main button says", "Return", "Page", "The large button at the bottom right.")
 
 
-class Window(Places, BackgroundMedia, QMainWindow):
-    """One window, one project."""
+class Window(QMainWindow):
+    """One window, one open document."""
 
     def __init__(self, theme: look.Theme = look.DAY):
         super().__init__()
         self.theme = theme
         self.session = Session()
-        self.thumbs = Thumbs()
-        self.proxies = Proxies()
-        self.content = Content(self.thumbs.at)
-        self.model = PageModel()
-        self.hands = Hands(self)
-        self.pack_words = ""
-        self._job: Job | None = None
-        self._waiting: list[tuple[str, Callable[[Progress], Any], Callable[[Any], object]]] = []
-        self._quiet_jobs: list[Job] = []
-        self._peaks_of = ""
+        self.runner = Runner(lambda: self.session.document)
+        self.media = ProjectMedia(self.runner)
+        self._build_views()
+        self.desk = Desk(self, self.session, self.runner, self.content, self.center, self.preview)
+        self.rooms: dict[str, Room] = {stop.name: stop.open(self.desk) for stop in STOPS}
+        self.stop: Stop = STOPS[0]
+        self._build_actions()
+        self._build_frame()
+        self._connect()
         self._refill = QTimer(self)
         self._refill.setSingleShot(True)
-        self._refill.timeout.connect(self._fill_panel)
-        self._build()
-        self.watching = Watching(self)
-        self.slate = Slate(self)
-        self.compare = Compare(self)
-        self.stack.addWidget(self.slate)
-        self.stack.addWidget(self.compare)
-        self.tapping = Tapping(self)
-        self._actions()
-        self.session.changed.connect(self._project_changed)
-        self.session.saved.connect(self.status.saved)
-        self.session.trouble.connect(self.tell)
-        self.proxies.ready.connect(self.watching.small_copy_ready)
-        self.thumbs.ready.connect(lambda _take: self.page.invalidate())
+        self._refill.timeout.connect(self.fill_panel)
+        self.setWindowTitle("Vamos")
         self.setAcceptDrops(True)
         self.resize(1280, 800)
-        self._project_changed(self.session.project, self.session.project)
+        self._set_theme(theme)
+        self._go(STOPS[0])
+        self._changed(self.session.project, self.session.project)
 
     # --- building ------------------------------------------------------------------------
 
-    def _build(self) -> None:
-        self.route = Route(self.theme)
+    def _build_views(self) -> None:
+        self.content = Content(self.media.thumbs.at)
+        self.model = PageModel()
         self.page = PageView(self.model, self.content.row, self.theme)
-        self.start = StartPage(self.hands.add_files, self.hands.open_demo, self.hands.open_project)
-        self.stack = QStackedWidget()
-        self.stack.addWidget(self.start)
-        self.stack.addWidget(self.page)
-        self.map = WallMap()
-        self.stack.addWidget(self.map)
+        self.start = StartPage()
+        self.center = Center(self.page, self.start)
         self.mirror = Mirror(self.theme)
-        self.floor = FloorClock(self.theme)
-        self.panel = Panel()
+        self.preview = Preview(self.session, self.page, self.content, self.mirror)
+        self.route = Route(self.theme, [s.name for s in STOPS])
         self.status = StatusLine()
-        self.status.stop_asked.connect(self._stop_job)
-        body = QWidget()
-        across = QHBoxLayout(body)
-        across.setContentsMargins(0, 0, 0, 0)
-        across.setSpacing(0)
-        across.addWidget(self.stack, 1)
-        rule = QFrame()
-        rule.setFixedWidth(2)
-        rule.setStyleSheet(f"background: {self.theme.ink};")
-        across.addWidget(rule)
-        across.addWidget(self._side())
+        self.panel, self.left, self.right = Panel(), Panel(), Panel()
+
+    def _build_actions(self) -> None:
+        self.project_commands = everywhere_project.ProjectCommands(self.desk, self.close)
+        self.watch_commands = everywhere_watching.WatchCommands(self.desk)
+        look_commands = everywhere_look.LookCommands(self.toggle_theme, self.toggle_letters, self.show_keys)
+        project, watching, looks = everywhere_project.ACTIONS, everywhere_watching.ACTIONS, everywhere_look.ACTIONS
+        first = bound(project, self.project_commands) + bound(watching, self.watch_commands)
+        ours = [b for s in STOPS for b in bound(s.actions, self.rooms[s.name].commands, s.name)]
+        self.actions_bound = (*first, Bound(_MAIN, self.do_main), *ours, *bound(looks, look_commands))
+        self.menus = Menus(self, self.actions_bound, self.go_to_stop)
+        self.keys = Keys(self)
+        self.keys.show_actions(self.actions_bound)
+        self.keys.hosts = (self.center, self.mirror)
+        self.keys.to_count = lambda n: self.page.go_to(self.page.current, Fraction(n))
+        self.keys.to_page = self.desk.show_page
+        self.keys.letters = bool(settings().value("single-letter keys", True, type=bool))
+        for number, stop in enumerate(STOPS, 1):
+            self.keys.add(f"Ctrl+{number}", partial(self.go_to_stop, stop.name))
+        of = {b.action.name: b for b in first}
+        self.buttons = WatchButtons([of[name] for name in _WATCHED])
+        self.start.connect_to(
+            self.project_commands.add_files, self.project_commands.open_demo, self.project_commands.open_project
+        )
+
+    def _build_frame(self) -> None:
+        self.side = Side(self.mirror, self.buttons, self.panel)
+        self._split = QSplitter(Qt.Orientation.Horizontal)
+        self._split.setChildrenCollapsible(False)
+        self._split.setHandleWidth(5)
+        self._split.addWidget(self.center)
+        self._split.addWidget(self.side)
+        self._split.setStretchFactor(0, 1)
+        self._split.setStretchFactor(1, 0)
+        width = int(settings().value("side width", WIDTH, type=int))
+        self._split.setSizes([1280 - width, width])
+        self._split.splitterMoved.connect(lambda: settings().setValue("side width", self.side.width()))
+        self.body = QStackedWidget()
+        self.body.addWidget(self._split)
+        self.wide = WideBody(self.left, self.right)
+        self.body.addWidget(self.wide)
         whole = QWidget()
         down = QVBoxLayout(whole)
         down.setContentsMargins(0, 0, 0, 0)
         down.setSpacing(0)
-        for widget, stretch in ((self.route, 0), (body, 1), (self.status, 0)):
+        for widget, stretch in ((self.route, 0), (self.body, 1), (self.status, 0)):
             down.addWidget(widget, stretch)
         self.setCentralWidget(whole)
-        self.route.chosen.connect(self._go_to_stop)
-        self.page.moved.connect(self._page_moved)
-        self.page.beat_dragged.connect(self.hands.drag_beat)
-        self.page.count_chosen.connect(self._count_chosen)
-        self.page.edge_dragged.connect(self.hands.drag_edge)
-        self.setWindowTitle("Vamos")
 
-    def _side(self) -> QWidget:
-        side = QWidget()
-        side.setFixedWidth(SIDE)
-        down = QVBoxLayout(side)
-        down.setContentsMargins(16, 14, 12, 8)
-        down.setSpacing(10)
-        down.addWidget(self.mirror)
-        row = QHBoxLayout()
-        row.setSpacing(8)
-        self.buttons: dict[str, QPushButton] = {}
-        for name in ("play", "mirrored", "next_speed", "loop", "next_view"):
-            button = QPushButton()
-            button.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-            button.clicked.connect(lambda _c=False, n=name: getattr(self.hands, n)())
-            row.addWidget(button)
-            self.buttons[name] = button
-        row.addStretch(1)
-        down.addLayout(row)
-        down.addWidget(self.floor)
-        scroll = QScrollArea()
-        scroll.setWidgetResizable(True)
-        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        scroll.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        scroll.setWidget(self.panel)
-        down.addWidget(scroll, 1)
-        return side
+    def _connect(self) -> None:
+        self.session.changed.connect(self._changed)
+        self.session.replaced.connect(self._replaced)
+        self.session.saved.connect(self.status.saved)
+        for said in (self.session.said, self.preview.said, self.keys.refused):
+            said.connect(lambda words: self.status.tell(words, passing=True))
+        for told in (self.desk.said, self.media.said, self.runner.told):
+            told.connect(self.status.tell)
+        for part in (
+            self.media.thumbs,
+            self.media.small_copies,
+            self.preview.pictures,
+            self.preview.playback,
+            self.runner,
+        ):
+            part.fault.connect(self.tell_fault)
+        self.runner.began.connect(self.status.begin)
+        self.runner.progressed.connect(self.status.progress)
+        self.runner.ended.connect(self.status.end)
+        self.status.stop_asked.connect(self.runner.stop)
+        self.desk.stop_wished.connect(self.go_to_stop)
+        self.desk.stale.connect(self.refresh)
+        self.desk.focus_wished.connect(self._focus_on)
+        self.route.chosen.connect(self.go_to_stop)
+        self.center.view_changed.connect(self.refresh)
+        self.page.moved.connect(self._moved)
+        self.page.count_chosen.connect(lambda: self.room.count_chosen())
+        self.page.beat_dragged.connect(lambda at, columns: self.room.beat_dragged(at, columns))
+        self.page.edge_dragged.connect(lambda start, at: self.room.edge_dragged(start, at))
+        self.media.song_ready.connect(self._song_ready)
+        self.media.thumbs.ready.connect(lambda _film: self.page.invalidate())
+        self.media.small_copies.ready.connect(self.preview.small_copy_ready)
+        self.preview.state_changed.connect(self.refresh)
+        self.preview.line_changed.connect(self.refresh)
+        self.preview.position_shown.connect(self._position_shown)
+        self.preview.playing_changed.connect(self._rest_copies)
+        for panel in (self.panel, self.left, self.right):
+            panel.refill = self.refresh
 
-    def _actions(self) -> None:
-        menus: dict[str, Any] = {}
-        for action in ACTIONS:
-            menu = menus.get(action.menu) or self.menuBar().addMenu(action.menu)
-            menus[action.menu] = menu
-            entry = QAction(action.text, self)
-            if action.keys:
-                entry.setShortcut(QKeySequence(action.keys))
-            entry.setToolTip(action.help)
-            entry.triggered.connect(lambda _c=False, n=action.name: getattr(self.hands, n)())
-            menu.addAction(entry)
-        for number, stop in enumerate(STOPS, 1):
-            QShortcut(QKeySequence(f"Ctrl+{number}"), self, lambda s=stop: self.route.go(s))
-        for number in range(1, 9):
-            QShortcut(
-                QKeySequence(str(number)), self, lambda n=number: self.page.go_to(self.page.current, Fraction(n - 1))
-            )
-        QApplication.instance().installEventFilter(self)
+    # --- where one is --------------------------------------------------------------------
 
-    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        """Keys belong to a field while one types in it, and Space to a focused button."""
-        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent):
-            types = isinstance(watched, QLineEdit | QAbstractSpinBox | QPlainTextEdit)
-            plain = not event.modifiers() & ~(Qt.KeyboardModifier.ShiftModifier | Qt.KeyboardModifier.KeypadModifier)
-            presses = isinstance(watched, QPushButton) and event.key() == Qt.Key.Key_Space
-            if (types and plain) or presses:
-                event.accept()
-                return True
-        return super().eventFilter(watched, event)
-
-    # --- what is shown -------------------------------------------------------------------
-
-    def _project_changed(self, before: Project, after: Project) -> None:
-        self.content.show(after, self.session.lines)
-        self.model.show(self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
-        if self.stack.currentWidget() not in (self.map, self.slate, self.compare) or not self.session.lines:
-            self.stack.setCurrentWidget(self.page if self.session.lines else self.start)
-        self.draw_map()
-        self._set_bands()
-        self.page.stand_on_position()
-        self.ask_for_media(after)
-        self.route.show_states(*route_states(after, self.session.lines, self.content, self.pack_words))
-        self.watching.project_changed()
-        if self.slate_open:
-            self.slate.refresh()
-        self.refresh_panel()
-        self.refresh_buttons()
-        title = after.name if after.song else "Vamos"
-        self.setWindowTitle(f"{title} – Vamos" if after.song else "Vamos")
-
-    def _set_bands(self) -> None:
-        bands = BANDS[self.route.stop]
-        if bands.strips:
-            from dataclasses import replace
-
-            bands = replace(bands, strip_rows=max(1, self.content.strip_rows()))
-        self.page.may_drag_beats = self.route.stop == "Song"
-        self.page.may_drag_edges = self.route.stop == "Cut"
-        self.page.set_bands(bands)
-
-    def _go_to_stop(self, stop: str) -> None:
-        self.show_page()
-        # While one writes, the room is the sheet's.
-        writes = stop == "Dance"
-        for widget in (self.mirror, self.buttons["mirrored"], self.buttons["next_view"]):
-            widget.setVisible(not writes)
-        self._set_bands()
-        self.watching.stop_changed()
-        self.refresh_panel()
-        self.refresh_buttons()
-        self.page.setFocus()
-
-    def refresh_panel(self) -> None:
-        """Fill the panel anew as soon as the hands are off what is in it."""
-        self._refill.start()
-
-    def _fill_panel(self) -> None:
-        focus = QApplication.focusWidget()
-        name = focus.accessibleName() if focus is not None and self.panel.isAncestorOf(focus) else ""
-        self.panel.clear()
-        self._show_brackets()
-        FILL[self.route.stop](self.panel, self)
-        self.panel.end()
-        if name:
-            # Who goes from field to field stays where they went.
-            for field in self.panel.findChildren(QWidget):
-                if field.accessibleName() == name and not field.isHidden():
-                    field.setFocus()
-
-    def _show_brackets(self) -> None:
-        """The edges of this line's clip on the page, where one cuts."""
-        clip = self.current_clip() if self.route.stop in ("Cut", "Pack") else None
-        self.page.set_brackets((clip.shown, clip.counts) if clip is not None else None)
-
-    def refresh_buttons(self) -> None:
-        clip = self.current_clip()
-        line = self.current_line()
-        source = self.watching.source(line) if line is not None else None
-        playing = self.watching.playback.playing
-        texts = {
-            "play": "Stop" if playing else "Play",
-            "mirrored": "Mirrored",
-            "next_speed": f"{round(float(self.watching.speed) * 100)} %",
-            "loop": "Loop",
-            "next_view": str(source.view).replace(" side", "").capitalize() if source else "View",
-        }
-        for name, button in self.buttons.items():
-            key = key_of(name)
-            button.setText(texts[name])
-            button.setToolTip(f"{next(a.help for a in ACTIONS if a.name == name)} Key: {key}")
-            button.setAccessibleName(f"{texts[name]}, key {key}")
-        self._press("mirrored", bool(source and source.flip.flip))
-        self._press("loop", self.watching.looping)
-        self._press("play", playing)
-        self.buttons["mirrored"].setEnabled(clip is not None)
-
-    def _press(self, name: str, on: bool) -> None:
-        button = self.buttons[name]
-        role = "main" if on else ""
-        if button.property("role") != role:
-            button.setProperty("role", role)
-            button.style().unpolish(button)
-            button.style().polish(button)
-
-    def _count_chosen(self) -> None:
-        """A double click writes on the count, where one writes."""
-        if self.route.stop == "Dance":
-            self.hands.write_count()
-
-    def _page_moved(self, position: Fraction) -> None:
-        if self.watching.playback.playing:
-            self.watching.playback.stop()
-        self.page.set_playhead(None)
-        self.watching.show_place(position)
-        if self.slate_open:
-            self.slate.refresh()
-        self.refresh_panel()
-        self.refresh_buttons()
-
-    def current_line(self) -> Line | None:
-        lines = self.session.lines
-        return lines[self.page.current] if self.page.current < len(lines) else None
-
-    def current_clip(self) -> Clip | None:
-        """The clip cut from the current line in the watched view."""
-        line = self.current_line()
-        if line is None or line.kind in (LineKind.LEAD_IN, LineKind.AFTER):
-            return None
-        chosen = self.watching.chosen_range
-        mine = [c for c in self.content.clips if c.title == chosen and c.counts.start < line.counts.end]
-        mine = [c for c in mine if c.counts.end > line.start]
-        source = self.watching.source(line)
-        view = source.view if source is not None else None
-        if mine:
-            return next((c for c in mine if c.view is view), mine[0])
-        return next((c for c in self.content.clips_of(line) if c.view is view), None)
-
-    # --- jobs and words ------------------------------------------------------------------
-
-    def run_job(self, name: str, work: Callable[[Progress], Any], done: Callable[[Any], object]) -> None:
-        """Run long work; a second job waits for the first."""
-        if self._job is not None:
-            self._waiting.append((name, work, done))
-            return
-        job = Job(name, work)
-        self._job = job
-        self.status.begin(name)
-        job.progress.connect(self.status.progress)
-        job.done.connect(done)
-        job.failed.connect(self.tell)
-        job.stopped.connect(lambda: self.tell(f"{name}: stopped. Nothing half-written was left."))
-        job.ended.connect(self._job_ended)
-        job.start()
-
-    def _job_ended(self) -> None:
-        self._job = None
-        self.status.end()
-        if self._waiting:
-            self.run_job(*self._waiting.pop(0))
-
-    def _stop_job(self) -> None:
-        self._waiting.clear()
-        if self._job is not None:
-            self._job.stop()
+    @property
+    def room(self) -> Room:
+        return self.rooms[self.stop.name]
 
     @property
     def busy(self) -> bool:
-        return self._job is not None
+        """Whether long work is under way."""
+        return self.runner.busy
+
+    def go_to_stop(self, name: str) -> None:
+        if name != self.stop.name:
+            self.status.moved_on()
+            self._go(next(s for s in STOPS if s.name == name))
+
+    def _go(self, stop: Stop) -> None:
+        self.stop = stop
+        self.route.show_stop(stop.name)
+        self.keys.stop = stop.name
+        self.preview.watched.plays_clips = stop.plays_clips
+        self.body.setCurrentWidget(self.wide if stop.wide else self._split)
+        self.side.show_picture(not stop.writes)
+        self.buttons.show_only([n for n in _WATCHED if not stop.writes or n in ("play", "next_speed", "loop")])
+        self.page.may_drag_beats, self.page.may_drag_edges = stop.drags_beats, stop.drags_edges
+        self._set_bands()
+        self.desk.show_page()
+        self.preview.stop_changed()
+        self.fill_panel()
+
+    def _set_bands(self) -> None:
+        bands = self.stop.bands
+        if self.stop.strips:
+            bands = replace(bands, strip_rows=max(1, self.content.strip_rows()))
+        self.page.set_bands(bands)
+
+    def do_main(self) -> None:
+        action = self.room.main_action()
+        if action is not None:
+            action.run()
+
+    # --- what is shown -------------------------------------------------------------------
+
+    def _replaced(self) -> None:
+        self.runner.leave_document()
+        self.preview.playback.stop()
+        for room in self.rooms.values():
+            room.project_replaced()
+        self.page.current, self.page.position = 0, Fraction(0)
+        self.status.tell("")
+
+    def _changed(self, _before: Project, after: Project) -> None:
+        lines = self.model.lines
+        self.content.show(self.session.facts)
+        now = (self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
+        if now[0] is not lines:
+            self.model.show(*now)
+        else:
+            self.model.show_quietly(*now)
+            self.page.invalidate()
+        self._set_bands()
+        self.page.stand_on_position()
+        view = self.center.view
+        if view is None or not self.session.lines:
+            self.center.show_page(bool(self.session.lines))
+        else:
+            view.refresh()
+        self.media.ask(after, self.session.base)
+        self.preview.project_changed()
+        self.setWindowTitle(f"{after.name} – Vamos" if after.song else "Vamos")
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Fill the panel anew as soon as the hands are off what is in it."""
+        self._refill.start(0)
+
+    def fill_panel(self) -> None:
+        self._refill.stop()
+        self._show_brackets()
+        room, stop = self.room, self.stop
+        for panel, fill in (
+            ((self.left, room.fill), (self.right, room.fill_beside)) if stop.wide else ((self.panel, room.fill),)
+        ):
+            panel.begin(stop.name)
+            fill(panel)
+            panel.end()
+        main = room.main_action()
+        self.status.show_main(main.text if main else "", main.run if main else None, main.tip if main else "")
+        self.route.show_states({name: r.state() for name, r in self.rooms.items()})
+        history = self.session.document.history
+        for name, word, what in (("undo", "Undo", history.undo_name), ("redo", "Redo", history.redo_name)):
+            self.menus.show_text(name, f"{word}: {what[:1].lower()}{what[1:]}" if what else word, what is not None)
+        self.refresh_buttons()
+
+    def _show_brackets(self) -> None:
+        """The edges of this line's clip on the page, where one cuts."""
+        clip = self.desk.clip() if self.stop.drags_edges else None
+        self.page.set_brackets((clip.shown, clip.counts) if clip is not None else None)
+
+    def refresh_buttons(self) -> None:
+        watched, found = self.preview.watched, self.preview.watched.pass_here()
+        playing = self.preview.playback.playing
+        view = str(found.view).replace(" side", "").capitalize() if found else "View"
+        self.buttons.show_as("play", "Stop" if playing else "Play", playing)
+        self.buttons.show_as("mirrored", "Mirrored", bool(found and found.flip.flip), self.desk.clip() is not None)
+        self.buttons.show_as("next_speed", f"{round(float(watched.speed) * 100)} %")
+        self.buttons.show_as("loop", "Loop", self.preview.looping)
+        self.buttons.show_as("next_view", view, enabled=found is not None)
+
+    def _moved(self, position: Fraction) -> None:
+        self.status.moved_on()
+        self.preview.playback.stop()
+        self.page.set_playhead(None)
+        self.preview.show_place(position)
+        view = self.center.view
+        if view is not None:
+            view.refresh()
+        self.refresh()
+
+    def _position_shown(self, position: float) -> None:
+        view = self.center.view
+        if view is not None:
+            view.show_position(position)
+
+    def _song_ready(self, peaks: object, sound: object) -> None:
+        self.content.peaks = peaks  # type: ignore[assignment]
+        self.preview.playback.sound = sound  # type: ignore[assignment]
+        self.page.invalidate()
+
+    def _rest_copies(self, playing: bool) -> None:
+        resting = self.media.small_copies.resting
+        (resting.set if playing else resting.clear)()
+
+    def _focus_on(self, name: str) -> None:
+        (self.left if self.stop.wide else self.panel).focus_on(name)
+        self.fill_panel()
+
+    # --- words, look, keys ---------------------------------------------------------------
 
     def tell(self, words: str) -> None:
         """A sentence the user should see."""
         self.status.tell(words)
 
-    def pack_written(self, words: str) -> None:
-        self.pack_words = words
-        self.route.go("Pack")
-        self.route.show_states(*route_states(self.session.project, self.session.lines, self.content, words))
-        self.refresh_panel()
+    def tell_fault(self, report: str) -> None:
+        """Something is wrong in Vamos itself: the project is safe, and there is a report to hand on."""
+        some(QApplication.clipboard()).setText(report)
+        self.status.tell(
+            "Something in Vamos itself went wrong; your project is safe in its file. "
+            "A report without private things was copied, to be pasted for who mends it."
+        )
 
     def toggle_theme(self) -> None:
-        self.theme = look.EVENING if self.theme is look.DAY else look.DAY
-        look.apply(QApplication.instance(), self.theme)
-        for widget in (self.route, self.mirror, self.floor, self.slate.picture, self.slate.wave):
-            widget.theme = self.theme
-            widget.update()
-        self.page.set_theme(self.theme)
+        self._set_theme(look.EVENING if self.theme is look.DAY else look.DAY)
+
+    def _set_theme(self, theme: look.Theme) -> None:
+        if theme is not self.theme:
+            self.theme = theme
+            app = QApplication.instance()
+            assert isinstance(app, QApplication)
+            look.apply(app, theme)
+        self.route.theme = theme
+        self.route.update()
+        self.mirror.set_theme(theme)
+        self.page.set_theme(theme)
+        for view in self.center.views:
+            view.set_theme(theme)
+
+    def toggle_letters(self) -> None:
+        """Single letters, digits and signs act, or do not."""
+        self.keys.letters = not self.keys.letters
+        settings().setValue("single-letter keys", self.keys.letters)
+        self.status.tell("Single-letter keys are " + ("on." if self.keys.letters else "off. The menu View has them."))
 
     def show_keys(self) -> None:
-        from vamos.ui.keys import KeysPage
-
-        self._keys = KeysPage(self)
-        self._keys.show()
+        self.keys_page = KeysPage(self, self.actions_bound, self.stop.name, [s.name for s in STOPS])
+        self.keys_page.show()
 
     # --- files dropped, closing ----------------------------------------------------------
 
-    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if event.mimeData().hasUrls():
+    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
+        if event is not None and some(event.mimeData()).hasUrls():
             event.acceptProposedAction()
 
-    def dropEvent(self, event: QDropEvent) -> None:
-        paths = [Path(u.toLocalFile()) for u in event.mimeData().urls() if u.isLocalFile()]
+    def dropEvent(self, event: QDropEvent | None) -> None:
+        if event is None:
+            return
+        paths = [Path(u.toLocalFile()) for u in some(event.mimeData()).urls() if u.isLocalFile()]
         if paths:
             event.acceptProposedAction()
-            self.hands.take_in(paths)
+            take_in(self.desk, paths)
 
-    def closeEvent(self, event: QCloseEvent) -> None:
-        self._waiting.clear()
+    def closeEvent(self, event: QCloseEvent | None) -> None:
         self._refill.stop()
-        for job in [self._job, *self._quiet_jobs]:
-            if job is not None:
-                job.stop()
-                job.wait(5)
-                # What it still has to say would reach a window that is gone.
-                job.blockSignals(True)
-        self.tapping.close()
-        self.slate.close_down()
-        self.compare.clear()
-        self.watching.close()
-        self.thumbs.close()
-        self.proxies.close()
+        self.keys.close()
+        self.preview.playback.stop()
+        for room in self.rooms.values():
+            room.shut_down()
+        for view in self.center.views:
+            view.shut_down()
+        self.runner.close()
+        self.preview.close()
+        self.media.close()
         self.session.save_now()
-        QApplication.instance().removeEventFilter(self)
-        event.accept()
+        if event is not None:
+            event.accept()

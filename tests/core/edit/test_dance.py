@@ -164,7 +164,9 @@ class OwnStepsTest(unittest.TestCase):
     def test_a_step_of_ones_own(self):
         """Four counts of a section become a step, written for R; typed by its name on L it is mirrored."""
         p = Project(dance=Dance("d"))
-        p = edit_dance.write_section(edit_dance.add_section(p, "one"), "one", "side L 1, ¼ left R 2, close L &, touch R 3")
+        p = edit_dance.write_section(
+            edit_dance.add_section(p, "one"), "one", "side L 1, ¼ left R 2, close L &, touch R 3"
+        )
         p = edit_dance.learn_step(p, "one", 0, 4, "lantern spin")
         steps = section_text.own_steps(p.dance)
         right = parse_line("lantern spin R 1 2 & 3", steps=steps)

@@ -52,7 +52,7 @@ class CacheTest(FolderCase):
             cache.keep("k", key, x=np.arange(3))
             np.testing.assert_array_equal(cache.load("k", key)["x"], np.arange(3))
         self.assertTrue(all(p == "k" or p.startswith("k/") for p in self.listing()))
-        self.assertEqual([p for p in self.folder.parent.glob("outside*")], [])
+        self.assertEqual(list(self.folder.parent.glob("outside*")), [])
 
     def test_a_file_that_goes_while_the_cache_is_cut_back(self):
         cache.keep("k", "a", x=np.arange(3))
@@ -81,8 +81,17 @@ class VoiceTest(unittest.TestCase):
     def test_numbers_past_sixteen_are_words(self):
         self.assertEqual(
             [number_word(n) for n in (1, 16, 17, 20, 21, 48, 100, 101, 128)],
-            ["one", "sixteen", "seventeen", "twenty", "twenty one", "forty eight", "one hundred",
-             "one hundred one", "one hundred twenty eight"],
+            [
+                "one",
+                "sixteen",
+                "seventeen",
+                "twenty",
+                "twenty one",
+                "forty eight",
+                "one hundred",
+                "one hundred one",
+                "one hundred twenty eight",
+            ],
         )
 
     def test_the_same_word_is_the_same_sound(self):

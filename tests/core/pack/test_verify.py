@@ -143,7 +143,10 @@ class PackTest(FolderCase):
         self.out.mkdir()
         (self.out / NAME).write_text('{"name": "my page"}')
         (self.out / "thesis.txt").write_text("precious")
-        with mock.patch("vamos.core.pack.write.render_clip") as render, self.assertRaisesRegex(WriteError, "other files"):
+        with (
+            mock.patch("vamos.core.pack.write.render_clip") as render,
+            self.assertRaisesRegex(WriteError, "other files"),
+        ):
             self.write()
         render.assert_not_called()
         self.assertEqual((self.out / "thesis.txt").read_text(), "precious")

@@ -4,6 +4,7 @@ import unittest
 from fractions import Fraction as F
 
 import numpy as np
+from vamos.ui.playback import ClickPlan, prepared
 
 from tests.support import grid_at
 from vamos.core.dance.lines import lines_of
@@ -11,7 +12,6 @@ from vamos.core.model.dance import Dance
 from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.timing import clip_timing
 from vamos.core.time import CountRange, FrameRate, TimeMap
-from vamos.ui.playback import ClickPlan, prepared
 
 RATE = 48000
 

@@ -68,7 +68,9 @@ class RoomTest(unittest.TestCase):
 
     def test_without_a_room_there_is_silence(self):
         t = timing()
-        self.assertIsNone(version_sound(Version(F(1), ClipSound.ROOM), t, LINES, None, None, t.take_times(GRID.time_map())))
+        self.assertIsNone(
+            version_sound(Version(F(1), ClipSound.ROOM), t, LINES, None, None, t.take_times(GRID.time_map()))
+        )
 
 
 class VoiceTest(unittest.TestCase):

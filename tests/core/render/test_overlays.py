@@ -40,7 +40,18 @@ LINES = lines_of(grid_at(120, 60, 0.5, 8), SHEET)
 
 def clip(start: int = 0, end: int = 8) -> Clip:
     return Clip(
-        "k", "A", "A", 1, CountRange(F(start), F(end)), View.FRONT, "t", 0, F(2), F(1), True, "mirrored: copy the screen"
+        "k",
+        "A",
+        "A",
+        1,
+        CountRange(F(start), F(end)),
+        View.FRONT,
+        "t",
+        0,
+        F(2),
+        F(1),
+        True,
+        "mirrored: copy the screen",
     )
 
 

@@ -43,7 +43,9 @@ def find_counting(path: Path, progress: Progress | None = None, expected_s: floa
     return counting_in(spectra)
 
 
-def counts_from_taps(path: Path, taps_take_s: Floats, progress: Progress | None = None, expected_s: float = 0.0) -> Floats:
+def counts_from_taps(
+    path: Path, taps_take_s: Floats, progress: Progress | None = None, expected_s: float = 0.0
+) -> Floats:
     """The moments of the counts tapped along to a take, without the hand's lateness, ``(counts,)`` take seconds.
 
     Raises InputError for taps that are too few or too uneven; MissingError or MediaError for the file.

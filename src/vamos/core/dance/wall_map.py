@@ -119,7 +119,9 @@ def _draw(tile: _Tile, x: float, y: float, room: float) -> list[Primitive]:
     elif tile.kind != "stop":
         shapes += clock_shapes(x + room - CLOCK, top + tall - 20, CLOCK - 7, tile.heading)
     size = 20.0 if tile.kind == "wall" else 8.5
-    shapes.append(Primitive("text", (x + 7, top + (24 if tile.kind == "wall" else 16)), tile.label[:14], size, True, INK))
+    shapes.append(
+        Primitive("text", (x + 7, top + (24 if tile.kind == "wall" else 16)), tile.label[:14], size, True, INK)
+    )
     if tile.cut:
         shapes.append(Primitive("text", (x + 7, top + tall - 8), "restart", 7.5, True, ACCENT))
     count = f"{tile.counts} counts"

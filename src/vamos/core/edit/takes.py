@@ -58,9 +58,7 @@ def point_to(project: Project, take_id: str, media: MediaRef) -> Project:
 
 def place_takes(project: Project, found: Mapping[str, tuple[Pass, ...]]) -> Project:
     """Where takes lie, by their ids; those not named, or gone meanwhile, stay as they are."""
-    takes = tuple(
-        replace(t, passes=found[t.id], looked_for_passes=True) if t.id in found else t for t in project.takes
-    )
+    takes = tuple(replace(t, passes=found[t.id], looked_for_passes=True) if t.id in found else t for t in project.takes)
     return replace(project, takes=takes)
 
 
@@ -140,5 +138,3 @@ def set_speaker(project: Project, take_id: str, metres: float) -> Project:
         replace(p, clock=p.clock.shifted(moved * p.rate)) if p.kind is PassKind.SONG else p for p in take.passes
     )
     return replace_take(project, replace(take, passes=passes, speaker_m=metres))
-
-

@@ -98,7 +98,9 @@ def _finite(samples: Samples) -> Samples:
     return np.nan_to_num(samples, nan=0.0, posinf=0.0, neginf=0.0)
 
 
-def read_sound(path: Path, rate: int, channels: int = 1, progress: Progress | None = None, expected_s: float = 0.0) -> Sound:
+def read_sound(
+    path: Path, rate: int, channels: int = 1, progress: Progress | None = None, expected_s: float = 0.0
+) -> Sound:
     """The whole sound of a file; raises like :func:`blocks`.
 
     Parameters

@@ -21,11 +21,28 @@ _RETRIEVAL = 1
 _UTF8 = 1
 _RATE_PARAMETER, _PITCH_PARAMETER = 1, 3
 
-_ONES = (
-    "one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen "
-    "eighteen nineteen"
-).split()
-_TENS = "twenty thirty forty fifty sixty seventy eighty ninety".split()
+_ONES = [
+    "one",
+    "two",
+    "three",
+    "four",
+    "five",
+    "six",
+    "seven",
+    "eight",
+    "nine",
+    "ten",
+    "eleven",
+    "twelve",
+    "thirteen",
+    "fourteen",
+    "fifteen",
+    "sixteen",
+    "seventeen",
+    "eighteen",
+    "nineteen",
+]
+_TENS = ["twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"]
 
 
 @lru_cache(maxsize=1)

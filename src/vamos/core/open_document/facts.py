@@ -34,7 +34,11 @@ class Facts:
     def _once(self, name: str, depends_on: tuple[object, ...], make: Callable[[], T]) -> T:
         """A value that depends on some objects, told apart by identity."""
         kept = self._kept.get(name)
-        if kept is None or len(kept[0]) != len(depends_on) or any(a is not b for a, b in zip(kept[0], depends_on, strict=True)):
+        if (
+            kept is None
+            or len(kept[0]) != len(depends_on)
+            or any(a is not b for a, b in zip(kept[0], depends_on, strict=True))
+        ):
             kept = self._kept[name] = (depends_on, make())
         return cast(T, kept[1])
 
@@ -75,9 +79,7 @@ class Facts:
         p, coverage = self.project, self.coverage
         if coverage is None:
             return ()
-        return self._once(
-            "clips", (coverage, p.choices, p.output), lambda: clips_of(coverage, p.choices, p.output)
-        )
+        return self._once("clips", (coverage, p.choices, p.output), lambda: clips_of(coverage, p.choices, p.output))
 
     @property
     def shots(self) -> ShotList:

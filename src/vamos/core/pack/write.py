@@ -171,7 +171,9 @@ class _Packer:
             export_sheet(self.project, self.work / name)
         return [self.work / name for name in names]
 
-    def _render(self, clip: Clip, places: list[Place], chapters: tuple[Chapter, ...], progress: Progress) -> list[Written]:
+    def _render(
+        self, clip: Clip, places: list[Place], chapters: tuple[Chapter, ...], progress: Progress
+    ) -> list[Written]:
         stopped = Progress(progress.report, lambda: self.gone or progress.stop_asked())
         try:
             shown = [(clip_in(version, clip), version, path) for version, path in places]
@@ -222,7 +224,9 @@ def plain_name(text: str) -> str:
 
 
 def check_place(out: Path) -> None:
-    """Only an empty folder, no folder, or an earlier pack with nothing else in it may be written to; said before long work.
+    """Only an empty folder, no folder, or an earlier pack with nothing else in it may be written to.
+
+    It is said before long work begins.
 
     Raises WriteError, naming what is in the way.
     """

@@ -48,7 +48,9 @@ def remarks_on(motion: Motion, the_pass: Pass, count_to_take: TimeMap, lines: tu
                 elif (entry := _entry(motion, middle, count_to_take, at + event.length)) is not None:
                     entries.append((entry, count_to_take.inverse()(entry) - float(at + event.length), name))
     # What lies between two pictures cannot be told.
-    picture = 1 / PER_SECOND * float(lines[0].length) / (count_to_take(lines[0].counts.end) - count_to_take(lines[0].start))
+    picture = (
+        1 / PER_SECOND * float(lines[0].length) / (count_to_take(lines[0].counts.end) - count_to_take(lines[0].start))
+    )
     found += _off_time(entries, ON_TIME + picture)
     return tuple(sorted(found, key=lambda r: r.take_s))
 
@@ -160,7 +162,11 @@ def _still_around(
 ) -> tuple[float, float] | None:
     """Stillness before the first count danced in a pass and after the last; None when nothing is danced in it."""
     start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
-    danced = [x for x in lines if x.section is not None and count_to_take(x.counts.end) > start and count_to_take(x.start) < end]
+    danced = [
+        x
+        for x in lines
+        if x.section is not None and count_to_take(x.counts.end) > start and count_to_take(x.start) < end
+    ]
     if not danced:
         return None
     first, last = max(start, count_to_take(danced[0].start)), min(end, count_to_take(danced[-1].counts.end))

@@ -76,7 +76,6 @@ class Headings:
                 yield end - start, self._headings[index]
             index += 1
 
-
     def held(self, counts: CountRange, view: View, base: int) -> ViewShare | None:
         """What a camera that saw ``view`` at heading ``base`` sees of a range; None where a heading is unknown."""
         key = (counts.start, counts.end, view, base)

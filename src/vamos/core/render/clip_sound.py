@@ -42,8 +42,8 @@ def version_sound(
 ) -> Samples | None:
     """Samples ``(frames, 2)`` at ``RATE``, exactly as long as the picture; None for silence.
 
-    ``times`` are the take seconds of the output frames, for the room's sound; ``numbering`` is how the voice counts. Without a song (or a room)
-    there is silence where it was wanted.
+    ``times`` are the take seconds of the output frames, for the room's sound; ``numbering`` is how the voice counts.
+    Without a song (or a room) there is silence where it was wanted.
     """
     heard = version.sound
     if heard is ClipSound.SONG:

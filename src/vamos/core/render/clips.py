@@ -159,9 +159,7 @@ def _open(
     room = None
     if job.version.sound is ClipSound.ROOM:
         room, times = room_of(film.path, times)
-    raw = version_sound(
-        job.version, composer.timing, stage.lines, song, room, times, composer.overlay.numbering
-    )
+    raw = version_sound(job.version, composer.timing, stage.lines, song, room, times, composer.overlay.numbering)
     writer = stack.enter_context(
         ClipWriter(job.path, *composer.size, stage.rate, composer.matrix, RATE if raw is not None else None, chapters)
     )

@@ -15,13 +15,15 @@ class CellField(QLineEdit):
     def __init__(self, parent: QWidget, box: QRect, text: str, name: str, done: Callable[[str | None, int], object]):
         super().__init__(text, parent)
         self._done: Callable[[str | None, int], object] | None = done
+        #: Escape is for the field: it gives up what is written here.
+        self.half_typed = True
         self.setAccessibleName(name)
         self.setGeometry(box)
         self.selectAll()
         self.show()
         self.setFocus()
 
-    def event(self, event: QEvent) -> bool:
+    def event(self, event: QEvent | None) -> bool:
         # Tab would leave the field before it is seen as a key.
         if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress:
             step = {Qt.Key.Key_Tab: 1, Qt.Key.Key_Backtab: -1, Qt.Key.Key_Return: 0}.get(Qt.Key(event.key()))
@@ -33,7 +35,7 @@ class CellField(QLineEdit):
                 return True
         return super().event(event)
 
-    def focusOutEvent(self, event: QFocusEvent) -> None:
+    def focusOutEvent(self, event: QFocusEvent | None) -> None:
         super().focusOutEvent(event)
         self._finish(self.text(), 0)
 

@@ -11,14 +11,13 @@ from itertools import pairwise
 import numpy as np
 from PyQt6.QtGui import QImage
 
-from vamos.core.dance.checks import problems_of
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.media.peaks import Peaks
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
-from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take
-from vamos.core.plan.clips import plan_clips
-from vamos.core.plan.coverage import coverage_of
+from vamos.core.model.take import Danced, PassKind, Stretch, Take
+from vamos.core.open_document.facts import Facts
+from vamos.core.plan.coverage import PlacedPass
 from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap
 from vamos.ui.page.paint import Row, Strip
@@ -26,6 +25,7 @@ from vamos.ui.page.paint import Row, Strip
 #: Lines less sure than this are marked.
 WEAK = 0.35
 
+#: (fingerprint of a film, take second) → its small picture there
 Thumb = Callable[[str, float], QImage | None]
 
 
@@ -34,48 +34,65 @@ class Content:
 
     def __init__(self, thumb: Thumb):
         self._thumb = thumb
-        self.project = Project()
-        self.lines: tuple[Line, ...] = ()
-        self.clips: tuple[Clip, ...] = ()
+        self.facts = Facts(Project())
         self.peaks: Peaks | None = None
         self._clock: TimeMap | None = None
-        self.problems: Counter[str] = Counter()
+        self.columns = 8
+        self.starts_s: tuple[float, ...] = ()
+        self.weak: frozenset[int] = frozenset()
+        self._strips_of: dict[int, tuple[Strip, ...]] = {}
 
-    def show(self, project: Project, lines: tuple[Line, ...]) -> None:
-        self.project, self.lines = project, lines
-        grid = project.grid
+    def show(self, facts: Facts) -> None:
+        """Another project, or the same one changed."""
+        before = self.facts
+        self.facts = facts
+        grid = facts.project.grid
+        if facts.coverage is not before.coverage or facts.clips is not before.clips:
+            self._strips_of = {}
+        if grid is before.project.grid and facts.lines is before.lines and self._clock is not None:
+            return
         self._clock = grid.time_map() if grid else None
-        self.clips = plan_clips(project)
-        found = problems_of(project.dance, grid) if project.dance.sections else ()
-        self.problems = Counter(p.section for p in found if p.section)
-
-    @property
-    def columns(self) -> int:
-        grid = self.project.grid
         usual = grid.line if grid else 8
-        longest = max((int(np.ceil(float(line.length))) for line in self.lines), default=usual)
-        return max(usual, longest)
-
-    @property
-    def starts_s(self) -> tuple[float, ...]:
-        if self._clock is None:
-            return ()
-        return tuple(max(0.0, self._clock(line.start)) for line in self.lines)
-
-    @property
-    def weak(self) -> frozenset[int]:
-        grid = self.project.grid
-        if grid is None:
-            return frozenset()
-        return frozenset(
+        longest = max((int(np.ceil(float(line.length))) for line in facts.lines), default=usual)
+        self.columns = max(usual, longest)
+        starts = self._clock(np.array([float(x.start) for x in facts.lines])) if self._clock and facts.lines else ()
+        self.starts_s = tuple(max(0.0, float(s)) for s in starts)
+        self.weak = frozenset(
             k
-            for k, line in enumerate(self.lines)
-            if line.kind is not LineKind.AFTER and grid.sureness_at(line.start) < WEAK
+            for k, line in enumerate(facts.lines)
+            if grid is not None and line.kind is not LineKind.AFTER and grid.sureness_at(line.start) < WEAK
         )
+
+    @property
+    def project(self) -> Project:
+        return self.facts.project
+
+    @property
+    def lines(self) -> tuple[Line, ...]:
+        return self.facts.lines
+
+    @property
+    def clips(self) -> tuple[Clip, ...]:
+        return self.facts.clips
+
+    @property
+    def problems(self) -> Counter[str]:
+        """How many problems each section has."""
+        return Counter(p.section for p in self.facts.problems if p.section)
 
     def strip_rows(self) -> int:
         """The most passes any line has; a pass whose view changes on the line is still one row."""
-        return max((len({s.row for s in self._strips(line)}) for line in self.lines), default=0)
+        coverage = self.facts.coverage
+        if coverage is None or not coverage.passes or not self.lines:
+            return 0
+        edges = [
+            (p.take_to_count(p.the_pass.take_range.start_s), p.take_to_count(p.the_pass.take_range.end_s))
+            for p in coverage.passes
+        ]
+        starts = np.array([float(x.start) for x in self.lines])
+        ends = np.array([float(x.counts.end) for x in self.lines])
+        lengths = [np.minimum(ends, last) - np.maximum(starts, first) for first, last in edges]
+        return int(max((np.sum([n >= 0.5 for n in lengths], axis=0)), default=0))
 
     def row(self, number: int) -> Row:
         line = self.lines[number]
@@ -91,7 +108,7 @@ class Content:
             self._strips(line),
             self.clips_of(line),
             self._tempo(number),
-            self._stops(line),
+            self._pauses(line),
             self._parts(line),
             self.problems[line.title] if line.section is not None else 0,
         )
@@ -105,13 +122,13 @@ class Content:
             if line.counts.contains(p.position)
         )
 
-    def _stops(self, line: Line) -> tuple[tuple[float, float], ...]:
+    def _pauses(self, line: Line) -> tuple[tuple[float, float], ...]:
         """Stops of the music on a line, in columns of it."""
         grid = self.project.grid
         found = []
-        for stop in grid.breaks if grid else ():
-            start = max(stop.position, line.start)
-            end = min(stop.position + stop.counts, line.counts.end)
+        for pause in grid.breaks if grid else ():
+            start = max(pause.position, line.start)
+            end = min(pause.position + pause.counts, line.counts.end)
             if start < end:
                 found.append((float(start - line.start), float(end - line.start)))
         return tuple(found)
@@ -119,7 +136,7 @@ class Content:
     def clips_of(self, line: Line) -> tuple[Clip, ...]:
         """Clips cut from what this line dances."""
         if line.section is not None and not line.cut:
-            return tuple(c for c in self.clips if c.title == line.section.name)
+            return tuple(c for c in self.clips if c.subject == line.section.id)
         return tuple(c for c in self.clips if c.line == line.number)
 
     def _tempo(self, number: int) -> str:
@@ -136,38 +153,47 @@ class Content:
         return ""
 
     def _strips(self, line: Line) -> tuple[Strip, ...]:
-        coverage = coverage_of(self.project)
+        kept = self._strips_of.get(line.number)
+        if kept is None:
+            kept = self._strips_of[line.number] = self._made_strips(line)
+        return kept
+
+    def _made_strips(self, line: Line) -> tuple[Strip, ...]:
+        coverage = self.facts.coverage
         if coverage is None:
             return ()
+        chosen = {c.take for c in self.clips if c.line == line.number}
         strips: list[Strip] = []
         rows = 0
-        for take, _, the_pass, where, back in coverage.passes:
-            first = max(float(line.start), back(the_pass.take_range.start_s))
-            last = min(float(line.counts.end), back(the_pass.take_range.end_s))
+        for placed in coverage.passes:
+            covered, back = placed.the_pass.take_range, placed.take_to_count
+            first = max(float(line.start), back(covered.start_s))
+            last = min(float(line.counts.end), back(covered.end_s))
             if last - first < 0.5:
                 continue
-            marks = [back(s.start_take_s) for s in take.stretches]
+            marks = [back(s.start_take_s) for s in placed.take.stretches]
             edges = [first, *(m for m in marks if first + 0.25 < m < last - 0.25), last]
             for a, b in pairwise(edges):
                 part = CountRange(Fraction(a).limit_denominator(48), Fraction(b).limit_denominator(48))
-                stretch = take.stretch_at(where((a + b) / 2))
-                view = seen_view(stretch, the_pass, back, coverage.headings, part).view
+                stretch = placed.take.stretch_at(placed.count_to_take((a + b) / 2))
+                view = seen_view(stretch, placed.the_pass, back, coverage.headings, part).view
                 seen = replace(stretch, view=view)
-                strips.append(replace(self._strip(take, the_pass, where, line, a, b, seen), row=rows))
+                strips.append(self._strip(placed, line, a, b, seen, placed.take.id in chosen, rows))
             rows += 1
         return tuple(strips)
 
     def _strip(
-        self, take: Take, the_pass: Pass, where: TimeMap, line: Line, first: float, last: float, seen: Stretch
+        self, placed: PlacedPass, line: Line, first: float, last: float, seen: Stretch, chosen: bool, row: int
     ) -> Strip:
-        base = float(line.start)
+        base, take, there = float(line.start), placed.take, placed.count_to_take
         return Strip(
             first - base,
             last - base,
-            strip_text(take, the_pass.kind, seen),
+            strip_text(take, placed.the_pass.kind, seen),
             seen.trouble,
-            lambda column: self._thumb(take.name, where(base + column)),
-            any(c.take == take.name and c.line == line.number for c in self.clips),
+            lambda column: self._thumb(take.media.fingerprint, there(base + column)),
+            chosen,
+            row,
         )
 
 

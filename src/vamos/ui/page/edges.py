@@ -11,7 +11,7 @@ from PyQt6.QtGui import QBrush, QColor, QPainter
 from vamos.core.dance.lines import Line
 from vamos.core.time import CountRange
 from vamos.ui.page.layout import Layout
-from vamos.ui.theme import Theme
+from vamos.ui.parts.theme import Theme
 
 
 @dataclass(frozen=True, slots=True)

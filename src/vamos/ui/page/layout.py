@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from bisect import bisect_right
 from dataclasses import dataclass, field
 from fractions import Fraction
 
@@ -28,16 +29,6 @@ class Bands:
     def above_clip(self) -> int:
         """Where the clip band begins, below the top of the line."""
         return 6 + self.counts + self.wave + self.words
-
-
-BANDS = {
-    "Song": Bands(wave=62, words=0),
-    "Dance": Bands(wave=14, words=48),
-    "Film": Bands(wave=18, words=0, strips=33),
-    "Cut": Bands(wave=24, words=40, clip=24),
-    "Lesson": Bands(wave=0, words=44),
-    "Pack": Bands(wave=20, words=40, clip=24),
-}
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,10 +62,8 @@ class Layout:
 
     def row_at(self, y: int) -> int | None:
         """The line at a height of the whole page."""
-        for row, (top, height) in enumerate(zip(self.tops, self.heights, strict=True)):
-            if top <= y < top + height + GAP:
-                return row
-        return None
+        row = bisect_right(self.tops, y) - 1
+        return row if row >= 0 and y < self.tops[row] + self.heights[row] + GAP else None
 
     def column_at(self, x: int) -> float:
         return (x - MARGIN) / self.count_width

@@ -31,6 +31,14 @@ class PageModel(QAbstractTableModel):
         self.lines, self.columns, self.starts_s, self.weak = lines, columns, starts_s, weak
         self.endResetModel()
 
+    def show_quietly(
+        self, lines: tuple[Line, ...], columns: int, starts_s: tuple[float, ...], weak: frozenset[int]
+    ) -> None:
+        """The same lines with something else said of them: what stands where stays."""
+        self.lines, self.columns, self.starts_s, self.weak = lines, columns, starts_s, weak
+        if lines:
+            self.dataChanged.emit(self.index(0, 0), self.index(len(lines) - 1, columns))
+
     def rowCount(self, parent: QModelIndex = QModelIndex()) -> int:  # noqa: B008
         return 0 if parent.isValid() else len(self.lines)
 
@@ -60,7 +68,12 @@ class PageModel(QAbstractTableModel):
 
     def margin_text(self, row: int) -> str:
         line = self.lines[row]
-        parts = [f"line {line_label(line)}", line.title or line_word(line), kind_words(line), minutes_text(self.starts_s[row])]
+        parts = [
+            f"line {line_label(line)}",
+            line.title or line_word(line),
+            kind_words(line),
+            minutes_text(self.starts_s[row]),
+        ]
         if line.heading:
             parts.append(f"facing {clock_text(line.heading)}")
         if row in self.weak:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from fractions import Fraction
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -17,7 +18,7 @@ from vamos.core.time import count_text
 from vamos.core.time.counts import minutes_text
 from vamos.ui.page.layout import MARGIN, Bands, Layout
 from vamos.ui.page.model import cell_events, kind_words, line_label
-from vamos.ui.theme import Theme, font
+from vamos.ui.parts.theme import Theme, font
 
 
 @dataclass(frozen=True, slots=True)
@@ -44,9 +45,15 @@ class Row:
     strips: tuple[Strip, ...] = ()
     clips: tuple[Clip, ...] = ()
     tempo: str = ""
-    stops: tuple[tuple[float, float], ...] = ()
+    pauses: tuple[tuple[float, float], ...] = ()
     parts: tuple[tuple[float, str, bool], ...] = ()
     problems: int = 0
+
+
+def draw_rects(painter: QPainter, rects: list[QRectF]) -> None:
+    """All at once: one by one is what made wide pages slow."""
+    if rects:
+        painter.drawRects(*rects)
 
 
 def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height: int, theme: Theme) -> None:
@@ -54,8 +61,8 @@ def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height:
     line = row.line
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
     _ground(painter, row, layout, height, theme)
-    for start, end in row.stops:
-        _stop(painter, layout.x(start), layout.x(end), height, theme)
+    for start, end in row.pauses:
+        _pause(painter, layout.x(start), layout.x(end), height, theme)
     _margin(painter, row, height, theme)
     y = 6.0
     _numbers(painter, line, layout, y, height, theme)
@@ -91,7 +98,7 @@ def _ground(painter: QPainter, row: Row, layout: Layout, height: int, theme: The
     painter.fillRect(QRectF(MARGIN - 3, 0, 3, height), QColor(theme.ink))
 
 
-def _stop(painter: QPainter, x0: float, x1: float, height: int, theme: Theme) -> None:
+def _pause(painter: QPainter, x0: float, x1: float, height: int, theme: Theme) -> None:
     """Counts kept while the music pauses: dotted ground, and the word."""
     painter.fillRect(QRectF(x0, 0, x1 - x0, height), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense6Pattern))
     painter.setPen(QColor(theme.ink))
@@ -157,7 +164,7 @@ def paint_clock(painter: QPainter, centre: QPointF, size: float, heading: int | 
 
 
 def _numbers(painter: QPainter, line: Line, layout: Layout, y: float, height: int, theme: Theme) -> None:
-    lead = line.kind in (LineKind.LEAD_IN, LineKind.AFTER)
+    lead = not line.kind.danced
     painter.setFont(font(10.5, 700))
     for k in range(int(np.ceil(float(line.length)))):
         x = layout.x(k)
@@ -203,20 +210,19 @@ def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, th
     room = height - 6
     step = (x1 - x0) / bars
     painter.setPen(Qt.PenStyle.NoPen)
-    # One call for all bars of a kind: drawing them one by one is what made wide pages slow.
     lefts = [x0 + k * step for k in range(bars)]
     lows = (0.55 * room * levels[:, 0]).tolist()
     painter.setBrush(QColor(theme.tape))
-    painter.drawRects([QRectF(x, base - size, step, size) for x, size in zip(lefts, lows, strict=True)])
+    draw_rects(painter, [QRectF(x, base - size, step, size) for x, size in zip(lefts, lows, strict=True)])
     middles = [x + step / 2 - 1 for x in lefts]
     sizes = (0.62 * room * levels[:, 1]).tolist()
     painter.setBrush(QColor(theme.wave))
-    painter.drawRects([QRectF(x, base - size, 2, size) for x, size in zip(middles, sizes, strict=True)])
+    draw_rects(painter, [QRectF(x, base - size, 2, size) for x, size in zip(middles, sizes, strict=True)])
     if height >= 40:
         tops = (base - (0.66 + 0.34 * levels[:, 2]) * room).tolist()
         loud = (levels[:, 2] > 0.12).tolist()
         painter.setBrush(QColor(theme.wave_low))
-        painter.drawRects([QRectF(x, y, 3, 3) for x, y, heard in zip(middles, tops, loud, strict=True) if heard])
+        draw_rects(painter, [QRectF(x, y, 3, 3) for x, y, heard in zip(middles, tops, loud, strict=True) if heard])
     for k in range(int(np.ceil(float(row.line.length)))):
         tall = k == 0
         painter.fillRect(
@@ -236,7 +242,7 @@ def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme
         for column, event in events:
             lane = named.index(event.role) if event.role in named else 0
             room = layout.count_width * (0.5 if several else 1.0) - 12
-            x = layout.x(max(column, 0)) + 8
+            x = layout.x(max(column, Fraction(0))) + 8
             if len(named) > 1:
                 _lane(painter, event, QRectF(x, y + lane * 23, room, 21), theme)
             else:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from bisect import bisect_right
 from collections.abc import Callable
 from fractions import Fraction
 
@@ -13,12 +14,15 @@ from vamos.core.plan.edges import snapped
 from vamos.core.time import CountRange
 from vamos.ui.page.cell import CellField
 from vamos.ui.page.edges import EdgeLine, paint_brackets
-from vamos.ui.page.layout import BANDS, MARGIN, Bands, Layout
+from vamos.ui.page.layout import GAP, MARGIN, Bands, Layout
 from vamos.ui.page.model import PageModel
 from vamos.ui.page.paint import Row, paint_row
-from vamos.ui.theme import Theme
+from vamos.ui.parts.some import some
+from vamos.ui.parts.theme import Theme
 
 _CACHE = 60
+_SIDEWAYS: dict[int, int] = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}
+_PAGES: dict[int, int | None] = {Qt.Key.Key_PageUp: -1, Qt.Key.Key_PageDown: 1, Qt.Key.Key_End: None}
 
 
 class PageView(QAbstractScrollArea):
@@ -36,11 +40,12 @@ class PageView(QAbstractScrollArea):
         super().__init__()
         self.model, self.theme = model, theme
         self._content = row_content
-        self.bands: Bands = BANDS["Song"]
+        self.bands = Bands()
         self._layout = Layout.of(800, 8, [])
         self._pixmaps: dict[int, QPixmap] = {}
         self.current = 0
         self.position: Fraction = Fraction(0)
+        self._starts: list[Fraction] = []
         self._playhead: tuple[int, float] | None = None
         self._drag: tuple[int, int] | None = None
         self.may_drag_beats = False
@@ -51,10 +56,11 @@ class PageView(QAbstractScrollArea):
         self.setFrameShape(QAbstractScrollArea.Shape.NoFrame)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setAccessibleName("The page of eights")
-        self.verticalScrollBar().setSingleStep(24)
+        self._bar, self._port = some(self.verticalScrollBar()), some(self.viewport())
+        self._bar.setSingleStep(24)
         # Every pixel is painted here: without this the window paints its ground below each frame.
-        self.viewport().setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
-        self.viewport().setAutoFillBackground(False)
+        self._port.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
+        self._port.setAutoFillBackground(False)
         model.modelReset.connect(self.rebuild)
 
     # --- what is shown -------------------------------------------------------------------
@@ -65,24 +71,27 @@ class PageView(QAbstractScrollArea):
         self.bands = bands
         self.rebuild()
         if keep is not None and keep[0] < len(self._layout.tops):
-            self.verticalScrollBar().setValue(self._layout.tops[keep[0]] - keep[1])
+            self._bar.setValue(self._layout.tops[keep[0]] - keep[1])
 
     def _anchor(self) -> tuple[int, int] | None:
         if not self._layout.tops:
             return None
         row = min(self.current, len(self._layout.tops) - 1)
-        return row, self._layout.tops[row] - self.verticalScrollBar().value()
+        return row, self._layout.tops[row] - self._bar.value()
 
     def rebuild(self) -> None:
         """Lay out and paint everything anew."""
         heights = [self.bands.height] * len(self.model.lines)
-        self._layout = Layout.of(self.viewport().width(), self.model.columns, heights)
+        self._layout = Layout.of(self._port.width(), self.model.columns, heights)
         self._pixmaps.clear()
+        self._starts = [line.start for line in self.model.lines]
+        if self._playhead is not None and self._playhead[0] >= len(self._starts):
+            self._playhead = None
         self.current = min(self.current, max(0, len(self.model.lines) - 1))
-        bar = self.verticalScrollBar()
-        bar.setPageStep(self.viewport().height())
-        bar.setRange(0, max(0, self._layout.total - self.viewport().height()))
-        self.viewport().update()
+        bar = self._bar
+        bar.setPageStep(self._port.height())
+        bar.setRange(0, max(0, self._layout.total - self._port.height()))
+        self._port.update()
 
     def invalidate(self, row: int | None = None) -> None:
         """Content of one line, or of all, changed."""
@@ -90,13 +99,13 @@ class PageView(QAbstractScrollArea):
             self._pixmaps.clear()
         else:
             self._pixmaps.pop(row, None)
-        self.viewport().update()
+        self._port.update()
 
     def set_brackets(self, brackets: tuple[CountRange, CountRange] | None) -> None:
         """The counts a clip shows, with run-up and run-out, and those it is about; None for no clip."""
         if brackets != self.brackets:
             self.brackets = brackets
-            self.viewport().update()
+            self._port.update()
 
     def set_playhead(self, position: Fraction | float | None, follow: bool = True) -> None:
         """Show where the song is; only the two strips touched are painted again.
@@ -106,38 +115,43 @@ class PageView(QAbstractScrollArea):
         before, self._playhead = self._playhead, self._place(position)
         for place in (before, self._playhead):
             if place is not None:
-                self.viewport().update(self._playhead_rect(place))
+                self._port.update(self._playhead_rect(place))
         if follow and self._playhead is not None and (before is None or before[0] != self._playhead[0]):
             self.current = self._playhead[0]
             self.ensure_visible(self.current)
-            self.viewport().update()
+            self._port.update()
 
     def _place(self, position: Fraction | float | None) -> tuple[int, float] | None:
         if position is None:
             return None
-        for row, line in enumerate(self.model.lines):
-            if line.start <= position < line.start + line.length:
-                return row, float(position) - float(line.start)
-        return None
+        row = bisect_right(self._starts, position) - 1
+        if row < 0 or row >= len(self.model.lines):
+            return None
+        line = self.model.lines[row]
+        return (row, float(position) - float(line.start)) if position < line.start + line.length else None
 
     def _playhead_rect(self, place: tuple[int, float]) -> QRect:
         row, column = place
-        top = self._layout.tops[row] - self.verticalScrollBar().value()
+        if row >= len(self._layout.tops):
+            # It stood on a line of the project before.
+            return QRect()
+        top = self._layout.tops[row] - self._bar.value()
         return QRect(int(self._layout.x(column)) - 3, top, 7, self._layout.heights[row])
 
     def ensure_visible(self, row: int) -> None:
         if row >= len(self._layout.tops):
             return
         top, height = self._layout.tops[row], self._layout.heights[row]
-        bar, view = self.verticalScrollBar(), self.viewport().height()
+        bar, view = self._bar, self._port.height()
         if top < bar.value() or top + height > bar.value() + view:
             bar.setValue(top - (view - height) // 3)
 
     # --- painting ------------------------------------------------------------------------
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self.viewport())
-        offset = self.verticalScrollBar().value()
+    def paintEvent(self, event: QPaintEvent | None) -> None:
+        assert event is not None
+        painter = QPainter(self._port)
+        offset = self._bar.value()
         area = event.rect()
         painter.fillRect(area, QColor(self.theme.floor))
         for row, (top, height) in enumerate(zip(self._layout.tops, self._layout.heights, strict=True)):
@@ -172,7 +186,7 @@ class PageView(QAbstractScrollArea):
         found = []
         for row, line in enumerate(self.model.lines):
             top = self._layout.tops[row] - offset
-            if top > self.viewport().height():
+            if top > self._port.height():
                 break
             if top + self._layout.heights[row] > 0:
                 found.append(EdgeLine(line, self._layout, top + self.bands.above_clip, self.bands.clip))
@@ -183,7 +197,7 @@ class PageView(QAbstractScrollArea):
         if self.brackets is None or not self.may_drag_edges:
             return None
         shown = self.brackets[0]
-        for line in self._edge_lines(self.verticalScrollBar().value()):
+        for line in self._edge_lines(self._bar.value()):
             if not line.top - 4 <= point.y() <= line.top + line.height + 4:
                 continue
             for start, x in line.edges_of(shown):
@@ -217,7 +231,7 @@ class PageView(QAbstractScrollArea):
         self.current = row
         self.position = line.start + min(column, max(Fraction(0), line.length - 1))
         self.ensure_visible(row)
-        self.viewport().update()
+        self._port.update()
         self.moved.emit(self.position)
 
     def go_to_position(self, position: Fraction) -> None:
@@ -232,7 +246,7 @@ class PageView(QAbstractScrollArea):
         if place is not None and place[0] != self.current:
             self.current = place[0]
             self.ensure_visible(self.current)
-            self.viewport().update()
+            self._port.update()
 
     def step_count(self, step: int) -> None:
         """To the next count or the one before, over the edge of the line."""
@@ -248,18 +262,19 @@ class PageView(QAbstractScrollArea):
         """Open a field over the count the page stands on."""
         line = self.model.lines[self.current]
         x = self._layout.x(self.position - line.start)
-        top = self._layout.tops[self.current] - self.verticalScrollBar().value()
+        top = self._layout.tops[self.current] - self._bar.value()
         wide = max(150, int(self._layout.count_width))
-        left = min(int(x), self.viewport().width() - wide)
+        left = min(int(x), self._port.width() - wide)
         box = QRect(left, top + 6 + self.bands.counts + self.bands.wave, wide, 34)
-        CellField(self.viewport(), box, text, name, done)
+        CellField(self._port, box, text, name, done)
 
-    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+    def mouseDoubleClickEvent(self, event: QMouseEvent | None) -> None:
         self.count_chosen.emit()
 
-    def mousePressEvent(self, event: QMouseEvent) -> None:
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        assert event is not None
         point = event.position().toPoint()
-        row = self._layout.row_at(point.y() + self.verticalScrollBar().value())
+        row = self._layout.row_at(point.y() + self._bar.value())
         if row is None or event.button() is not Qt.MouseButton.LeftButton:
             return
         self._edge = self._edge_at(point)
@@ -271,7 +286,8 @@ class PageView(QAbstractScrollArea):
             self._drag = (row, nearest)
         self.go_to(row, Fraction(int(max(0.0, column))))
 
-    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+    def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
+        assert event is not None
         if self._edge is None or self.brackets is None:
             return
         at = self._snapped(event.position().toPoint())
@@ -283,13 +299,14 @@ class PageView(QAbstractScrollArea):
 
     def _snapped(self, point: QPoint) -> Fraction | None:
         """The half count of the song nearest to a point of the page."""
-        row = self._layout.row_at(point.y() + self.verticalScrollBar().value())
+        row = self._layout.row_at(point.y() + self._bar.value())
         if row is None:
             return None
         line = self.model.lines[row]
         return line.start + snapped(max(0.0, min(self._layout.column_at(point.x()), float(line.length))))
 
-    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+    def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
+        assert event is not None
         if self._edge is not None:
             at, start = self._snapped(event.position().toPoint()), self._edge
             self._edge = None
@@ -304,21 +321,33 @@ class PageView(QAbstractScrollArea):
         if abs(column - nearest) * self._layout.count_width >= 4:
             self.beat_dragged.emit(self.model.lines[row].start + nearest, column - nearest)
 
-    def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() == Qt.Key.Key_Left or event.key() == Qt.Key.Key_Right:
-            line = self.model.lines[self.current] if self.model.lines else None
-            if line is not None and not event.modifiers():
-                step = 1 if event.key() == Qt.Key.Key_Right else -1
-                self.go_to(self.current, max(Fraction(0), self.position - line.start + step))
-                return
-        event.ignore()
+    def uses_key(self, key: int) -> bool:
+        """Keys that move on the page itself."""
+        return key in (*_SIDEWAYS, *_PAGES)
 
-    def resizeEvent(self, event: QResizeEvent) -> None:
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        assert event is not None
+        plain = not event.modifiers() & ~Qt.KeyboardModifier.KeypadModifier
+        if self.model.lines and plain and event.key() in _SIDEWAYS:
+            self.step_count(_SIDEWAYS[event.key()])
+        elif self.model.lines and plain and event.key() in _PAGES:
+            self._step_page(_PAGES[event.key()])
+        else:
+            event.ignore()
+
+    def _step_page(self, direction: int | None) -> None:
+        """A page of lines on or back; None: to the last line."""
+        last = len(self.model.lines) - 1
+        visible = max(1, self._port.height() // (self.bands.height + GAP) - 1)
+        row = last if direction is None else min(last, max(0, self.current + direction * visible))
+        self.go_to(row)
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
         self.rebuild()
         super().resizeEvent(event)
 
     def scrollContentsBy(self, dx: int, dy: int) -> None:
-        self.viewport().scroll(0, dy)
+        self._port.scroll(0, dy)
 
     def set_theme(self, theme: Theme) -> None:
         self.theme = theme

@@ -1,0 +1,102 @@
+"""Watching: play, loop, speed, view, version, the mirror, frames, and going about on the page."""
+
+from __future__ import annotations
+
+from vamos.core.edit.clips import choose
+from vamos.core.model.clip import Choice
+from vamos.ui.desk import Desk
+from vamos.ui.parts.action import Action, Scope
+
+_W = Scope.WATCHING
+ACTIONS = (
+    Action("play", "Play or stop", "Space", "Watch", "Play from where the page stands.", _W),
+    Action("from_the_top", "From the top", "Home", "Watch", "Go to the first count of the song.", _W),
+    Action("loop", "Loop", "L", "Watch", "Play this line, or at Cut this clip, again and again, 8 into 1.", _W),
+    Action("next_speed", "Next speed", "S", "Watch", "100, 75, 60, 50, 25, 125 % of the song.", _W),
+    Action("mirrored", "Mirrored or as filmed", "M", "Watch", "Flip this clip's picture, or take the flip back.", _W),
+    Action("next_view", "Next view", "V", "Watch", "Front, back, side, feet: what was filmed.", _W),
+    Action(
+        "next_kind", "Next version", "Shift+V", "Watch", "With counts, to watch, half-time, two pictures in step.", _W
+    ),
+    Action("clicks", "Clicks on the counts", "K", "Watch", "Hear a click on each count, higher on 1.", _W),
+    Action("line_up", "Line up", "Up", "Page", "To the line above.", _W, repeats=True),
+    Action("line_down", "Line down", "Down", "Page", "To the line below.", _W, repeats=True),
+    Action(
+        "frame_back",
+        "One frame back",
+        ",",
+        "Page",
+        "A thirtieth of a second, or a frame of the film, earlier.",
+        _W,
+        repeats=True,
+    ),
+    Action(
+        "frame_on",
+        "One frame on",
+        ".",
+        "Page",
+        "A thirtieth of a second, or a frame of the film, later.",
+        _W,
+        repeats=True,
+    ),
+)
+
+
+class WatchCommands:
+    """What stands in the middle may play and step by itself."""
+
+    def __init__(self, desk: Desk):
+        self._desk = desk
+
+    def play(self) -> None:
+        view = self._desk.center.view
+        if view is None or not view.toggle():
+            self._desk.preview.toggle()
+
+    def loop(self) -> None:
+        self._desk.preview.toggle_loop()
+
+    def next_speed(self) -> None:
+        self._desk.preview.next_speed()
+
+    def clicks(self) -> None:
+        self._desk.preview.toggle_clicks()
+
+    def next_view(self) -> None:
+        self._desk.preview.next_view()
+
+    def next_kind(self) -> None:
+        self._desk.preview.next_kind()
+
+    def mirrored(self) -> None:
+        clip = self._desk.clip()
+        if clip is None:
+            self._desk.tell("There is no clip here to flip; go to a line of the dance that was filmed.")
+            return
+        words = "as filmed" if clip.flip else "mirrored"
+        self._desk.do(
+            "Mirrored or as filmed",
+            lambda p: choose(p, Choice(clip.key, flip=not clip.flip)),
+            f"{clip.title}, {clip.view}: {words} now",
+        )
+
+    def frame_back(self) -> None:
+        self._step(-1)
+
+    def frame_on(self) -> None:
+        self._step(1)
+
+    def _step(self, frames: int) -> None:
+        view = self._desk.center.view
+        if view is None or not view.step(frames):
+            self._desk.preview.step(frames)
+
+    def from_the_top(self) -> None:
+        self._desk.preview.playback.stop()
+        self._desk.page.go_to(0)
+
+    def line_up(self) -> None:
+        self._desk.page.go_to(self._desk.page.current - 1)
+
+    def line_down(self) -> None:
+        self._desk.page.go_to(self._desk.page.current + 1)

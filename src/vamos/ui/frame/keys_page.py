@@ -1,0 +1,103 @@
+"""All keys on one page, made from the actions: the stop one stands at first, and a field to search."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QKeySequence
+from PyQt6.QtWidgets import QDialog, QGridLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
+
+from vamos.ui.parts.action import Bound
+from vamos.ui.parts.text import label, set_tip
+
+#: (key, what it does, a sentence about it)
+Row = tuple[str, str, str]
+
+_MOVING: tuple[Row, ...] = (
+    ("1 – 8", "To that count of this line", ""),
+    ("← →", "A count back or on", ""),
+    ("PgUp PgDn", "A page of lines up or down", ""),
+    ("End", "To the last line", ""),
+    ("Esc", "To the page, out of a field", ""),
+)
+_COLUMNS = 2
+
+
+class KeysPage(QDialog):
+    """Opened with F1."""
+
+    def __init__(self, parent: QWidget, actions: Iterable[Bound], stop: str, stops: Sequence[str]):
+        super().__init__(parent)
+        self.setWindowTitle("Keys")
+        self.resize(860, 640)
+        down = QVBoxLayout(self)
+        down.setContentsMargins(28, 22, 28, 18)
+        down.setSpacing(10)
+        down.addWidget(label("Keys", "title"))
+        self.search = QLineEdit()
+        self.search.setPlaceholderText("Search: clip, mirror, the 1 …")
+        self.search.setAccessibleName("Search the keys")
+        self.search.textChanged.connect(self._show)
+        down.addWidget(self.search)
+        self._scroll = QScrollArea()
+        self._scroll.setWidgetResizable(True)
+        down.addWidget(self._scroll, 1)
+        down.addWidget(
+            label(
+                "Keys that change the song, the dance, takes or clips work at their stop, with the page in focus. "
+                "Single-letter keys can be switched off in the menu View.",
+                "soft",
+                wrap=True,
+            )
+        )
+        self.groups = _groups(actions, stop, stops)
+        self._show("")
+        self.search.setFocus()
+
+    def _show(self, wanted: str) -> None:
+        body = QWidget()
+        grid = QGridLayout(body)
+        grid.setContentsMargins(0, 0, 12, 0)
+        grid.setHorizontalSpacing(16)
+        grid.setVerticalSpacing(5)
+        at = 0
+        for name, rows in self.groups:
+            fit = [r for r in rows if _fits(wanted, name, r)]
+            if not fit:
+                continue
+            grid.addWidget(label(name, "head"), at, 0, 1, 2 * _COLUMNS)
+            deep = -(-len(fit) // _COLUMNS)
+            for number, (key, text, tip) in enumerate(fit):
+                row, side = at + 1 + number % deep, 2 * (number // deep)
+                keys, words = label(key, "strong"), label(text, wrap=True)
+                set_tip(words, tip)
+                grid.addWidget(keys, row, side, Qt.AlignmentFlag.AlignTop)
+                grid.addWidget(words, row, side + 1)
+            at += deep + 1
+        if not at:
+            grid.addWidget(label("No key is called so.", "soft"), 0, 0)
+        for side in range(_COLUMNS):
+            grid.setColumnStretch(2 * side + 1, 1)
+        grid.setRowStretch(at + 1, 1)
+        self._scroll.setWidget(body)
+
+
+def _groups(actions: Iterable[Bound], stop: str, stops: Sequence[str]) -> list[tuple[str, list[Row]]]:
+    """Rows by stop, the current one first, then what works everywhere."""
+    by: dict[str, list[Row]] = {}
+    for entry in actions:
+        a = entry.action
+        if a.keys:
+            key = QKeySequence(a.keys).toString(QKeySequence.SequenceFormat.NativeText)
+            by.setdefault(entry.stop or a.menu, []).append((key, a.text, a.help))
+    by.setdefault("Page", []).extend(_MOVING)
+    by["Stops"] = [(f"Ctrl+{n}", s, "") for n, s in enumerate(stops, 1)]
+    first = [stop] if stop in by else []
+    order = [*first, *(n for n in by if n not in stops), *(n for n in stops if n != stop and n in by)]
+    return [(f"Here, at {n}" if n == stop else n, by[n]) for n in order]
+
+
+def _fits(wanted: str, group: str, row: Row) -> bool:
+    text = f"{group} {' '.join(row)}".casefold()
+    return all(word in text for word in wanted.casefold().split())

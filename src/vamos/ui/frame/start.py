@@ -1,0 +1,61 @@
+"""The empty page: three things to do, and the demo."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+
+from vamos.ui.parts.panel import Button
+from vamos.ui.parts.text import label
+
+_STEPS = (
+    ("Drop the song here", "wav, flac, ogg, mp3 or m4a. Vamos finds the beat and the eights."),
+    ("Drop your takes here", "mp4, mov, mkv or webm from the phone. They are placed on the song by their sound."),
+    ("Look, then write the pack", "Clips per eight: mirrored, back view, slowed, with the counts over the picture."),
+)
+
+
+class StartPage(QWidget):
+    """Shown while there is no song; its buttons are told what they do when the window is built."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        column = QVBoxLayout(self)
+        column.setContentsMargins(110, 56, 64, 32)
+        column.setSpacing(18)
+        column.addWidget(label("From a song and phone films to clips your students can follow", "title", wrap=True))
+        for number, (head, text) in enumerate(_STEPS, 1):
+            row = QHBoxLayout()
+            big = label(str(number), "title")
+            big.setFixedWidth(44)
+            words = QVBoxLayout()
+            words.setSpacing(2)
+            words.addWidget(label(head, "strong", wrap=True))
+            words.addWidget(label(text, wrap=True))
+            row.addWidget(big, alignment=Qt.AlignmentFlag.AlignTop)
+            row.addLayout(words, 1)
+            column.addLayout(row)
+        self.choose = Button("Choose files…", lambda: None, "go")
+        self.demo = Button("Try the demo", lambda: None)
+        self.open = Button("Open a project…", lambda: None)
+        line = QHBoxLayout()
+        for button in (self.choose, self.demo, self.open):
+            line.addWidget(button)
+        line.addStretch(1)
+        column.addLayout(line)
+        column.addWidget(
+            label(
+                "Warm up, clear the floor, and dance within what a teacher or a physician says is good for you. "
+                "The rights of the music you use are yours to clear.",
+                "soft",
+                wrap=True,
+            )
+        )
+        column.addStretch(1)
+
+    def connect_to(
+        self, choose: Callable[[], object], demo: Callable[[], object], open_project: Callable[[], object]
+    ) -> None:
+        self.choose.run, self.demo.run, self.open.run = choose, demo, open_project

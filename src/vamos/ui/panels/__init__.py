@@ -1,1 +1,0 @@
-"""What the side panel offers at each stop."""

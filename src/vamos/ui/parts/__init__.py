@@ -1,0 +1,1 @@
+"""Small parts every room uses: look, panels, fields, text, actions as data."""

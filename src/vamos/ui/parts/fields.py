@@ -1,0 +1,236 @@
+"""Fields for typing: they keep what is half-typed, and no wheel changes them in passing."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping, Sequence
+
+from PyQt6.QtCore import QMimeData, Qt, pyqtSignal
+from PyQt6.QtGui import QDragEnterEvent, QFocusEvent, QKeyEvent, QWheelEvent
+from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
+
+from vamos.core.dance.notation import suggest
+from vamos.core.model.dance import StepPattern
+from vamos.core.time import Feel
+from vamos.ui.parts.some import some
+from vamos.ui.parts.text import label, set_tip
+
+
+class TextField(QLineEdit):
+    """A line that calls ``changed`` when something else was typed; Escape gives it up.
+
+    ``set_value`` from outside never takes away what is being typed.
+    """
+
+    def __init__(self, value: str, name: str, changed: Callable[[str], object], hint: str = ""):
+        super().__init__(value)
+        self._value = value
+        self.changed = changed
+        self.setAccessibleName(name)
+        self.setPlaceholderText(hint)
+        self.setCursorPosition(0)
+        self.editingFinished.connect(self._finish)
+
+    @property
+    def half_typed(self) -> bool:
+        return self.hasFocus() and self.text() != self._value
+
+    def set_value(self, value: str) -> None:
+        if self.half_typed or (value == self._value and self.text() == value):
+            return
+        self._value = value
+        self.setText(value)
+        self.setCursorPosition(0)
+
+    def _finish(self) -> None:
+        if self.text() != self._value:
+            self._value = self.text()
+            self.changed(self.text())
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is not None and event.key() == Qt.Key.Key_Escape and self.text() != self._value:
+            self.setText(self._value)
+            return
+        super().keyPressEvent(event)
+
+
+class NotationField(QPlainTextEdit):
+    """A section's line of notation: Return writes it, Tab takes the suggestion, Escape gives it up."""
+
+    suggested = pyqtSignal(str)
+
+    def __init__(self, text: str, feel: Feel, steps: Mapping[str, StepPattern], name: str):
+        super().__init__(text)
+        self._value, self._feel, self._steps = text, feel, steps
+        self._offer = ""
+        #: Writes the line; gives back what cannot be read.
+        self.write: Callable[[str], str] = lambda _text: ""
+        self.trouble = ""
+        self.setAccessibleName(name)
+        self.setFixedHeight(84)
+        self.textChanged.connect(self._look)
+
+    @property
+    def half_typed(self) -> bool:
+        """Words stay in the field until they can be read; nothing typed is lost."""
+        return self.toPlainText() != self._value
+
+    def set_value(self, text: str, feel: Feel, steps: Mapping[str, StepPattern]) -> None:
+        self._feel, self._steps = feel, steps
+        if text == self._value or (self.half_typed and self.hasFocus()):
+            return
+        self._value, self.trouble = text, ""
+        self.setPlainText(text)
+
+    def _look(self) -> None:
+        self._offer = suggest(self.toPlainText(), self._feel, self._steps)
+        self.trouble = ""
+        self.suggested.emit(f"Tab: {self._offer}" if self._offer else "")
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        assert event is not None
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self._write()
+        elif event.key() == Qt.Key.Key_Tab and self._offer:
+            self.setPlainText(self._offer)
+            self.moveCursor(self.textCursor().MoveOperation.End)
+        elif event.key() in (Qt.Key.Key_Tab, Qt.Key.Key_Backtab):
+            self.focusNextPrevChild(event.key() == Qt.Key.Key_Tab)
+        elif event.key() == Qt.Key.Key_Escape:
+            self.setPlainText(self._value)
+        else:
+            super().keyPressEvent(event)
+
+    def focusOutEvent(self, event: QFocusEvent | None) -> None:
+        super().focusOutEvent(event)
+        self._write()
+
+    def focusNextPrevChild(self, forward: bool) -> bool:
+        """Tab takes a suggestion first; without one it goes on as everywhere."""
+        return False if self._offer and forward else super(QPlainTextEdit, self).focusNextPrevChild(forward)
+
+    def insertFromMimeData(self, source: QMimeData | None) -> None:
+        """Words only: a film dropped here is for the window."""
+        if source is not None and not source.hasUrls():
+            super().insertFromMimeData(source)
+
+    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
+        if event is not None and some(event.mimeData()).hasUrls():
+            event.ignore()
+        else:
+            super().dragEnterEvent(event)
+
+    def _write(self) -> None:
+        text = self.toPlainText()
+        if text == self._value:
+            return
+        trouble = self.write(text)
+        if trouble:
+            self.trouble = trouble.split("\n")[0]
+            self.suggested.emit(self.trouble)
+        else:
+            self._value = text
+
+
+class Choice(QComboBox):
+    """A choice of words; the wheel scrolls the panel, letters are not taken for choices."""
+
+    def __init__(self, words: Sequence[str], now: str, name: str, chosen: Callable[[str], object]):
+        super().__init__()
+        self.chosen = chosen
+        self.addItems(list(words))
+        self.setCurrentText(now)
+        self.setAccessibleName(name)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.textActivated.connect(lambda text: self.chosen(text))
+
+    def set_value(self, words: Sequence[str], now: str) -> None:
+        if [self.itemText(k) for k in range(self.count())] != list(words):
+            self.clear()
+            self.addItems(list(words))
+        if self.currentText() != now:
+            self.setCurrentText(now)
+
+    def wheelEvent(self, event: QWheelEvent | None) -> None:
+        if event is not None:
+            event.ignore()
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is not None and event.text().strip() and event.text().isprintable():
+            event.ignore()
+            return
+        super().keyPressEvent(event)
+
+
+class CountField(QSpinBox):
+    """A number of counts, 1 to ``most``; arrows change it, the wheel does not."""
+
+    def __init__(self, value: int, most: int, name: str, changed: Callable[[int], object]):
+        super().__init__()
+        self.changed = changed
+        self.setRange(1, most)
+        self.setValue(value)
+        self.setKeyboardTracking(False)
+        self.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
+        self.setFixedWidth(58)
+        self.setAccessibleName(name)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.valueChanged.connect(lambda number: self.changed(number))
+
+    def set_value(self, value: int) -> None:
+        if self.value() != value and not self.hasFocus():
+            self.blockSignals(True)
+            self.setValue(value)
+            self.blockSignals(False)
+
+    def wheelEvent(self, event: QWheelEvent | None) -> None:
+        if event is not None:
+            event.ignore()
+
+
+def row_of(*parts: QWidget | str) -> QWidget:
+    """Widgets and words in one row; the first widget takes the space that is left."""
+    row = QWidget()
+    line = QHBoxLayout(row)
+    line.setContentsMargins(0, 0, 0, 0)
+    line.setSpacing(6)
+    stretched = False
+    for part in parts:
+        if isinstance(part, str):
+            line.addWidget(label(part, "soft"))
+        else:
+            line.addWidget(part, 0 if stretched else 1)
+            stretched = True
+    return row
+
+
+def named(name: str, field: QWidget, tip: str = "") -> QWidget:
+    """A field beside its name, in a column of its own so that a form stands in line."""
+    row = QWidget()
+    line = QHBoxLayout(row)
+    line.setContentsMargins(0, 0, 0, 0)
+    words = label(name, "soft", wrap=True)
+    words.setFixedWidth(86)
+    words.setBuddy(field)
+    line.addWidget(words)
+    line.addWidget(field, 1)
+    if tip:
+        set_tip(field, tip)
+    return row
+
+
+def is_typing(widget: QWidget | None) -> bool:
+    """Whether keys without Ctrl or Alt are words for a widget."""
+    return isinstance(widget, QLineEdit | QSpinBox | QPlainTextEdit) and widget.isEnabled()
+
+
+def takes_key(widget: QWidget | None, key: int) -> bool:
+    """Whether a widget that is no text field has a use of its own for a key."""
+    if isinstance(widget, QComboBox):
+        keys = (Qt.Key.Key_Space, Qt.Key.Key_Up, Qt.Key.Key_Down, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+        return key in keys
+    return bool(getattr(widget, "uses_key", lambda _key: False)(key))
+
+
+def half_typed(widget: QWidget | None) -> bool:
+    """Whether something was typed in a field that is not taken over yet."""
+    return bool(getattr(widget, "half_typed", False))

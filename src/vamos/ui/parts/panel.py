@@ -1,0 +1,422 @@
+"""A panel that is told anew what it holds and changes only what differs.
+
+A room fills it as often as it likes: what is there already stays where it is, with its scroll, its focus and
+half-typed words; what is new comes in its place, what is gone goes.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+from difflib import SequenceMatcher
+from functools import partial
+from typing import Any
+
+from PyQt6.QtCore import QSize, Qt, QTimer
+from PyQt6.QtGui import QKeyEvent, QMouseEvent
+from PyQt6.QtWidgets import (
+    QAbstractButton,
+    QApplication,
+    QCheckBox,
+    QFrame,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
+
+from vamos.ui.parts.fields import Choice, TextField, named
+from vamos.ui.parts.text import label, on_button, set_role, set_tip
+from vamos.ui.work.session import settings
+
+#: (text, what it does, role); a role is "go", "main" or nothing.
+ButtonEntry = tuple[str, Callable[[], object], str]
+
+
+@dataclass(frozen=True, slots=True)
+class _Entry:
+    """One thing in the panel: what tells it from others, how it is made, how it is brought up to date."""
+
+    kind: str
+    key: str
+    make: Callable[[], QWidget]
+    update: Callable[[Any], object]
+
+
+class Button(QPushButton):
+    """A button whose text is shown as it is and whose work can be changed."""
+
+    def __init__(self, text: str, run: Callable[[], object], role: str = ""):
+        super().__init__()
+        self.run = run
+        self.clicked.connect(lambda _checked=False: self.run())
+        self.show_as(text, run, role)
+
+    def show_as(self, text: str, run: Callable[[], object], role: str = "") -> None:
+        self.run = run
+        if self.text() != on_button(text):
+            self.setText(on_button(text))
+        set_role(self, role)
+
+    def uses_key(self, key: int) -> bool:
+        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.click()
+            return
+        super().keyPressEvent(event)
+
+
+class Check(QCheckBox):
+    """A check box that says so when it is set or taken off by a hand; Space and Return do it."""
+
+    def __init__(self, text: str, on: bool, name: str, changed: Callable[[bool], object]):
+        super().__init__(on_button(text))
+        self.changed = changed
+        self.setChecked(on)
+        self.setAccessibleName(name)
+        self.clicked.connect(lambda now: self.changed(now))
+
+    def uses_key(self, key: int) -> bool:
+        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.click()
+            return
+        super().keyPressEvent(event)
+
+
+class Head(Button):
+    """The name of a group; pressed, the group folds away or comes back."""
+
+    def show_head(self, text: str, folded: bool) -> None:
+        mark = "+" if folded else "–"
+        shown = on_button(f"{mark} {text}")
+        if self.text() != shown:
+            self.setText(shown)
+            self.setAccessibleName(f"{text}, {'folded' if folded else 'open'}")
+
+
+class Panel(QWidget):
+    """A column of heads, facts, sentences, buttons and fields; :meth:`begin`, what it holds, :meth:`end`."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.column = QVBoxLayout(self)
+        self.column.setContentsMargins(0, 0, 10, 8)
+        self.column.setSpacing(6)
+        self.column.setAlignment(Qt.AlignmentFlag.AlignTop)
+        self._old: list[tuple[_Entry, QWidget]] = []
+        self._new: list[_Entry] = []
+        self._room = ""
+        self._hidden = False
+        self._wish = ""
+        self._fresh = True
+        self.refill: Callable[[], object] = lambda: None
+
+    # --- filling -------------------------------------------------------------------------
+
+    def begin(self, room: str) -> None:
+        """What follows is all there is; the panel of another room starts at its top."""
+        self._fresh = room != self._room
+        self._room = room
+        self._new = []
+        self._hidden = False
+
+    def focus_on(self, name: str) -> None:
+        """The field with this accessible name gets the cursor when the panel is filled next."""
+        self._wish = name
+
+    def custom(self, kind: str, key: str, make: Callable[[], QWidget], update: Callable[[Any], object]) -> None:
+        """Anything else: ``make`` it when it is new, ``update`` it when it was there."""
+        if not self._hidden:
+            self._new.append(_Entry(kind, key, make, update))
+
+    def plain_head(self, text: str) -> None:
+        """A head that does not fold: what the panel is about."""
+        self._hidden = False
+        self.custom("plain head", "", lambda: label(text, "head", wrap=True), lambda w: _set_text(w, text))
+
+    def head(self, text: str, key: str = "") -> None:
+        """A group begins; ``key`` stays the same where the text does not. Folded groups stay folded."""
+        name = f"folded/{self._room}/{key or text}"
+        folded = settings().value(name, False, type=bool)
+        self._hidden = False
+
+        def toggle() -> None:
+            settings().setValue(name, not settings().value(name, False, type=bool))
+            self.refill()
+
+        def make() -> QWidget:
+            made = Head("", toggle, "head")
+            made.show_head(text, folded)
+            return made
+
+        def update(head: Head) -> None:
+            head.run = toggle
+            head.show_head(text, folded)
+
+        self.custom("head", key or text, make, update)
+        self._hidden = folded
+
+    def fact(self, name: str, value: str) -> None:
+        """A name on the left, its value on the right."""
+        self.custom("fact", name, lambda: _fact(name, value), lambda row: _set_text(row.value, value))
+
+    def say(self, text: str, role: str = "soft", key: str = "") -> None:
+        """A sentence; with a key, the same one as before in other words."""
+        self.custom(f"say {role}", key or text, lambda: label(text, role, wrap=True), lambda w: _set_text(w, text))
+
+    def buttons(self, *entries: ButtonEntry, key: str = "") -> None:
+        """A row of buttons."""
+        key = key or "\n".join(text for text, _, _ in entries)
+        self.custom("buttons", key, lambda: _ButtonRow(entries), lambda row: row.show_as(entries))
+
+    def toggles(self, name: str, entries: Sequence[tuple[str, str, bool, Callable[[bool], object]]]) -> None:
+        """A row of buttons that stay pressed: (text, accessible name, pressed, what a press does)."""
+        self.custom("toggles", name, lambda: _ToggleRow(entries), lambda row: row.show_as(entries))
+
+    def problem(self, text: str, run: Callable[[], object]) -> None:
+        """A problem as a button that leads to it."""
+
+        def update(button: Button) -> None:
+            button.run = run
+
+        self.custom("problem", text, lambda: _WordsButton(text, run), update)
+
+    def check(self, text: str, on: bool, changed: Callable[[bool], object], name: str = "") -> None:
+        """A check box."""
+
+        def update(box: Check) -> None:
+            box.changed = changed
+            box.setChecked(on)
+
+        self.custom("check", name or text, lambda: Check(text, on, name or text, changed), update)
+
+    def choice(
+        self, title: str, words: Sequence[str], now: str, chosen: Callable[[str], object], name: str = "", tip: str = ""
+    ) -> None:
+        """A choice of words beside its title."""
+        name = name or title
+
+        def update(row: QWidget) -> None:
+            box = row.findChild(Choice)
+            box.chosen = chosen
+            box.set_value(words, now)
+
+        self.custom("choice", name, lambda: named(title, Choice(words, now, name, chosen), tip), update)
+
+    def text(
+        self, title: str, value: str, changed: Callable[[str], object], name: str = "", hint: str = "", tip: str = ""
+    ) -> None:
+        """A line to type in beside its title."""
+        name = name or title
+
+        def update(row: QWidget) -> None:
+            field = row.findChild(TextField)
+            field.changed = changed
+            field.set_value(value)
+
+        self.custom("text", name, lambda: named(title, TextField(value, name, changed, hint), tip), update)
+
+    def end(self) -> None:
+        """All is told: make what is new, update what stays, take away what is gone."""
+        focus = QApplication.focusWidget()
+        inside = focus is not None and self.isAncestorOf(focus)
+        scroll = _scroll_of(self)
+        at = scroll.value() if scroll is not None else 0
+        old_keys = [(e.kind, e.key) for e, _ in self._old]
+        new_keys = [(e.kind, e.key) for e in self._new]
+        made: list[tuple[_Entry, QWidget]] = []
+        for tag, a, b, c, d in SequenceMatcher(None, old_keys, new_keys, autojunk=False).get_opcodes():
+            if tag == "equal":
+                for (_, widget), entry in zip(self._old[a:b], self._new[c:d], strict=True):
+                    entry.update(widget)
+                    made.append((entry, widget))
+                continue
+            for _, widget in self._old[a:b]:
+                self._take_away(widget)
+            for place, entry in enumerate(self._new[c:d], len(made)):
+                widget = entry.make()
+                self.column.insertWidget(place, widget)
+                widget.show()
+                made.append((entry, widget))
+        self._old = made
+        if scroll is not None:
+            target = 0 if self._fresh else at
+            QTimer.singleShot(0, lambda: scroll.setValue(target))
+        self._place_focus(inside)
+
+    def _take_away(self, widget: QWidget) -> None:
+        # A field that goes while one types in it must not send the focus round the window.
+        focus = QApplication.focusWidget()
+        if focus is not None and (widget is focus or widget.isAncestorOf(focus)):
+            focus.clearFocus()
+        self.column.removeWidget(widget)
+        widget.hide()
+        widget.deleteLater()
+
+    def _place_focus(self, was_inside: bool) -> None:
+        if self._wish:
+            field = next((w for w in self.fields() if w.accessibleName() == self._wish), None)
+            if field is not None:
+                self._wish = ""
+                field.setFocus(Qt.FocusReason.OtherFocusReason)
+                QTimer.singleShot(0, lambda: _ensure_visible(self, field))
+
+    def fields(self) -> list[QWidget]:
+        """Everything in it that can be seen and used."""
+        return [w for w in self.findChildren(QWidget) if not w.isHidden() and w.focusPolicy() != Qt.FocusPolicy.NoFocus]
+
+
+def _scroll_of(widget: QWidget) -> Any:
+    parent = widget.parentWidget()
+    while parent is not None and not isinstance(parent, QScrollArea):
+        parent = parent.parentWidget()
+    return parent.verticalScrollBar() if isinstance(parent, QScrollArea) else None
+
+
+def _ensure_visible(panel: Panel, field: QWidget) -> None:
+    parent = panel.parentWidget()
+    while parent is not None and not isinstance(parent, QScrollArea):
+        parent = parent.parentWidget()
+    if isinstance(parent, QScrollArea):
+        parent.ensureWidgetVisible(field)
+
+
+def _set_text(words: QLabel, text: str) -> None:
+    if words.text() != text:
+        words.setText(text)
+
+
+class _Fact(QFrame):
+    def __init__(self, name: str, value: str):
+        super().__init__()
+        line = QHBoxLayout(self)
+        line.setContentsMargins(0, 2, 0, 2)
+        self.value = label(value, "soft", wrap=True)
+        self.value.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        line.addWidget(label(name, wrap=True), 2)
+        line.addWidget(self.value, 3)
+
+
+def _fact(name: str, value: str) -> QWidget:
+    return _Fact(name, value)
+
+
+class _ButtonRow(QWidget):
+    """Buttons side by side; those that do not fit go on below."""
+
+    def __init__(self, entries: Sequence[ButtonEntry]):
+        super().__init__()
+        self._line = QHBoxLayout(self)
+        self._line.setContentsMargins(0, 2, 0, 2)
+        self._line.setSpacing(6)
+        self.made: list[Button] = []
+        self.show_as(entries)
+        self._line.addStretch(1)
+
+    def show_as(self, entries: Sequence[ButtonEntry]) -> None:
+        if len(entries) != len(self.made):
+            for button in self.made:
+                button.hide()
+                button.deleteLater()
+            self.made = [Button(*entry) for entry in entries]
+            for place, button in enumerate(self.made):
+                self._line.insertWidget(place, button)
+            return
+        for button, entry in zip(self.made, entries, strict=True):
+            button.show_as(*entry)
+
+
+class _ToggleRow(QWidget):
+    def __init__(self, entries: Sequence[tuple[str, str, bool, Callable[[bool], object]]]):
+        super().__init__()
+        line = QHBoxLayout(self)
+        line.setContentsMargins(0, 0, 0, 0)
+        line.setSpacing(6)
+        self._buttons: list[QAbstractButton] = []
+        for text, name, _, _ in entries:
+            button = Button(text, lambda: None)
+            button.setCheckable(True)
+            button.setAccessibleName(name)
+            line.addWidget(button)
+            self._buttons.append(button)
+        line.addStretch(1)
+        self.show_as(entries)
+
+    def show_as(self, entries: Sequence[tuple[str, str, bool, Callable[[bool], object]]]) -> None:
+        for button, (_, _, on, changed) in zip(self._buttons, entries, strict=True):
+            button.setChecked(on)
+            assert isinstance(button, Button)
+            button.run = partial(_tell_checked, button, changed)
+
+
+def _tell_checked(button: Button, changed: Callable[[bool], object]) -> None:
+    changed(button.isChecked())
+
+
+class _WordsButton(Button):
+    """A button whose words wrap: the words lie over it as a label."""
+
+    def __init__(self, text: str, run: Callable[[], object]):
+        super().__init__("", run, "problem")
+        self.words = label(text, "on-problem", wrap=True)
+        self.words.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
+        inside = QHBoxLayout(self)
+        inside.setContentsMargins(12, 7, 10, 7)
+        inside.addWidget(self.words)
+        self.setAccessibleName(text)
+        set_tip(self, "Press to go there.")
+
+    def sizeHint(self) -> QSize:
+        inner = self.layout()
+        return inner.sizeHint() if inner is not None else super().sizeHint()
+
+    def hasHeightForWidth(self) -> bool:
+        return True
+
+    def heightForWidth(self, width: int) -> int:
+        inner = self.layout()
+        return inner.heightForWidth(width) if inner is not None else super().heightForWidth(width)
+
+
+class Card(QFrame):
+    """Something to be chosen by a click, or by Space and Return; words one below the other."""
+
+    def __init__(self, lines: Sequence[tuple[str, str]], name: str, now: bool, choose: Callable[[], object]):
+        super().__init__()
+        self.choose = choose
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+        down = QVBoxLayout(self)
+        down.setContentsMargins(10, 7, 8, 7)
+        down.setSpacing(1)
+        self._words = [label(wrap=True) for _ in lines]
+        for words in self._words:
+            down.addWidget(words)
+        self.show_as(lines, name, now, choose)
+
+    def show_as(self, lines: Sequence[tuple[str, str]], name: str, now: bool, choose: Callable[[], object]) -> None:
+        self.choose = choose
+        for words, (text, role) in zip(self._words, lines, strict=True):
+            _set_text(words, text)
+            set_role(words, role)
+        self.setAccessibleName(f"{name}{', chosen' if now else ''}")
+        set_role(self, "card-now" if now else "card")
+
+    def uses_key(self, key: int) -> bool:
+        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+
+    def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
+        self.choose()
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is not None and self.uses_key(event.key()):
+            self.choose()
+        else:
+            super().keyPressEvent(event)

@@ -1,0 +1,1 @@
+"""The mirror and everything that makes its pictures and sound."""

@@ -1,0 +1,178 @@
+"""What the actions of the stop Cut do: edges, passes, ranges of one's own, the look of the clips."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from fractions import Fraction
+from typing import Any
+
+from vamos.core.edit import clips as edit
+from vamos.core.edit import output as edit_output
+from vamos.core.model.clip import Choice, Clip, NamedRange
+from vamos.core.model.look import Lane, Numbering, Shape, Style
+from vamos.core.plan.edges import snapped
+from vamos.core.time import count_text
+from vamos.ui.desk import Desk
+from vamos.ui.parts.action import Action
+from vamos.ui.stops.cut.compare import PassChooser
+
+ACTIONS = (
+    Action("edge_start", "The clip begins here", "[", "Cut", "From the count you stand on, run-up and all."),
+    Action("edge_end", "The clip ends here", "]", "Cut", "Up to the count you stand on."),
+    Action("start_earlier", "Begin a frame earlier", "Ctrl+[", "Cut", "One frame earlier.", repeats=True),
+    Action("start_later", "Begin a frame later", "Ctrl+]", "Cut", "One frame later.", repeats=True),
+    Action("end_earlier", "End a frame earlier", "Alt+[", "Cut", "One frame earlier.", repeats=True),
+    Action("end_later", "End a frame later", "Alt+]", "Cut", "One frame later.", repeats=True),
+    Action("other_pass", "Another pass", "Alt+A", "Cut", "Use the next pass for this clip."),
+    Action("compare", "Passes side by side", "C", "Cut", "The passes of this clip in step; again goes back."),
+    Action("leave_out", "Leave this clip out", "", "Cut", "It is not written; the panel offers to take it back."),
+    Action("next_problem", "Next clip to check", "Alt+N", "Cut", "To the next clip that asks for a look."),
+)
+
+
+class CutCommands:
+    """Each action of the stop is a method."""
+
+    def __init__(self, desk: Desk):
+        self._desk = desk
+        self.chooser = PassChooser(desk)
+        desk.center.add(self.chooser)
+
+    def _clip(self) -> Clip | None:
+        clip = self._desk.clip()
+        if clip is None:
+            self._desk.tell("There is no clip here; go to a line of the dance that was filmed.")
+        return clip
+
+    # --- edges ---------------------------------------------------------------------------
+
+    def edge_start(self) -> None:
+        self.move_edge(True, self._desk.position)
+
+    def edge_end(self) -> None:
+        self.move_edge(False, self._desk.position)
+
+    def move_edge(self, start: bool, position: Fraction) -> None:
+        """The clip begins or ends at a count; a bracket was let go there."""
+        clip = self._clip()
+        if clip is None:
+            return
+        at = snapped(float(position))
+        where = count_text(at - clip.counts.start)
+        self._desk.do(
+            "Edge of the clip",
+            lambda p: edit.move_edge(p, clip, start=at if start else None, end=None if start else at),
+            f"{clip.title}, {clip.view}: {'begins' if start else 'ends'} at {where}",
+        )
+
+    def start_earlier(self) -> None:
+        self._nudge(start=-1)
+
+    def start_later(self) -> None:
+        self._nudge(start=1)
+
+    def end_earlier(self) -> None:
+        self._nudge(end=-1)
+
+    def end_later(self) -> None:
+        self._nudge(end=1)
+
+    def _nudge(self, start: int = 0, end: int = 0) -> None:
+        clip = self._clip()
+        if clip is not None:
+            what = "begins" if start else "ends"
+            way = "later" if start + end > 0 else "earlier"
+            told = f"{clip.title}, {clip.view}: {what} a frame {way}"
+            self._desk.do("Nudge an edge", lambda p: edit.nudge_edge(p, clip, start, end), told)
+
+    # --- passes --------------------------------------------------------------------------
+
+    def other_pass(self) -> None:
+        clip = self._desk.clip()
+        if clip is None or not clip.alternatives:
+            self._desk.tell("There is no other pass of this view.")
+            return
+        take, number = clip.alternatives[0]
+        name = self._desk.project.take(take).name
+        self._desk.do(
+            "Another pass",
+            lambda p: edit.choose(p, Choice(clip.key, take=take, pass_number=number)),
+            f"{clip.title}, {clip.view}: {name}, pass {number + 1} is used",
+        )
+
+    def compare(self) -> None:
+        """The passes of this clip side by side; again goes back."""
+        if self._desk.center.view is self.chooser:
+            self._desk.show_page()
+        else:
+            self.chooser.show_passes()
+
+    def leave_out(self) -> None:
+        """This clip is not written; the panel offers to take it back."""
+        clip = self._clip()
+        if clip is not None:
+            told = f"{clip.title}, {clip.view} is left out"
+            self._desk.do("Leave a clip out", lambda p: edit.choose(p, Choice(clip.key, left_out=True)), told)
+
+    def forget(self, key: str) -> None:
+        self._desk.do("Decide again", lambda p: edit.forget_choice(p, key), "Vamos decides about this clip again")
+
+    def take_back(self, key: str) -> None:
+        self._desk.do("Take a clip back", lambda p: edit.take_back(p, key), "The clip is written again")
+
+    def next_problem(self) -> None:
+        """To the next clip that asks for a look, from this line on and round."""
+        asking = [c for c in self._desk.session.facts.clips if c.problems]
+        if not asking:
+            self._desk.tell("No clip asks for a look.")
+            return
+        now = self._desk.clip()
+        order = {c.key: k for k, c in enumerate(asking)}
+        at = order.get(now.key, -1) if now is not None else -1
+        if at < 0:
+            later = [k for k, c in enumerate(asking) if c.line >= self._desk.page.current]
+            at = (later[0] if later else 0) - 1
+        clip = asking[(at + 1) % len(asking)]
+        self._desk.show_page()
+        self._desk.preview.watched.chosen_range = ""
+        self._desk.page.go_to(clip.line)
+        self._desk.preview.choose_view(clip.view)
+
+    # --- ranges --------------------------------------------------------------------------
+
+    def add_range(self, wanted: NamedRange) -> None:
+        """A clip of one's own; it is what the mirror shows from now on."""
+        if self._desk.do("A clip of your own", lambda p: edit.add_range(p, wanted.name, wanted.counts)):
+            self._desk.preview.choose_range(self._desk.project.ranges[-1].id)
+
+    def remove_range(self, range_id: str) -> None:
+        self._desk.preview.choose_range("")
+        self._desk.do("Take a clip away", lambda p: edit.remove_range(p, range_id))
+
+    # --- looks ---------------------------------------------------------------------------
+
+    def set_style(self, style: Style) -> None:
+        self._overlay("Where the counts stand", style=style)
+
+    def set_numbering(self, numbering: Numbering) -> None:
+        self._overlay("How counts are said", numbering=numbering)
+
+    def set_distance(self, metres: float) -> None:
+        self._overlay("Read from", distance_m=metres)
+
+    def _overlay(self, name: str, **changes: Any) -> None:
+        self._desk.do(
+            name,
+            lambda p: edit_output.set_overlay(p, replace(p.output.overlay, **changes)),
+        )
+
+    def toggle_lane(self, lane: Lane) -> None:
+        self._desk.do(f"Show {lane}", lambda p: edit_output.toggle_lane(p, lane))
+
+    def set_shape(self, shape: Shape) -> None:
+        self._desk.do(
+            "Shape of the picture", lambda p: edit_output.set_framing(p, replace(p.output.framing, shape=shape))
+        )
+
+    def set_follow(self, on: bool) -> None:
+        self._desk.do("Follow the dancer", lambda p: edit_output.set_framing(p, replace(p.output.framing, follow=on)))

@@ -1,0 +1,239 @@
+"""The side panel at Cut: the clips of this line as cards, why they are so, and how they look."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from fractions import Fraction
+from functools import partial
+
+from PyQt6.QtWidgets import QGridLayout, QWidget
+
+from vamos.core.edit.clips import offered_ranges
+from vamos.core.model.clip import Clip
+from vamos.core.model.look import Lane, Numbering, Shape, Style
+from vamos.ui.desk import Desk
+from vamos.ui.frame.route import StopState
+from vamos.ui.parts.action import key_of
+from vamos.ui.parts.panel import ButtonEntry, Card, Check, Panel
+from vamos.ui.parts.text import plural, sentence
+from vamos.ui.preview.clip_preview import kind_words
+from vamos.ui.stops.cut.commands import ACTIONS, CutCommands
+from vamos.ui.stops.stop import MainAction, Room
+
+#: Distances counts may be read from, in metres.
+DISTANCES = {f"{d:g} m away": d for d in (1.0, 2.0, 3.0)}
+
+
+class CutRoom(Room):
+    """The clip of this line in this view, why it is so, what else there is."""
+
+    def __init__(self, desk: Desk):
+        super().__init__(desk)
+        self._commands = CutCommands(desk)
+
+    @property
+    def commands(self) -> CutCommands:
+        return self._commands
+
+    def state(self) -> StopState:
+        clips = self.desk.session.facts.clips
+        if not clips:
+            return StopState("no clips yet")
+        asking = sum(bool(c.problems) for c in clips)
+        words = plural(len(clips), "clip")
+        return StopState(f"{words}, {asking} to check" if asking else words, not asking)
+
+    def main_action(self) -> MainAction | None:
+        clips = self.desk.session.facts.clips
+        asking = sum(bool(c.problems) for c in clips)
+        if asking:
+            return MainAction(f"Next clip to check ({asking})", self.commands.next_problem)
+        return MainAction("On to the pack", lambda: self.desk.go_to_stop("Pack")) if clips else None
+
+    def edge_dragged(self, start: bool, position: Fraction) -> None:
+        self.commands.move_edge(start, position)
+
+    def project_replaced(self) -> None:
+        self.desk.preview.watched.chosen_range = ""
+
+    def fill(self, panel: Panel) -> None:
+        clip, line = self.desk.clip(), self.desk.line()
+        if clip is None:
+            panel.plain_head("Nothing to cut here")
+            if line is not None and not line.kind.danced:
+                panel.say("This line is not danced. Go to a line of the dance.")
+            else:
+                panel.say("No take shows this line in this view. Press V for another view, or film it.")
+        else:
+            self._cards(panel, clip)
+            self._facts(panel, clip)
+        self._left_out(panel)
+        self._ranges(panel)
+        self._look(panel)
+
+    def _cards(self, panel: Panel, current: Clip) -> None:
+        """One card a view: the pass it takes, its label, whether something is to be checked."""
+        panel.plain_head(current.title)
+        alike = [c for c in self.desk.content.clips if c.subject == current.subject]
+        for number in range(0, len(alike), 2):
+            pair = [self._card(c, c.key == current.key) for c in alike[number : number + 2]]
+            panel.custom(
+                f"cards {len(pair)}",
+                f"{current.subject} {number}",
+                partial(_CardPair, pair),
+                partial(_show_pair, pair),
+            )
+
+    def _card(self, clip: Clip, now: bool) -> _CardWords:
+        check = f"  {len(clip.problems)} to check" if clip.problems else ""
+        name = self.desk.project.take(clip.take).name
+        lines = (
+            (f"{clip.view}{check}", "card-head"),
+            (f"{name}, pass {clip.pass_number + 1}", "soft"),
+            (clip.label.split(":")[0], "soft"),
+        )
+        said = f"{clip.title}, {clip.view}: {name}, {clip.label}"
+        return _CardWords(lines, said, now, lambda: self.desk.preview.choose_view(clip.view))
+
+    def _facts(self, panel: Panel, clip: Clip) -> None:
+        """Reasons, problems and other passes, in words."""
+        do = self.commands
+        for problem in clip.problems:
+            panel.say(sentence(problem), "warn")
+        for reason in clip.reasons:
+            panel.say(sentence(reason), "")
+        keys = [key_of(ACTIONS, n) for n in ("start_earlier", "start_later", "end_earlier", "end_later")]
+        panel.say(
+            f"Drag the brackets on the page, or {key_of(ACTIONS, 'edge_start')} and {key_of(ACTIONS, 'edge_end')} "
+            f"on a count; {' '.join(keys)} by a frame."
+        )
+        if clip.alternatives:
+            names = [f"{self.desk.project.take(t).name}, pass {n + 1}" for t, n in clip.alternatives[:3]]
+            panel.say(f"Also: {'; '.join(names)}.")
+            panel.buttons(
+                (f"Another pass ({key_of(ACTIONS, 'other_pass')})", do.other_pass, ""),
+                (f"Side by side ({key_of(ACTIONS, 'compare')})", do.compare, ""),
+            )
+        buttons: list[ButtonEntry] = [("Leave out", do.leave_out, "")]
+        if self.desk.project.choice(clip.key) is not None:
+            buttons.insert(0, ("Let Vamos decide again", lambda: do.forget(clip.key), ""))
+        panel.buttons(*buttons, key="decide")
+
+    def _left_out(self, panel: Panel) -> None:
+        out = [c.clip for c in self.desk.project.choices if c.left_out]
+        if not out:
+            return
+        panel.head("Left out")
+        for key in out:
+            panel.buttons((f"Take {key} back", partial(self.commands.take_back, key), ""))
+
+    def _ranges(self, panel: Panel) -> None:
+        """Clips of one's own, and what is offered around this count."""
+        desk, project = self.desk, self.desk.project
+        panel.head("Clips of your own")
+        for wanted in project.ranges:
+            chosen = desk.preview.watched.chosen_range == wanted.id
+            panel.buttons(
+                (wanted.name, self._choose("" if chosen else wanted.id), "main" if chosen else ""),
+                ("Take away", partial(self.commands.remove_range, wanted.id), ""),
+                key=f"range {wanted.id}",
+            )
+        have = {r.counts for r in project.ranges}
+        offered = [r for r in offered_ranges(project, desk.position) if r.counts not in have]
+        for wanted in offered[:4]:
+            panel.buttons((f"+ {wanted.name}", partial(self.commands.add_range, wanted), ""))
+        if not offered and not project.ranges:
+            panel.say("Stand on a danced line to cut two lines, a wall, or from the top to there.")
+
+    def _choose(self, range_id: str) -> Callable[[], object]:
+        return lambda: self.desk.preview.choose_range(range_id)
+
+    def _look(self, panel: Panel) -> None:
+        """What stands over the picture, and how the picture is cut."""
+        output, do = self.desk.project.output, self.commands
+        overlay = output.overlay
+        panel.head("Over the picture")
+        panel.choice(
+            "Counts", list(Style), str(overlay.style), lambda w: do.set_style(Style(w)), name="Where the counts stand"
+        )
+        panel.choice(
+            "Said",
+            list(Numbering),
+            str(overlay.numbering),
+            lambda w: do.set_numbering(Numbering(w)),
+            name="How counts are said",
+        )
+        now = f"{overlay.distance_m:g} m away"
+        panel.choice("Read from", list(dict.fromkeys([*DISTANCES, now])), now, lambda w: self._distance(w))
+        panel.custom(
+            "lanes",
+            "",
+            lambda: _Lanes(overlay.lanes, do.toggle_lane),
+            lambda lanes: lanes.show_lanes(overlay.lanes),
+        )
+        panel.head("The picture")
+        shape = output.framing.shape
+        panel.choice("Shape", list(Shape), str(shape), lambda w: do.set_shape(Shape(w)), name="Shape of the picture")
+        panel.check(
+            "Close to the dancer, following slowly", output.framing.follow, do.set_follow, name="Follow the dancer"
+        )
+        panel.say(
+            f"Version shown: {kind_words(self.desk.preview.watched.kind)}. Shift+V shows the next one.", key="kind"
+        )
+
+    def _distance(self, words: str) -> None:
+        if words in DISTANCES:
+            self.commands.set_distance(DISTANCES[words])
+
+
+class _CardWords:
+    """What stands on a card, and what choosing it does."""
+
+    def __init__(self, lines: Sequence[tuple[str, str]], said: str, now: bool, choose: Callable[[], object]):
+        self.lines, self.said, self.now, self.choose = lines, said, now, choose
+
+
+class _CardPair(QWidget):
+    """Two cards side by side, or one and a space."""
+
+    def __init__(self, words: Sequence[_CardWords]):
+        super().__init__()
+        grid = QGridLayout(self)
+        grid.setContentsMargins(0, 0, 0, 0)
+        grid.setHorizontalSpacing(8)
+        self._cards = [Card(w.lines, w.said, w.now, w.choose) for w in words]
+        for column, card in enumerate(self._cards):
+            grid.addWidget(card, 0, column)
+        for column in range(2):
+            grid.setColumnStretch(column, 1)
+
+    def show_cards(self, words: Sequence[_CardWords]) -> None:
+        for card, w in zip(self._cards, words, strict=True):
+            card.show_as(w.lines, w.said, w.now, w.choose)
+
+
+def _show_pair(words: Sequence[_CardWords], pair: _CardPair) -> None:
+    pair.show_cards(words)
+
+
+def _toggled(toggle: Callable[[Lane], object], lane: Lane, _on: bool) -> None:
+    toggle(lane)
+
+
+class _Lanes(QWidget):
+    """A box for each thing that may stand over the picture."""
+
+    def __init__(self, shown: Sequence[Lane], toggle: Callable[[Lane], object]):
+        super().__init__()
+        grid = QGridLayout(self)
+        grid.setContentsMargins(0, 2, 0, 2)
+        grid.setVerticalSpacing(4)
+        self._boxes = {}
+        for number, lane in enumerate(Lane):
+            box = Check(str(lane), lane in shown, f"Show {lane}", partial(_toggled, toggle, lane))
+            grid.addWidget(box, number // 2, number % 2)
+            self._boxes[lane] = box
+
+    def show_lanes(self, shown: Sequence[Lane]) -> None:
+        for lane, box in self._boxes.items():
+            box.setChecked(lane in shown)

@@ -1,0 +1,147 @@
+"""What the actions of the stop Dance do: writing sections and counts, the wall map, sheets."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from fractions import Fraction
+from pathlib import Path
+
+from vamos.core.dance.checks import Problem
+from vamos.core.dance.export import export_sheet
+from vamos.core.dance.section_text import count_words
+from vamos.core.dance.sheet_files import read_sheet
+from vamos.core.dance.wall_map import Drawing, wall_map
+from vamos.core.edit import dance as edit
+from vamos.core.model.project import Project
+from vamos.errors import InputError, VamosError
+from vamos.ui.desk import Desk
+from vamos.ui.parts.action import Action
+from vamos.ui.stops.dance.wall_map import WallMap
+from vamos.ui.work.session import file_name
+
+NOTATION = "Notation of the section"
+ACTIONS = (
+    Action("new_section", "New section", "Ctrl+Return", "Dance", "An empty section behind the one of this line."),
+    Action("write_count", "Write on this count", "F2", "Dance", "Type what is danced here; Tab goes on."),
+    Action("wall_map", "Wall map", "W", "Dance", "The whole sequence as a picture; again goes back to the page."),
+    Action("read_sheet", "Read a sheet…", "", "Dance", "Take the dance from a CSV, JSON or Markdown file."),
+    Action("write_sheet", "Write the sheet…", "", "Dance", "Write PDF, Markdown, CSV or JSON, or the wall map as SVG."),
+)
+
+
+class DanceCommands:
+    """Each action of the stop is a method."""
+
+    def __init__(self, desk: Desk):
+        self._desk = desk
+        self.map = WallMap(self._drawing)
+        desk.center.add(self.map)
+
+    def new_section(self) -> None:
+        line = self._desk.line()
+        after = line.section.name if line is not None and line.section is not None else None
+        if self._desk.project.song is None:
+            self._desk.tell("Add a song first; the dance is written on its counts.")
+            return
+        before = {s.name for s in self._desk.project.dance.sections}
+        if not self._desk.do("New section", lambda p: edit.add_section(p, after=after)):
+            return
+        new = next(s.name for s in self._desk.project.dance.sections if s.name not in before)
+        self._go_to_section(new)
+        self._desk.focus_on(NOTATION)
+
+    def _go_to_section(self, name: str) -> None:
+        for number, line in enumerate(self._desk.session.lines):
+            if line.section is not None and line.section.name == name:
+                self._desk.page.go_to(number)
+                return
+
+    def write_section(self, name: str, text: str) -> str:
+        """A section's line of notation; gives back what cannot be read, and then changes nothing."""
+        return self._written("Write a section", lambda p: edit.write_section(p, name, text), f"{name} is written")
+
+    def write_sequence(self, text: str) -> str:
+        """The sequence as typed; gives back what cannot be read, and then changes nothing."""
+        return self._written("Sequence", lambda p: edit.write_sequence(p, text), "The sequence is written")
+
+    def _written(self, name: str, change: Callable[[Project], Project], told: str) -> str:
+        try:
+            change(self._desk.project)
+        except InputError as error:
+            self._desk.tell(str(error).split("\n")[0])
+            return str(error)
+        self._desk.do(name, change, told)
+        return ""
+
+    def write_count(self) -> None:
+        """A field over the count the page stands on."""
+        line = self._desk.line()
+        if line is None or line.section is None:
+            self._desk.tell("This line is not danced. Go to a line of the dance, or begin a section (Ctrl+Return).")
+            return
+        self._desk.show_page()
+        section, column = line.section, self._desk.position - line.start
+        count = int(column + line.first)
+
+        def done(text: str | None, step: int) -> None:
+            before = count_words(section, count)
+            if text is not None and text.strip() != before:
+                where = f"Count {count + 1} of {section.name} is written"
+                self._desk.do("Write a count", lambda p: edit.write_count(p, section.name, count, text), where)
+            self._desk.page.setFocus()
+            if step:
+                self._desk.page.step_count(step)
+                self.write_count()
+
+        name = f"Count {count + 1} of {section.name}"
+        self._desk.page.edit_cell(count_words(section, count), name, done)
+
+    def wall_map(self) -> None:
+        """The wall map instead of the page, and back."""
+        if self._desk.center.view is self.map:
+            self._desk.show_page()
+        elif self._drawing() is None:
+            self._desk.tell("There is no sequence to draw yet.")
+        else:
+            self._desk.show_view(self.map)
+
+    def _drawing(self) -> Drawing | None:
+        project = self._desk.project
+        if not project.dance.sequence or not self._desk.session.lines:
+            return None
+        return wall_map(project.dance, project.grid)
+
+    def go_to_problem(self, problem: Problem) -> None:
+        """To the first line of the section a problem is in, or of the entry of the sequence."""
+        for number, line in enumerate(self._desk.session.lines):
+            there = line.item == problem.item if problem.item is not None else line.title == problem.section
+            if there and line.section is not None:
+                start = problem.start if problem.start is not None and problem.item is None else Fraction(0)
+                self._desk.show_page()
+                self._desk.page.go_to(number, Fraction(max(0, int(start - line.first))))
+                return
+        self._desk.tell("No line of the page dances that; look at the sequence.")
+
+    def read_sheet(self) -> None:
+        path = self._desk.ask_open("Read a sheet", "Count sheets (*.csv *.json *.md)")
+        if path is not None:
+            self.read_sheet_from(path)
+
+    def read_sheet_from(self, path: Path) -> None:
+        try:
+            found = read_sheet(path)
+        except VamosError as error:
+            self._desk.tell(str(error))
+            return
+        self._desk.do("Read a sheet", lambda p: edit.set_dance(p, found), f"The dance of {path.name} is read")
+
+    def write_sheet(self) -> None:
+        kinds = "PDF (*.pdf);;Markdown (*.md);;CSV (*.csv);;JSON (*.json);;Wall map (*.svg)"
+        project = self._desk.project
+        path = self._desk.ask_save("Write the sheet", kinds, file_name(project.dance.name or project.name, "sheet"))
+        if path is not None:
+            self.write_sheet_to(path)
+
+    def write_sheet_to(self, path: Path) -> None:
+        project = self._desk.project
+        self._desk.attempt(lambda: export_sheet(project, path), f"The sheet is in {path}.")

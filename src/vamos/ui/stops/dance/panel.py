@@ -1,0 +1,219 @@
+"""The side panel at Dance: the section of this line, this count, the sequence, problems, what follows, the card."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from fractions import Fraction
+from functools import partial
+from math import floor
+
+from vamos.core.dance.facing import turn_text
+from vamos.core.dance.lines import Line
+from vamos.core.dance.section_text import notation_of, own_steps
+from vamos.core.dance.sequence import print_sequence
+from vamos.core.edit import dance as edit
+from vamos.core.model.dance import Event, Foot, ItemKind, Section
+from vamos.core.model.project import Project
+from vamos.core.time import Feel, count_text
+from vamos.ui.desk import Desk
+from vamos.ui.frame.route import StopState
+from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.text import plural, sentence
+from vamos.ui.stops.dance.card import fill_card
+from vamos.ui.stops.dance.commands import NOTATION, DanceCommands
+from vamos.ui.stops.dance.follows import fill_follows
+from vamos.ui.stops.dance.section import NotationBox, SectionRow, SequenceBox
+from vamos.ui.stops.stop import MainAction, Room
+
+#: So many problems are shown at once.
+MOST_PROBLEMS = 20
+_COUNT_FIELDS = (
+    ("cue", "Cue word"),
+    ("lyric", "Lyric, sound"),
+    ("note", "Note"),
+    ("easier", "Easier"),
+    ("harder", "Harder"),
+    ("caution", "Care"),
+)
+
+
+class DanceRoom(Room):
+    """Write the counts, and see what follows from them."""
+
+    def __init__(self, desk: Desk):
+        super().__init__(desk)
+        self._commands = DanceCommands(desk)
+
+    @property
+    def commands(self) -> DanceCommands:
+        return self._commands
+
+    def state(self) -> StopState:
+        dance = self.desk.project.dance
+        if not dance.sections:
+            return StopState("not written")
+        walls = sum(i.kind is ItemKind.WALL for i in dance.sequence)
+        tags = sum(i.kind is ItemKind.TAG for i in dance.sequence)
+        words = [plural(walls, "wall")] + ([plural(tags, "tag")] if tags else [])
+        wrong = len(self.desk.session.facts.problems)
+        return StopState(", ".join(words) + (f", {wrong} to check" if wrong else ""), not wrong)
+
+    def main_action(self) -> MainAction | None:
+        if not self.desk.project.dance.sections:
+            return MainAction("Write the first section", self.commands.new_section)
+        return MainAction("Write on this count", self.commands.write_count, "Type what is danced on it; Tab goes on.")
+
+    def count_chosen(self) -> None:
+        self.commands.write_count()
+
+    def fill(self, panel: Panel) -> None:
+        do, dance = self.commands, self.desk.project.dance
+        if not dance.sections:
+            panel.plain_head("No dance written yet")
+            panel.say("Write the counts of the first section, or read a sheet (CSV, JSON, Markdown).")
+            panel.buttons(("Read a sheet…", do.read_sheet, ""))
+            panel.say("Without a sheet, every eight of the song becomes a clip.")
+            return
+        line = self.desk.line()
+        if line is not None and line.section is not None:
+            self._section(panel, line.section)
+            self._count(panel, line, line.section)
+        else:
+            panel.plain_head("This line is not danced")
+            panel.say("Go to a line of the dance to write on it.")
+        panel.buttons(("New section", do.new_section, ""), ("Write the sheet…", do.write_sheet, ""))
+        self._sequence(panel)
+        self._problems(panel)
+        fill_follows(panel, dance, self.desk.session.facts.dance)
+        fill_card(panel, self.desk)
+
+    def _do(self, words: str, change: Callable[[Project], Project], told: str = "") -> None:
+        self.desk.do(words, change, told)
+
+    # --- the section ---------------------------------------------------------------------
+
+    def _section(self, panel: Panel, section: Section) -> None:
+        name, dance = section.name, self.desk.project.dance
+        panel.plain_head(f"Section {name}" if not name.lower().startswith("section") else name)
+
+        def rename(text: str) -> None:
+            self._do("Name of a section", lambda p: edit.rename_section(p, name, text))
+
+        def lengthen(counts: int) -> None:
+            self._do("Length of a section", lambda p: edit.set_section(p, name, counts))
+
+        def feel(text: str) -> None:
+            self._do("Feel of a section", lambda p: edit.set_section(p, name, feel=Feel(text)))
+
+        panel.custom(
+            "section",
+            section.id,
+            lambda: SectionRow(section, rename, lengthen, feel),
+            lambda row: row.show_section(section, rename, lengthen, feel),
+        )
+        text, steps = notation_of(section, dance), own_steps(dance)
+        panel.custom(
+            "notation",
+            section.id,
+            lambda: NotationBox(text, section.feel, steps, NOTATION, lambda t: self.commands.write_section(name, t)),
+            lambda box: box.show_text(text, section.feel, steps, lambda t: self.commands.write_section(name, t)),
+        )
+        panel.buttons(
+            ("Again", lambda: self._do("Again", lambda p: edit.copy_section(p, name)), ""),
+            (
+                "Again mirrored",
+                lambda: self._do("Again, mirrored", lambda p: edit.copy_section(p, name, mirrored=True)),
+                "",
+            ),
+        )
+        panel.buttons(
+            ("Mirror", lambda: self._do("Mirror", lambda p: edit.mirror_section(p, name), f"{name} is mirrored"), ""),
+            ("Take away", lambda: self._do("Take a section away", lambda p: edit.remove_section(p, name)), ""),
+        )
+        if section.events:
+            self._keep_step(panel, section)
+
+    def _keep_step(self, panel: Panel, section: Section) -> None:
+        """Keep the moves of a section as a step of the teacher's own."""
+
+        def keep(step: str) -> None:
+            if step.strip():
+                self._do("Keep a step", lambda p: edit.learn_step(p, section.name, 0, section.length, step))
+
+        panel.text("Keep as a step", "", keep, hint="name of a step of your own")
+        known = [step.name for step in self.desk.project.dance.steps]
+        if known:
+            panel.say(f"Your own: {', '.join(known)}.", key="own steps")
+
+    # --- the count -----------------------------------------------------------------------
+
+    def _count(self, panel: Panel, line: Line, section: Section) -> None:
+        """What is known of the count the page stands on."""
+        at = self.desk.position - line.start + line.first
+        here = [e for e in section.events if floor(e.start) == floor(at)]
+        panel.head(f"Count {floor(at) + 1}", "count")
+        if not here:
+            panel.say("Nothing is written here. F2 writes on this count, Tab goes on to the next.")
+            return
+        for number, event in enumerate(here):
+            words = [event.name or str(event.kind)]
+            if event.foot is not Foot.NONE:
+                words.append(str(event.foot))
+            if event.turn:
+                words.append(turn_text(event.turn))
+            panel.say(f"{count_text(event.start, section.feel)}: {', '.join(words)}", "", key=f"event {number}")
+            if event.turn is None:
+                self._ask(panel, section, event)
+        first = here[0]
+        for name, title in _COUNT_FIELDS:
+            panel.text(title, getattr(first, name), self._setter(section.name, first.start, name))
+
+    def _setter(self, section: str, start: Fraction, name: str) -> Callable[[str], object]:
+        title = dict(_COUNT_FIELDS)[name]
+        return lambda text: self._do(
+            title, lambda p: edit.set_event(p, section, start, **{name: text.strip()}), f"{title} is written"
+        )
+
+    def _ask(self, panel: Panel, section: Section, event: Event) -> None:
+        """Which way a turn goes, and where each answer leads."""
+        count = count_text(event.start, section.feel)
+        asked = self.desk.session.facts.dance.asked
+        found = next((a for a in asked if a.section == section.name and a.count == count), None)
+        panel.say("Which way does it turn?", "warn")
+        for right, leads in ((True, found.right if found else ""), (False, found.left if found else "")):
+            word = "Right" if right else "Left"
+            panel.buttons((word, self._answer(section.name, event.start, right, word), ""))
+            panel.say(f"{word}: {leads}", key=f"leads {word}")
+
+    def _answer(self, section: str, start: Fraction, right: bool, word: str) -> Callable[[], object]:
+        return lambda: self._do(
+            "Direction of a turn", lambda p: edit.answer_turn(p, section, start, right), f"It turns {word.lower()}"
+        )
+
+    # --- sequence and problems -----------------------------------------------------------
+
+    def _sequence(self, panel: Panel) -> None:
+        dance = self.desk.project.dance
+        text = print_sequence(dance.sequence, dance)
+        panel.head("Sequence over the song")
+        panel.custom(
+            "sequence",
+            "",
+            lambda: SequenceBox(text, self.commands.write_sequence),
+            lambda box: box.show_text(text, self.commands.write_sequence),
+        )
+        panel.say("wall, wall/16 cut by a restart, wall@16+4 with a stop, hold:4, names of sections as tags.")
+        panel.buttons(
+            ("Fill the song with walls", lambda: self._do("Fill the song", edit.fill_song), ""),
+            ("Wall map", self.commands.wall_map, ""),
+        )
+
+    def _problems(self, panel: Panel) -> None:
+        found = self.desk.session.facts.problems
+        panel.head(f"To check: {len(found)}" if found else "Nothing to check", "problems")
+        for problem in found[:MOST_PROBLEMS]:
+            where = ", ".join(x for x in (problem.section, problem.count and f"count {problem.count}") if x)
+            text = f"{where}: {problem.text}" if where else sentence(problem.text)
+            panel.problem(text, partial(self.commands.go_to_problem, problem))
+        if len(found) > MOST_PROBLEMS:
+            panel.say(f"and {len(found) - MOST_PROBLEMS} more.")

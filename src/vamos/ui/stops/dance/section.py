@@ -1,0 +1,102 @@
+"""Parts of the panel at Dance: a section's name, length and feel; its notation; the sequence."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+
+from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+
+from vamos.core.edit.dance import LONGEST
+from vamos.core.model.dance import Section, StepPattern
+from vamos.core.time import Feel
+from vamos.ui.parts.fields import Choice, CountField, NotationField, TextField
+from vamos.ui.parts.text import label
+
+Write = Callable[[str], str]
+
+
+class SectionRow(QWidget):
+    """Name, counts and feel in one row."""
+
+    def __init__(
+        self,
+        section: Section,
+        rename: Callable[[str], object],
+        lengthen: Callable[[int], object],
+        feel: Callable[[str], object],
+    ):
+        super().__init__()
+        self._name = TextField(section.name, "Name of the section", rename)
+        self._length = CountField(section.length, LONGEST, "Counts of the section", lengthen)
+        self._feel = Choice([str(f) for f in Feel], str(section.feel), "Feel of the section", feel)
+        line = QHBoxLayout(self)
+        line.setContentsMargins(0, 0, 0, 0)
+        line.setSpacing(6)
+        line.addWidget(self._name, 1)
+        line.addWidget(self._length)
+        line.addWidget(label("counts", "soft"))
+        line.addWidget(self._feel)
+
+    def show_section(
+        self,
+        section: Section,
+        rename: Callable[[str], object],
+        lengthen: Callable[[int], object],
+        feel: Callable[[str], object],
+    ) -> None:
+        self._name.changed, self._length.changed, self._feel.chosen = rename, lengthen, feel
+        self._name.set_value(section.name)
+        self._length.set_value(section.length)
+        self._feel.set_value([str(f) for f in Feel], str(section.feel))
+
+
+class NotationBox(QWidget):
+    """A section's line of notation; below it what is suggested, or what cannot be read."""
+
+    def __init__(self, text: str, feel: Feel, steps: Mapping[str, StepPattern], name: str, write: Write):
+        super().__init__()
+        self.field = NotationField(text, feel, steps, name)
+        self.field.write = write
+        self._hint = label("", "soft", wrap=True)
+        self._hint.setAccessibleName("What is suggested, or cannot be read")
+        self._hint.hide()
+        self.field.suggested.connect(self._say)
+        down = QVBoxLayout(self)
+        down.setContentsMargins(0, 0, 0, 0)
+        down.setSpacing(4)
+        down.addWidget(self.field)
+        down.addWidget(self._hint)
+
+    def show_text(self, text: str, feel: Feel, steps: Mapping[str, StepPattern], write: Write) -> None:
+        self.field.write = write
+        self.field.set_value(text, feel, steps)
+
+    def _say(self, words: str) -> None:
+        self._hint.setText(words)
+        self._hint.setVisible(bool(words))
+
+
+class SequenceBox(QWidget):
+    """The sequence as a line; below it what cannot be read, and then the line stays as typed."""
+
+    def __init__(self, text: str, write: Write):
+        super().__init__()
+        self._write = write
+        self.field = TextField(text, "Sequence", self._typed, "2*wall tag1 wall/16 wall")
+        self._hint = label("", "soft", wrap=True)
+        self._hint.hide()
+        down = QVBoxLayout(self)
+        down.setContentsMargins(0, 0, 0, 0)
+        down.setSpacing(4)
+        down.addWidget(self.field)
+        down.addWidget(self._hint)
+
+    def show_text(self, text: str, write: Write) -> None:
+        self._write = write
+        if not self._hint.text():
+            self.field.set_value(text)
+
+    def _typed(self, text: str) -> None:
+        trouble = self._write(text).split("\n")[0]
+        self._hint.setText(trouble)
+        self._hint.setVisible(bool(trouble))

@@ -1,0 +1,284 @@
+"""What the actions of the stop Film do: marks, placing by hand, films moved or taken out, the shot list."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Any
+
+from vamos.core.document.files import write_atomically
+from vamos.core.document.paths import reference
+from vamos.core.edit import takes as edit
+from vamos.core.media.probe import TAKE_SUFFIXES, probe
+from vamos.core.model.take import Danced, PassKind, Spoken, Take, View
+from vamos.core.plan.movement import Movement, look
+from vamos.core.plan.shots import to_csv, to_markdown
+from vamos.errors import VamosError
+from vamos.ui.desk import Desk
+from vamos.ui.parts.action import Action
+from vamos.ui.stops.film.compare_places import PlaceChooser
+from vamos.ui.stops.film.slate import Slate
+from vamos.ui.tasks.placing import place_waiting
+
+ACTIONS = (
+    Action("place_takes", "Place takes", "Ctrl+P", "Film", "Find each take's place on the song by its sound."),
+    Action(
+        "by_eye",
+        "Match by eye",
+        "E",
+        "Film",
+        "The take with its sound: match a clap, a step or a count; again goes back.",
+    ),
+    Action("tap_counts", "Tap the counts", "T", "Film", "While a take plays by eye: tap on each count.", at_once=True),
+    Action("mark_front", "From here: front", "Alt+F", "Film", "The take shows the front from this count on."),
+    Action("mark_back", "From here: back", "Alt+B", "Film", "The take shows the back from this count on."),
+    Action("mark_left", "From here: left side", "Alt+L", "Film", "The take shows the left side from this count on."),
+    Action("mark_right", "From here: right side", "Alt+R", "Film", "The take shows the right side from here on."),
+    Action("mark_feet", "From here: feet", "Alt+E", "Film", "The take shows the feet from this count on."),
+    Action("mark_danced", "From here: other sides", "Alt+O", "Film", "Own sides, or opposite sides, from here on."),
+    Action("mark_mirror", "From here: in a mirror", "", "Film", "Filmed in a studio mirror from here on, or not."),
+    Action("mark_spoken", "From here: sides said", "Alt+S", "Film", "Whose right and left the words mean, or none."),
+    Action(
+        "mark_lettering",
+        "From here: lettering",
+        "",
+        "Film",
+        "There is writing in the picture, or not; a flip turns it.",
+    ),
+    Action("mark_trouble", "From here: trouble", "Alt+X", "Film", "Spoiled from here on, until all is well again."),
+    Action("mark_well", "From here: all is well", "Alt+W", "Film", "No trouble from this count on."),
+    Action("look_for_movement", "Look for movement", "", "Film", "Holds danced through, entries early or late."),
+    Action("earlier_count", "Counted pass a count earlier", "Alt+Left", "Film", "Its 1 is the count before."),
+    Action("later_count", "Counted pass a count later", "Alt+Right", "Film", "Its 1 is the count after."),
+    Action("earlier_line", "Counted pass a line earlier", "Alt+Shift+Left", "Film", "It shows the line before."),
+    Action("later_line", "Counted pass a line later", "Alt+Shift+Right", "Film", "It shows the line after."),
+    Action("write_shots", "Write what to film…", "", "Film", "The list of what exists and what is missing."),
+)
+
+
+class FilmCommands:
+    """Each action of the stop is a method."""
+
+    def __init__(self, desk: Desk):
+        self._desk = desk
+        self._marked = ""
+        self.slate = Slate(desk)
+        self.places = PlaceChooser(desk)
+        desk.center.add(self.slate)
+        desk.center.add(self.places)
+
+    @property
+    def slate_open(self) -> bool:
+        return self._desk.center.view is self.slate
+
+    def moment(self, take_id: str = "") -> tuple[Take, float] | None:
+        """The take under the eyes and its second: on the slate, else the one that shows this count."""
+        if self.slate_open:
+            take = self.slate.take()
+            return (take, self.slate.take_s) if take is not None else None
+        return self._desk.preview.watched.take_moment(take_id)
+
+    def place_takes(self) -> None:
+        place_waiting(self._desk)
+
+    # --- marks ---------------------------------------------------------------------------
+
+    def mark_front(self) -> None:
+        self._mark("front from here on", view=View.FRONT)
+
+    def mark_back(self) -> None:
+        self._mark("back from here on", view=View.BACK)
+
+    def mark_left(self) -> None:
+        self._mark("left side from here on", view=View.LEFT)
+
+    def mark_right(self) -> None:
+        self._mark("right side from here on", view=View.RIGHT)
+
+    def mark_feet(self) -> None:
+        self._mark("feet from here on", view=View.FEET)
+
+    def mark_danced(self) -> None:
+        """Own sides become opposite sides, and back."""
+        at = self.moment()
+        own = at is not None and at[0].stretch_at(at[1]).danced is Danced.OWN
+        new = Danced.MIRRORED if own else Danced.OWN
+        self._mark(f"{new} from here on", danced=new)
+
+    def mark_mirror(self) -> None:
+        at = self.moment()
+        inside = at is not None and at[0].stretch_at(at[1]).in_mirror
+        self._mark("no longer in a mirror" if inside else "in a mirror from here on", in_mirror=not inside)
+
+    def mark_spoken(self) -> None:
+        """None said, the dancer's own, the learner's: the next of the three."""
+        at = self.moment()
+        order = list(Spoken)
+        now = order.index(at[0].stretch_at(at[1]).spoken) if at is not None else 0
+        new = order[(now + 1) % len(order)]
+        self._mark(f"sides said: {new}", spoken=new)
+
+    def mark_lettering(self) -> None:
+        at = self.moment()
+        there = at is not None and at[0].stretch_at(at[1]).lettering
+        self._mark("no lettering from here on" if there else "lettering from here on", lettering=not there)
+
+    def mark_trouble(self) -> None:
+        self._mark("trouble from here on", trouble="marked while watching")
+
+    def mark_well(self) -> None:
+        """The end of trouble is that of the take marked last: the mirror shows another one by now."""
+        self._mark("all is well from here on", self._marked, trouble="")
+
+    def _mark(self, told: str, take_id: str = "", **changes: Any) -> None:
+        """Something is so from the moment that stands in the mirror on."""
+        at = self.moment(take_id)
+        if at is None:
+            self._desk.tell("No take shows this count; there is nothing to mark.")
+            return
+        take, take_s = at
+        self._marked = take.id
+        self._desk.do(
+            f"Mark {take.name}", lambda p: edit.mark_from(p, take.id, take_s, **changes), f"{take.name}: {told}"
+        )
+
+    # --- matching by eye, places by hand -------------------------------------------------
+
+    def by_eye(self) -> None:
+        """The take in the mirror on the slate; from there back to the page."""
+        if self.slate_open:
+            self._desk.show_page()
+            return
+        at, takes = self.moment(), self._desk.project.takes
+        if not takes or not self._desk.session.lines:
+            self._desk.tell("Matching by eye needs a song with its beat and a take.")
+        elif at is not None:
+            self.show_slate(at[0].id, at[1])
+        else:
+            self.show_slate(next((t for t in takes if not t.passes), takes[0]).id, 0.0)
+
+    def show_slate(self, take_id: str, take_s: float) -> None:
+        """A take under its sound, to be matched by eye."""
+        if self.slate.open_at(take_id, take_s):
+            self._desk.show_view(self.slate)
+
+    def tap_counts(self) -> None:
+        if self.slate_open:
+            self.slate.tap()
+        else:
+            self._desk.tell("T taps the counts of a take that lies by eye; E puts it there.")
+
+    def place_by_hand(self, take_id: str, text: str) -> None:
+        """The second of a take that is the count the page stands on."""
+        if not text.strip():
+            return
+        take_s = _number(text, "s")
+        if take_s is None:
+            self._desk.tell(f"“{text}” is not a second; type a number such as 12.40.")
+            return
+        at = self._desk.position
+        self._desk.do("Place by hand", lambda p: edit.place_by_hand(p, take_id, take_s, at))
+
+    def set_speaker(self, take_id: str, text: str) -> None:
+        metres = _number(text, "m") if text.strip() else 0.0
+        if metres is None:
+            self._desk.tell(f"“{text}” is not a distance; type metres such as 4.5.")
+            return
+        self._desk.do("Loudspeaker", lambda p: edit.set_speaker(p, take_id, metres), f"Loudspeaker: {metres:g} m away")
+
+    def use_other_place(self, take_id: str, number: int, other: int) -> None:
+        self._desk.do("The other place", lambda p: edit.use_other_place(p, take_id, number, other))
+
+    def earlier_count(self) -> None:
+        self._shift(-1)
+
+    def later_count(self) -> None:
+        self._shift(1)
+
+    def earlier_line(self) -> None:
+        self._shift(-self._line_length())
+
+    def later_line(self) -> None:
+        self._shift(self._line_length())
+
+    def _line_length(self) -> int:
+        grid = self._desk.project.grid
+        return grid.line if grid is not None else 8
+
+    def _shift(self, counts: int) -> None:
+        """A pass counted aloud lies so many counts later in the dance than was heard."""
+        found = self._desk.preview.watched.pass_here()
+        if found is None or found.the_pass.kind is not PassKind.COUNTED:
+            self._desk.tell("The pass in the mirror was not counted aloud; its place is that of the song.")
+            return
+        take_id, number = found.take.id, found.number
+        way = "later" if counts > 0 else "earlier"
+        self._desk.do(
+            "Move a pass",
+            lambda p: edit.shift_counted(p, take_id, number, counts),
+            f"{found.take.name} lies {abs(counts)} counts {way}",
+        )
+
+    # --- the films -----------------------------------------------------------------------
+
+    def rename(self, take_id: str, name: str) -> None:
+        self._desk.do("Name of a take", lambda p: edit.rename_take(p, take_id, name), f"It is called {name.strip()}")
+
+    def take_out(self, take_id: str) -> None:
+        """The film leaves the project; its file stays where it is."""
+        name = self._desk.project.take(take_id).name
+        self._desk.do(
+            "Take a film out", lambda p: edit.remove_take(p, take_id), f"{name} is out; its file is untouched"
+        )
+
+    def point_to(self, take_id: str) -> None:
+        kinds = " ".join(f"*{s}" for s in TAKE_SUFFIXES)
+        path = self._desk.ask_open("Where is this film now?", f"Films ({kinds})")
+        if path is not None:
+            self.point_to_file(take_id, path)
+
+    def point_to_file(self, take_id: str, path: Path) -> None:
+        """The take's film lies elsewhere now, or is a new version."""
+        take = self._desk.project.take(take_id)
+        try:
+            found = probe(path)
+            media = reference(path, found.duration_s, self._desk.session.base)
+        except VamosError as error:
+            self._desk.tell(str(error))
+            return
+        if not found.has_picture:
+            self._desk.tell(f"{path.name} has no picture, so it cannot be {take.name}. Nothing was changed.")
+            return
+        same = media.fingerprint == take.media.fingerprint
+        told = "the same film, found again" if same else "another film; it is placed anew"
+        if self._desk.do("Point to a film", lambda p: edit.point_to(p, take_id, media), f"{take.name}: {told}"):
+            if not same and self._desk.project.song is not None:
+                place_waiting(self._desk)
+        elif same:
+            self._desk.tell(f"{take.name} is that very file already.")
+
+    def look_for_movement(self) -> None:
+        """Holds danced through and entries off their time, from the pictures of all placed takes."""
+        project, base = self._desk.project, self._desk.session.base
+
+        def looked(found: dict[str, Movement]) -> None:
+            self._desk.do("Look for movement", lambda p: edit.with_movement(p, found))
+
+        self._desk.run("Looking for movement", lambda progress: look(project, base, progress), looked)
+
+    def write_shots(self) -> None:
+        path = self._desk.ask_save("Write what to film", "Markdown (*.md);;CSV (*.csv)", "what to film")
+        if path is not None:
+            self.write_shots_to(path)
+
+    def write_shots_to(self, path: Path) -> None:
+        found = self._desk.session.facts.shots
+        comma = path.suffix.lower() == ".csv"
+        text = to_csv(found) if comma else to_markdown(found, self._desk.project.name)
+        self._desk.attempt(lambda: write_atomically(path, text.encode()), f"What to film is in {path}.")
+
+
+def _number(text: str, unit: str) -> float | None:
+    try:
+        return float(text.strip().replace(",", ".").removesuffix(unit).strip())
+    except ValueError:
+        return None

@@ -1,0 +1,137 @@
+"""The side panel at Film: what to film next, the take under the eyes, all takes and their places."""
+
+from __future__ import annotations
+
+from vamos.core.model.take import Spoken
+from vamos.core.time.counts import minutes_text
+from vamos.ui.desk import Desk
+from vamos.ui.frame.route import StopState
+from vamos.ui.parts.action import key_of
+from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.text import plural, sentence
+from vamos.ui.stops.film.commands import ACTIONS, FilmCommands
+from vamos.ui.stops.film.shot_table import ShotTable
+from vamos.ui.stops.film.take_fields import fill_take
+from vamos.ui.stops.stop import MainAction, Room
+from vamos.ui.tasks.files import KINDS, take_in
+
+
+class FilmRoom(Room):
+    """Takes, what they show, whether they are placed, what is missing."""
+
+    def __init__(self, desk: Desk):
+        super().__init__(desk)
+        self._commands = FilmCommands(desk)
+
+    @property
+    def commands(self) -> FilmCommands:
+        return self._commands
+
+    def state(self) -> StopState:
+        takes = self.desk.project.takes
+        if not takes:
+            return StopState("no takes yet")
+        placed = sum(bool(t.passes) for t in takes)
+        return StopState(f"{placed} of {plural(len(takes), 'take')} placed", placed == len(takes))
+
+    def main_action(self) -> MainAction | None:
+        project = self.desk.project
+        if self.commands.slate_open:
+            tip = "The moment in the middle of the wave is the count the page stands on."
+            return MainAction(self.commands.slate.match_words(), self.commands.slate.this_is_it, tip)
+        waiting = sum(not t.looked_for_passes for t in project.takes)
+        if waiting and project.song is not None:
+            return MainAction(f"Place {plural(waiting, 'take')}", self.commands.place_takes)
+        return MainAction("Add takes…", self._add, "Choose films; dropping them on the window does the same.")
+
+    def _add(self) -> None:
+        paths = self.desk.ask_open_many("Add takes", KINDS)
+        if paths:
+            take_in(self.desk, paths)
+
+    def project_replaced(self) -> None:
+        self.commands.slate.tapping.forget()
+
+    def shut_down(self) -> None:
+        self.commands.slate.tapping.forget()
+
+    def fill(self, panel: Panel) -> None:
+        takes = self.desk.project.takes
+        if not takes:
+            panel.plain_head("No takes yet")
+            panel.say("Drop your phone's films on the window. They are never copied or changed.")
+            return
+        to_film = self.desk.session.facts.shots.to_film
+        if to_film:
+            panel.say(to_film[0], "warn", key="to film")
+        self._here(panel)
+        self._shots(panel)
+        self._movement(panel)
+        for take in takes:
+            fill_take(panel, self.desk, self.commands, take)
+
+    def _here(self, panel: Panel) -> None:
+        """The take in the mirror, and keys that say what it shows from this count on."""
+        at = self.commands.moment()
+        if at is None:
+            return
+        take, take_s = at
+        stretch = take.stretch_at(take_s)
+        panel.head(f"{take.name}, from {minutes_text(take_s)} on", "here")
+        facts = [str(stretch.view), str(stretch.danced)]
+        facts += ["in a mirror"] if stretch.in_mirror else []
+        facts += ["already flipped"] if stretch.already_flipped else []
+        facts += ["lettering in the picture"] if stretch.lettering else []
+        facts += [f"the words mean {stretch.spoken}"] if stretch.spoken is not Spoken.NONE else []
+        facts += [f"trouble: {stretch.trouble}"] if stretch.trouble else []
+        panel.say(sentence(", ".join(facts)), "", key="what it shows")
+        do = self.commands
+        panel.buttons(
+            ("Front", do.mark_front, ""),
+            ("Back", do.mark_back, ""),
+            ("Left", do.mark_left, ""),
+            ("Right", do.mark_right, ""),
+            ("Feet", do.mark_feet, ""),
+        )
+        panel.buttons(
+            ("Other sides", do.mark_danced, ""), ("Mirror", do.mark_mirror, ""), ("Sides said", do.mark_spoken, "")
+        )
+        panel.buttons(
+            ("Trouble", do.mark_trouble, ""), ("All is well", do.mark_well, ""), ("Lettering", do.mark_lettering, "")
+        )
+        panel.buttons((f"Match by eye ({key_of(ACTIONS, 'by_eye')})", do.by_eye, ""))
+        keys = (("mark_front", "front"), ("mark_back", "back"), ("mark_feet", "feet"), ("mark_trouble", "trouble"))
+        panel.say(f"Keys: {', '.join(f'{key_of(ACTIONS, n)} {w}' for n, w in keys)}. A mark holds until the next one.")
+
+    def _shots(self, panel: Panel) -> None:
+        """Sections and views as a table: filmed, only with trouble, missing."""
+        found = self.desk.session.facts.shots
+        if not found.sections:
+            return
+        panel.head("What there is")
+        panel.custom("shots", "", lambda: ShotTable(found), lambda table: table.show_shots(found))
+        for number, words in enumerate(found.to_film[1:6]):
+            panel.say(words, "warn", key=f"to film {number}")
+        panel.buttons(("Write the list…", self.commands.write_shots, ""))
+
+    def _movement(self, panel: Panel) -> None:
+        """What was noticed in the pictures: holds danced through, entries off their time."""
+        takes = [t for t in self.desk.project.takes if t.passes]
+        if not takes:
+            return
+        panel.head("Movement")
+        looked = [t for t in takes if t.remarks is not None]
+        if len(looked) < len(takes):
+            panel.say("Vamos can look for holds that are danced through, and entries that are early or late.")
+            panel.buttons(("Look for movement", self.commands.look_for_movement, ""))
+        for take in looked:
+            for remark in take.remarks or ():
+                panel.say(f"{take.name}, {minutes_text(remark.take_s)}: {remark.text}.", "warn")
+        if looked and not any(t.remarks for t in looked):
+            panel.say("Every hold is still, and entries after holds are on time.", "")
+        for take in looked:
+            for number, p in enumerate(take.passes, 1):
+                if p.still_s is not None:
+                    before, after = p.still_s
+                    still = f"still for {before:.1f} s before the dancing, {after:.1f} s after"
+                    panel.say(f"{take.name}, pass {number}: {still}.")

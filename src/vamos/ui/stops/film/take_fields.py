@@ -1,0 +1,123 @@
+"""One take in the panel at Film: its name, what it shows, where it lies, what may be done about it."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from functools import partial
+from typing import Any
+
+from vamos.core.edit.takes import set_stretch
+from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Take, View
+from vamos.core.time.counts import minutes_text
+from vamos.errors import VamosError
+from vamos.ui.desk import Desk
+from vamos.ui.parts.panel import Panel
+from vamos.ui.stops.film.commands import FilmCommands
+
+
+def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
+    panel.head(take.name, f"take {take.id}")
+    try:
+        desk.preview.watched.path_of(take.media)
+    except VamosError as error:
+        panel.say(str(error), "warn", key=f"missing {take.id}")
+        panel.buttons(("Where is it now?…", partial(commands.point_to, take.id), "go"), key=f"where {take.id}")
+    panel.say(take_state(take), key=f"state {take.id}")
+    _shows(panel, desk, take)
+    _places(panel, commands, take)
+    panel.text(
+        "Its name",
+        take.name,
+        lambda name: commands.rename(take.id, name),
+        name=f"Name of {take.id}",
+        tip="What you call the take; its file keeps its own name.",
+    )
+    panel.buttons(
+        ("Another file…", partial(commands.point_to, take.id), ""),
+        ("Take it out", partial(commands.take_out, take.id), ""),
+        key=f"file {take.id}",
+    )
+
+
+def take_state(take: Take) -> str:
+    """Where a take was placed, in words, and what lies between."""
+    if not take.looked_for_passes:
+        return "not placed yet"
+    if not take.passes:
+        return "not placed: neither the song nor steady counting was heard"
+    words = []
+    for p in take.passes:
+        what = "with the song" if p.kind is PassKind.SONG else "counted aloud"
+        if p.kind is PassKind.SONG and abs(p.rate - 1) > 0.01:
+            what = f"with the song at {p.rate:.0%}"
+        sure = f"{p.confidence:.0%} sure" + ("" if p.confidence >= 0.5 else ", please check")
+        words.append(f"{minutes_text(p.take_range.start_s)}–{minutes_text(p.take_range.end_s)} {what}, {sure}")
+    between = [f"{minutes_text(r.start_s)}–{minutes_text(r.end_s)}" for r in take.between_passes()]
+    if between:
+        words.append(f"no pass at {', '.join(between)}")
+    trouble = [s.trouble for s in take.stretches if s.trouble]
+    return "; ".join(words + [f"trouble: {t}" for t in trouble])
+
+
+def _shows(panel: Panel, desk: Desk, take: Take) -> None:
+    """Choices of what a take shows from its start."""
+    stretch = take.stretches[0]
+
+    def changed(**changes: Any) -> None:
+        new = replace(stretch, **changes)
+        desk.do(f"What {take.name} shows", lambda p: set_stretch(p, take.id, new))
+
+    panel.choice(
+        "Shows",
+        [str(v) for v in View],
+        str(stretch.view),
+        lambda word: changed(view=View(word)),
+        name=f"View of {take.name}",
+    )
+    panel.choice(
+        "Danced",
+        [str(d) for d in Danced],
+        str(stretch.danced),
+        lambda word: changed(danced=Danced(word)),
+        name=f"Sides danced in {take.name}",
+    )
+
+
+def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
+    """Other places that fit as well, placing by hand, the distance of the loudspeaker."""
+    for number, p in enumerate(take.passes):
+        if p.also_at_song_s:
+            panel.say("The song repeats exactly. Where is this pass? Look at the places side by side, or say", "")
+            panel.buttons(
+                ("Look at them", partial(commands.places.show_places, take.id, number), "go"),
+                key=f"look {take.id} {number}",
+            )
+        for other, at in enumerate(p.also_at_song_s):
+            panel.buttons(
+                (
+                    f"at {minutes_text(max(0.0, at))} of the song",
+                    partial(commands.use_other_place, take.id, number, other),
+                    "",
+                ),
+                key=f"place {take.id} {number} {other}",
+            )
+    song = any(p.kind is PassKind.SONG for p in take.passes)
+    if take.looked_for_passes and not song:
+        panel.say("Place it by hand: a clap or a step matched by eye is enough. Or type its second.")
+        panel.buttons(("Match by eye", lambda: commands.show_slate(take.id, 0.0), "go"), key=f"by eye {take.id}")
+        panel.text(
+            "This count is",
+            "",
+            lambda text: commands.place_by_hand(take.id, text),
+            name=f"Second of {take.name} that is this count",
+            hint="second, e.g. 12.40",
+        )
+    if song:
+        panel.text(
+            "Loudspeaker",
+            f"{take.speaker_m:g}" if take.speaker_m else "",
+            lambda text: commands.set_speaker(take.id, text),
+            name=f"Metres to the loudspeaker of {take.name}",
+            hint="metres; not corrected",
+            tip=f"Sound takes {1000 / SOUND_M_PER_S:.1f} ms a metre; the picture is then moved earlier by as much.",
+        )

@@ -1,0 +1,74 @@
+"""What the actions of the stop Pack do: writing the pack and checking what was written."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from pathlib import Path
+
+from PyQt6.QtCore import QUrl
+from PyQt6.QtGui import QDesktopServices
+
+from vamos.core.pack.verify import Finding, verify_pack
+from vamos.core.pack.write import write_pack
+from vamos.core.progress import Progress
+from vamos.ui.desk import Desk
+from vamos.ui.parts.action import Action
+from vamos.ui.work.session import file_name
+
+ACTIONS = (
+    Action(
+        "write_pack",
+        "Write the pack",
+        "Ctrl+E",
+        "Pack",
+        "Write clips, run-through, chapters and manifest, and check them.",
+    ),
+)
+
+
+@dataclass(frozen=True, slots=True)
+class Written:
+    """What the last pack of this document came to."""
+
+    folder: Path
+    files: int
+    figures: int
+    bad: tuple[Finding, ...]
+    problems: tuple[str, ...]
+
+
+class PackCommands:
+    """Each action of the stop is a method."""
+
+    def __init__(self, desk: Desk):
+        self._desk = desk
+        self.written: Written | None = None
+
+    def write_pack(self) -> None:
+        folder = self._desk.ask_folder("Where should the pack go? A folder is made in it.")
+        if folder is not None:
+            self.write_pack_to(folder / f"{file_name(self._desk.project.name, 'dance')} pack")
+
+    def write_pack_to(self, out: Path) -> None:
+        project, base = self._desk.project, self._desk.session.base
+
+        def work(progress: Progress) -> Written:
+            outcome = write_pack(project, base, out, progress.part(0, 0.85))
+            findings = verify_pack(out, progress.part(0.85, 1.0))
+            bad = tuple(f for f in findings if not f.good)
+            return Written(outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems))
+
+        self._desk.run("Writing the pack", work, self._done)
+
+    def _done(self, written: Written) -> None:
+        self.written = written
+        self._desk.go_to_stop("Pack")
+        self._desk.tell(f"The pack is in {written.folder}.")
+        self._desk.stale.emit()
+
+    def show_folder(self) -> None:
+        if self.written is not None:
+            QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.written.folder)))
+
+    def forget(self) -> None:
+        self.written = None

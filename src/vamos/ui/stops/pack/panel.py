@@ -1,0 +1,122 @@
+"""The stop Pack: what students get, and what was written."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from fractions import Fraction
+
+from vamos.core.edit.output import set_output, toggle_arrangement, with_speed
+from vamos.core.model.clip import Arrangement, ClipSound
+from vamos.core.plan.versions import versions_of
+from vamos.ui.desk import Desk
+from vamos.ui.frame.route import StopState
+from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.text import plural, sentence
+from vamos.ui.stops.pack.commands import PackCommands, Written
+from vamos.ui.stops.stop import MainAction, Room
+
+SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25))
+_ALSO = (
+    ("One to watch, without counts", "plain"),
+    ("As filmed too, where clips are mirrored", "as_filmed"),
+    ("Half-time: the dance half as fast, the music as it is", "half_time"),
+)
+_EVEN = ("An even beat where the song is not heard", "even")
+#: So many findings are shown.
+_MOST = 8
+
+
+class PackRoom(Room):
+    """What students get."""
+
+    def __init__(self, desk: Desk):
+        super().__init__(desk)
+        self._commands = PackCommands(desk)
+
+    @property
+    def commands(self) -> PackCommands:
+        return self._commands
+
+    def state(self) -> StopState:
+        written = self.commands.written
+        if written is None:
+            return StopState("not made yet")
+        good = not written.bad
+        return StopState("written and checked" if good else "written, see problems", good)
+
+    def main_action(self) -> MainAction | None:
+        if not self.desk.session.facts.clips:
+            return None
+        return MainAction("Write the pack…", self.commands.write_pack, "Choose where; a folder is made there.")
+
+    def project_replaced(self) -> None:
+        self.commands.forget()
+
+    def fill(self, panel: Panel) -> None:
+        clips, output = self.desk.session.facts.clips, self.desk.project.output
+        if not clips:
+            panel.plain_head("Nothing to pack yet")
+            panel.say("A pack needs a song with its beat and at least one placed take.")
+            return
+        files = sum(len(versions_of(output, c, clips)) for c in clips)
+        panel.plain_head("What students get")
+        panel.fact("Clips", f"{plural(len(clips), 'clip')}, written as {plural(files, 'file')}")
+        panel.fact("Also", "the run-through with chapters")
+        panel.say("Speeds", "")
+        panel.toggles(
+            "speeds",
+            [(f"{round(s * 100)} %", f"Speed {round(s * 100)} %", s in output.speeds, self._speed(s)) for s in SPEEDS],
+        )
+        for text, name in _ALSO:
+            self._also(panel, text, name)
+        for arrangement in (Arrangement.BESIDE, Arrangement.FEET):
+            panel.check(
+                f"With {arrangement}",
+                arrangement in output.arrangements,
+                self._arrange(arrangement),
+            )
+        self._also(panel, *_EVEN)
+        panel.choice(
+            "Sound",
+            list(ClipSound),
+            str(output.sound),
+            lambda w: self.desk.do("Sound of the clips", lambda p: set_output(p, sound=ClipSound(w))),
+            name="Sound of the clips",
+        )
+        panel.say(
+            "The rights of the music are yours to clear. With “clicks” or “none”, clips carry the counts and no song."
+        )
+
+    def _arrange(self, arrangement: Arrangement) -> Callable[[bool], object]:
+        return lambda _on: self.desk.do(f"Also {arrangement}", lambda p: toggle_arrangement(p, arrangement))
+
+    def _speed(self, speed: Fraction) -> Callable[[bool], object]:
+        return lambda on: self.desk.do("Speeds", lambda p: with_speed(p, speed, on))
+
+    def _also(self, panel: Panel, text: str, name: str) -> None:
+        on = getattr(self.desk.project.output, name)
+        panel.check(text, on, lambda now: self.desk.do(text, lambda p: set_output(p, **{name: now})))
+
+    def fill_beside(self, panel: Panel) -> None:
+        written = self.commands.written
+        if not self.desk.session.facts.clips:
+            return
+        panel.plain_head("What was written")
+        if written is None:
+            panel.say(
+                "Nothing yet. Files are decoded again after they are written, and compared with what they should be."
+            )
+            return
+        for words, role in written_words(written):
+            panel.say(words, role)
+        panel.buttons(("Open the folder", self.commands.show_folder, ""))
+
+
+def written_words(written: Written) -> list[tuple[str, str]]:
+    """What a pack came to, in sentences with their roles."""
+    words = [(f"{plural(written.files, 'file')} in {written.folder}.", "")]
+    hold = "all hold" if not written.bad else f"{len(written.bad)} do not hold"
+    words.append((f"Decoded again and compared: {plural(written.figures, 'figure')}, {hold}.", ""))
+    words += [(f"{f.file}: {f.what}, {f.detail}", "warn") for f in written.bad[:_MOST]]
+    words += [(sentence(p), "warn") for p in written.problems[:_MOST]]
+    return words

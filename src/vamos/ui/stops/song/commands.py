@@ -1,0 +1,310 @@
+"""What the actions of the stop Song do: correcting the beat, parts, other songs, beats in and out."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+
+from vamos.core.document.paths import locate
+from vamos.core.edit import song as edit
+from vamos.core.grid.detect import grid_from_taps
+from vamos.core.grid.exchange import read_csv, read_midi, write_grid
+from vamos.core.grid.parts import part_letter
+from vamos.core.grid.tap import Taps
+from vamos.core.make import open_song
+from vamos.core.media.probe import SONG_SUFFIXES
+from vamos.core.model.song import Grid
+from vamos.core.time import CountRange, count_text
+from vamos.errors import VamosError
+from vamos.ui.desk import Desk
+from vamos.ui.parts.action import Action
+from vamos.ui.parts.text import plural
+from vamos.ui.preview.tapping import Tapping
+from vamos.ui.tasks.placing import place_waiting
+from vamos.ui.tasks.songs import take_other_song
+
+ACTIONS = (
+    Action("one_earlier", "The 1 a count earlier", "Shift+Left", "Song", "Count 1 falls one count earlier."),
+    Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
+    Action("one_here", "This count is a 1", "", "Song", "The count you stand on becomes count 1 of a line."),
+    Action(
+        "dance_starts_here",
+        "The dance starts here",
+        "Shift+Return",
+        "Song",
+        "The count you stand on becomes the first count danced; what is before it is the lead-in.",
+    ),
+    Action(
+        "one_line_earlier",
+        "Dance starts a line earlier",
+        "Ctrl+Shift+Left",
+        "Song",
+        "The lead-in gets one line shorter.",
+    ),
+    Action(
+        "one_line_later", "Dance starts a line later", "Ctrl+Shift+Right", "Song", "The lead-in gets one line longer."
+    ),
+    Action("halve", "Count half as fast", "Ctrl+Shift+H", "Song", "Every second count becomes a count."),
+    Action("double", "Count twice as fast", "Ctrl+Shift+D", "Song", "Two counts where there was one."),
+    Action(
+        "two_thirds",
+        "Count two thirds as fast",
+        "",
+        "Song",
+        "Three counts become two: for a grid that is half again too fast.",
+    ),
+    Action(
+        "three_halves",
+        "Count half again as fast",
+        "",
+        "Song",
+        "Two counts become three: for a grid that is a third too slow.",
+    ),
+    Action(
+        "halve_from_here",
+        "Half as fast from here",
+        "",
+        "Song",
+        "From the count you stand on, every second count becomes a count.",
+    ),
+    Action(
+        "double_from_here",
+        "Twice as fast from here",
+        "",
+        "Song",
+        "From the count you stand on, two counts where there was one.",
+    ),
+    Action("part_here", "A part of the song begins here", "Ctrl+B", "Song", "A part with a name and its own lines."),
+    Action("join_part", "Join this part to the one before", "", "Song", "Take the beginning of this part away."),
+    Action(
+        "add_other_song",
+        "Another song for this dance…",
+        "",
+        "Song",
+        "Keep a second song beside this one and see how it fits.",
+    ),
+    Action(
+        "tap",
+        "Tap along",
+        "T",
+        "Song",
+        "Tap on each count while it plays; from four taps on they make the beat.",
+        at_once=True,
+    ),
+    Action(
+        "mark_stop",
+        "The music stops here",
+        "Ctrl+H",
+        "Song",
+        "From this count on the music pauses for four counts; again takes it away.",
+    ),
+    Action("read_grid", "Read beats…", "", "Song", "Take the beats from a CSV or MIDI file."),
+    Action(
+        "save_grid", "Write beats…", "", "Song", "Write the beats as CSV, MIDI or OpenTimelineIO, by the file's ending."
+    ),
+    Action("find_grid", "Find the beat again", "", "Song", "Listen to the song again; corrections of yours are kept."),
+)
+
+
+class SongCommands:
+    """Each action of the stop is a method."""
+
+    def __init__(self, desk: Desk):
+        self._desk = desk
+        playback = desk.preview.playback
+        self.tapping = Tapping(desk, playback, desk.preview.toggle, self.use_taps, "the song")
+        self.tapping.said.connect(desk.tell)
+
+    # --- the 1 ---------------------------------------------------------------------------
+
+    def one_earlier(self) -> None:
+        self._move(-1, "The 1 is one count earlier")
+
+    def one_later(self) -> None:
+        self._move(1, "The 1 is one count later")
+
+    def one_here(self) -> None:
+        """The count the page stands on becomes a 1; lines move by as little as that takes."""
+        line, grid = self._desk.line(), self._grid()
+        if line is None or grid is None:
+            return
+        shift = int(self._desk.position - line.start) % grid.line
+        if not shift:
+            self._desk.tell("This count is a 1 already. Go to the count that should be one.")
+            return
+        was = count_text(self._desk.position - line.start)
+        self._move(shift if shift <= grid.line // 2 else shift - grid.line, f"What was {was} is a 1 now")
+
+    def dance_starts_here(self) -> None:
+        """The count the page stands on becomes the first count danced."""
+        at = self._desk.position
+        if at.denominator == 1 and self._move(int(at), "The dance starts here"):
+            self._desk.page.go_to_position(Fraction(0))
+
+    def one_line_earlier(self) -> None:
+        self._move(-self._line_length(), "The dance starts a line earlier")
+
+    def one_line_later(self) -> None:
+        self._move(self._line_length(), "The dance starts a line later")
+
+    def _grid(self) -> Grid | None:
+        grid = self._desk.project.grid
+        if grid is None:
+            self._desk.tell("There is no beat yet. Add a song first.")
+        return grid
+
+    def _line_length(self) -> int:
+        grid = self._desk.project.grid
+        return grid.line if grid is not None else 8
+
+    def _move(self, counts: int, told: str) -> bool:
+        return self._desk.do("Move the 1", lambda p: edit.move_the_one(p, counts), told)
+
+    # --- how fast ------------------------------------------------------------------------
+
+    def halve(self) -> None:
+        self._rescale("Count half as fast", Fraction(1, 2))
+
+    def double(self) -> None:
+        self._rescale("Count twice as fast", Fraction(2))
+
+    def two_thirds(self) -> None:
+        self._rescale("Count two thirds as fast", Fraction(2, 3))
+
+    def three_halves(self) -> None:
+        self._rescale("Count half again as fast", Fraction(3, 2))
+
+    def _rescale(self, name: str, factor: Fraction) -> None:
+        if self._desk.do(name, lambda p: edit.rescale_counts(p, factor)):
+            grid = self._desk.project.grid
+            assert grid is not None
+            self._desk.tell(f"Counted at {grid.bpm():.0f} a minute now. Ctrl+Z takes it back.")
+
+    def halve_from_here(self) -> None:
+        self._rate_from_here("Half as fast from here", Fraction(1, 2))
+
+    def double_from_here(self) -> None:
+        self._rate_from_here("Twice as fast from here", Fraction(2))
+
+    def _rate_from_here(self, name: str, factor: Fraction) -> None:
+        grid = self._grid()
+        if grid is not None and self._desk.position < grid.range().end:
+            counts = CountRange(self._desk.position, grid.range().end)
+            self._desk.do(name, lambda p: edit.set_count_rate(p, counts, factor))
+
+    # --- parts and stops -----------------------------------------------------------------
+
+    def part_here(self) -> None:
+        """A part begins at the count the page stands on, under the next free letter."""
+        grid = self._grid()
+        if grid is None:
+            return
+        used = {p.name for p in grid.parts}
+        name = next(letter for k in range(len(used) + 1) if (letter := part_letter(k)) not in used)
+        at = self._desk.position
+        self._desk.do("A part begins", lambda p: edit.name_part(p, at, name), f"Part {name} begins here")
+
+    def join_part(self) -> None:
+        at = self._desk.position
+        self._desk.do("Join parts", lambda p: edit.clear_part(p, at))
+
+    def mark_stop(self) -> None:
+        """A stop of four counts from the current count on, or none if there is one."""
+        grid, at = self._grid(), self._desk.position
+        if grid is None:
+            return
+        if any(s.position == at for s in grid.breaks):
+            self._desk.do("Stop of the music", lambda p: edit.clear_stop(p, at), "The music goes on here")
+        else:
+            told = "The music stops here for four counts"
+            self._desk.do("Stop of the music", lambda p: edit.mark_stop(p, at, 4), told)
+
+    # --- other songs ---------------------------------------------------------------------
+
+    def add_other_song(self) -> None:
+        kinds = " ".join(f"*{s}" for s in SONG_SUFFIXES)
+        path = self._desk.ask_open("Another song for this dance", f"Songs ({kinds})")
+        if path is not None:
+            take_other_song(self._desk, path)
+
+    def use_other_song(self, number: int) -> None:
+        if (
+            self._desk.do("Dance to another song", lambda p: edit.use_other_song(p, number))
+            and self._desk.project.takes
+        ):
+            place_waiting(self._desk)
+
+    def remove_other_song(self, number: int) -> None:
+        self._desk.do("Take a song away", lambda p: edit.remove_other_song(p, number))
+
+    # --- taps, and beats in and out ------------------------------------------------------
+
+    def tap(self) -> None:
+        if self._desk.project.song is None:
+            self._desk.tell("There is no song to tap along with yet.")
+        else:
+            self.tapping.tap()
+
+    def use_taps(self, taps: list[float]) -> None:
+        """Fit the beat to taps (song seconds) beside the window."""
+        song, base = self._desk.project.song, self._desk.session.base
+        if song is None:
+            return
+
+        def fitted(result: tuple[Grid, Taps]) -> None:
+            grid, line = result
+            late = round(line.late_s * 1000)
+            side = "late" if late > 0 else "early"
+            hand = f"your hand was {abs(late)} ms {side}, which was taken off" if late else "your hand was right on"
+            told = f"{plural(len(taps), 'tap')} at {60 / line.period_s:.1f} a minute; {hand}"
+            self._desk.do("Tap along", lambda p: edit.set_grid(p, grid), told)
+
+        self._desk.run(
+            "Fitting your taps",
+            lambda progress: grid_from_taps(locate(song.media, base), np.array(taps), progress),
+            fitted,
+        )
+
+    def read_grid(self) -> None:
+        path = self._desk.ask_open("Read beats", "Beats (*.csv *.mid *.midi)")
+        if path is not None:
+            self.read_grid_from(path)
+
+    def read_grid_from(self, path: Path) -> None:
+        try:
+            grid = read_csv(path) if path.suffix.lower() == ".csv" else read_midi(path)
+        except VamosError as error:
+            self._desk.tell(str(error))
+            return
+        self._desk.do("Read beats", lambda p: edit.set_grid(p, grid))
+
+    def save_grid(self) -> None:
+        path = self._desk.ask_save("Write beats", "CSV (*.csv);;MIDI (*.mid);;OpenTimelineIO (*.otio)", "beats")
+        if path is not None:
+            self.save_grid_to(path)
+
+    def save_grid_to(self, path: Path) -> None:
+        song, grid = self._desk.project.song, self._grid()
+        if song is not None and grid is not None:
+            self._desk.attempt(
+                lambda: write_grid(grid, path, song.media.duration_s, song.title), f"The beats are in {path}."
+            )
+
+    def find_grid(self) -> None:
+        song, base = self._desk.project.song, self._desk.session.base
+        if song is None:
+            self._desk.tell("There is no song yet. Add one first.")
+            return
+        self._desk.run(
+            "Finding the beat",
+            lambda progress: open_song(locate(song.media, base), base, progress),
+            lambda found: self._desk.do("Find the beat", lambda p: edit.renew_grid(p, found.grid)),
+        )
+
+    def drag_beat(self, position: Fraction, columns: float) -> None:
+        grid = self._grid()
+        if grid is not None:
+            at = grid.time_map()(float(position) + columns)
+            self._desk.do("Move a beat", lambda p: edit.drag_beat(p, position, at), "The beat is where you put it")

@@ -1,0 +1,178 @@
+"""The side panel at Song: the grid and its corrections, parts, other songs for the same dance."""
+
+from __future__ import annotations
+
+from collections import Counter
+from fractions import Fraction
+from functools import partial
+
+from PyQt6.QtWidgets import QWidget
+
+from vamos.core.dance.fit import Fit, fit_song
+from vamos.core.edit import song as edit
+from vamos.core.model.project import Project
+from vamos.core.model.song import LONGEST_LINE, Grid, Part
+from vamos.core.time.counts import minutes_text
+from vamos.errors import VamosError
+from vamos.ui.desk import Desk
+from vamos.ui.frame.route import StopState
+from vamos.ui.parts.fields import CountField, TextField, row_of
+from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.some import some
+from vamos.ui.parts.text import plural
+from vamos.ui.stops.song.commands import SongCommands
+from vamos.ui.stops.stop import MainAction, Room
+
+
+class SongRoom(Room):
+    """Find and correct the grid."""
+
+    def __init__(self, desk: Desk):
+        super().__init__(desk)
+        self._commands = SongCommands(desk)
+
+    @property
+    def commands(self) -> SongCommands:
+        return self._commands
+
+    def state(self) -> StopState:
+        project = self.desk.project
+        if project.grid is None:
+            return StopState("no song yet" if project.song is None else "beat not found")
+        danced = sum(line.kind.danced for line in self.desk.session.lines)
+        weak = len(self.desk.content.weak)
+        words = f"{plural(danced, 'line')} at {project.grid.bpm():.0f}"
+        return StopState(f"{words}, {weak} weak" if weak else words, not weak)
+
+    def main_action(self) -> MainAction | None:
+        project = self.desk.project
+        if project.song is None:
+            return None
+        if project.grid is None:
+            return MainAction("Find the beat", self.commands.find_grid)
+        return MainAction("This count is a 1", self.commands.one_here, "The count you stand on becomes count 1.")
+
+    def beat_dragged(self, position: Fraction, columns: float) -> None:
+        self.commands.drag_beat(position, columns)
+
+    def project_replaced(self) -> None:
+        self.commands.tapping.forget()
+
+    def shut_down(self) -> None:
+        self.commands.tapping.forget()
+
+    def fill(self, panel: Panel) -> None:
+        found = self.desk.project.song
+        if found is None:
+            panel.say("Drop a song on the window, or choose one with Ctrl+I. Vamos finds its beat.")
+            return
+        panel.plain_head(found.title)
+        grid = found.grid
+        if grid is None:
+            panel.say("The beat has not been found yet.")
+            return
+        panel.fact("Tempo", f"{grid.bpm():.1f} a minute")
+        panel.fact("Lead-in", f"{plural(grid.lead_in, 'count')}, {minutes_text(max(0.0, grid.time_map()(0)))}")
+        panel.fact("Meter", f"{grid.meter} beats a bar, lines of {grid.line}")
+        panel.fact("Sure", f"{grid.confidence:.0%} over all, {plural(len(self.desk.content.weak), 'line')} weak")
+        self._corrections(panel)
+        self._part(panel, grid)
+        self._others(panel)
+
+    def _corrections(self, panel: Panel) -> None:
+        do = self.commands
+        panel.head("If the 1 is wrong")
+        panel.buttons(("1 earlier", do.one_earlier, ""), ("1 later", do.one_later, ""))
+        panel.buttons(("The dance starts here", do.dance_starts_here, ""))
+        panel.buttons(("A line earlier", do.one_line_earlier, ""), ("A line later", do.one_line_later, ""))
+        panel.head("If the tempo is wrong")
+        panel.buttons(("Half as fast", do.halve, ""), ("Twice as fast", do.double, ""), key="all")
+        panel.buttons(("Two thirds", do.two_thirds, ""), ("Half again", do.three_halves, ""))
+        panel.say("From the count you stand on:")
+        panel.buttons(("Half as fast", do.halve_from_here, ""), ("Twice as fast", do.double_from_here, ""), key="here")
+        panel.say(
+            "Or tap T along while it plays: from four taps on they make the beat. "
+            "A hand that is always late is put right."
+        )
+        panel.buttons(("The music stops here", do.mark_stop, ""))
+        panel.say("Drag a beat mark to move it; its neighbours follow to the next one fixed by hand.")
+
+    def _part(self, panel: Panel, grid: Grid) -> None:
+        """The part the page stands in: its name and the length of its lines."""
+        panel.head("Parts of the song")
+        if grid.parts:
+            number = Counter(p.name for p in grid.parts)
+            panel.say("Heard to be alike: " + ", ".join(f"{n} × {k}" for n, k in number.items()) + ".", key="alike")
+        part = grid.part_at(self.desk.position)
+        if part is not None:
+            self._part_fields(panel, part)
+        entries = [("A part begins here", self.commands.part_here, "")]
+        if part is not None and part.position == self.desk.position:
+            entries.append(("Join to the one before", self.commands.join_part, ""))
+        panel.buttons(*entries, key="parts")
+
+    def _part_fields(self, panel: Panel, part: Part) -> None:
+        desk = self.desk
+
+        def rename(new: str) -> None:
+            desk.do("Name of the part", lambda p: edit.rename_parts(p, part.name, new))
+
+        def lengthen(counts: int) -> None:
+            desk.do("Length of lines", lambda p: edit.name_part(p, part.position, part.name, counts))
+
+        def make() -> QWidget:
+            name = TextField(part.name, "Name of this part", rename)
+            length = CountField(part.line, LONGEST_LINE, "Counts in a line of this part", lengthen)
+            return row_of(name, "lines of", length, "counts")
+
+        def update(row: QWidget) -> None:
+            field, box = some(row.findChild(TextField)), some(row.findChild(CountField))
+            field.changed, box.changed = rename, lengthen
+            field.set_value(part.name)
+            box.set_value(part.line)
+
+        panel.custom("part", "fields", make, update)
+
+    def _others(self, panel: Panel) -> None:
+        """Other songs for the same dance, and how they fit."""
+        project = self.desk.project
+        panel.head("Another song for this dance")
+        for number, other in enumerate(project.other_songs):
+            panel.say(other.song.title, "", key=f"song {number}")
+            fit = fit_of(project, number)
+            if fit is None:
+                panel.say("Its beat is not known, so it cannot be compared.", "warn", key=f"fit {number}")
+            else:
+                for name, value in fit_words(fit):
+                    panel.fact(name, value)
+                for note in fit.notes or ("It fits.",):
+                    panel.say(note, "warn" if fit.notes else "")
+            panel.buttons(
+                ("Dance to this one", partial(self.commands.use_other_song, number), ""),
+                ("Take it away", partial(self.commands.remove_other_song, number), ""),
+                key=f"other {number}",
+            )
+        panel.buttons(("Add another song…", self.commands.add_other_song, ""))
+
+
+def fit_of(project: Project, number: int) -> Fit | None:
+    """How another song of the project fits; None when it or the first has no grid."""
+    grid, other = project.grid, project.other_songs[number].song
+    if grid is None or other.grid is None:
+        return None
+    try:
+        return fit_song(grid, project.dance, other.grid)
+    except VamosError:
+        return None
+
+
+def fit_words(fit: Fit) -> list[tuple[str, str]]:
+    """A fit as names and values."""
+    over = fit.counts_over
+    left = f"{float(over):g} left over" if over >= 0 else f"{float(-over):g} too short"
+    return [
+        ("Tempo there", f"{fit.bpm:.1f} a minute, {fit.tempo_ratio:.0%} of this song"),
+        ("Lead-in there", f"{fit.lead_in} counts, {fit.lead_in_s:.1f} s"),
+        ("Length", f"{float(fit.counts_there):g} counts, {float(fit.counts_needed):g} danced, {left}"),
+        ("Dance ends", f"{minutes_text(fit.ends_at_s)} of {minutes_text(fit.song_ends_at_s)}"),
+    ]

@@ -1,0 +1,28 @@
+"""Finding each take's place on the song."""
+
+from __future__ import annotations
+
+from vamos.core.edit.takes import place_takes
+from vamos.core.make import Places, find_places
+from vamos.ui.desk import Desk
+from vamos.ui.parts.text import plural
+
+
+def place_waiting(desk: Desk) -> None:
+    """Place every take that was not looked at yet, beside the window."""
+    project, base = desk.project, desk.session.base
+    if project.song is None:
+        desk.tell("Add the song first; takes are placed on it.")
+        return
+    if not any(not t.looked_for_passes for t in project.takes):
+        desk.tell("All takes were looked at already.")
+        return
+
+    def placed(result: tuple[Places, tuple[str, ...]]) -> None:
+        found, problems = result
+        number = sum(bool(passes) for passes in found.values())
+        words = " ".join([f"{plural(number, 'take')} placed.", *problems])
+        if not desk.do("Place takes", lambda p: place_takes(p, found), words) and problems:
+            desk.tell(" ".join(problems))
+
+    desk.run("Placing takes", lambda progress: find_places(project, base, progress), placed)

@@ -1,0 +1,24 @@
+"""Listening to a song."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from vamos.core.edit.song import add_other_song
+from vamos.core.make import open_song
+from vamos.core.model.song import Song
+from vamos.ui.desk import Desk
+
+
+def take_other_song(desk: Desk, path: Path) -> None:
+    """Listen to another song and keep it beside the one danced to."""
+    base = desk.session.base
+
+    def found(song: Song) -> None:
+        desk.do(
+            "Another song",
+            lambda p: add_other_song(p, song),
+            f"{song.title} is kept beside this song; how it fits stands at Song, below",
+        )
+
+    desk.run("Listening to another song", lambda progress: open_song(path, base, progress), found)

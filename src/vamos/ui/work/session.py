@@ -1,0 +1,185 @@
+"""The open document in the window: signals when it changes, saving itself, what was open last."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+import platformdirs
+from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
+
+from vamos.core.dance.lines import Line
+from vamos.core.document.files import SUFFIX
+from vamos.core.model.project import Project
+from vamos.core.open_document.document import OpenDocument
+from vamos.core.open_document.facts import Facts
+from vamos.errors import VamosError
+
+SAVE_AFTER_MS = 800
+_LONGEST_NAME = 80
+
+
+def settings() -> QSettings:
+    """What the window remembers from one evening to the next."""
+    return QSettings("vamos", "vamos")
+
+
+class Session(QObject):
+    """Holds the open document; everything shown follows ``changed`` (before, after).
+
+    ``replaced`` tells that another document is open now, before ``changed`` does. ``said`` are words for the user.
+    """
+
+    changed = pyqtSignal(object, object)
+    replaced = pyqtSignal()
+    saved = pyqtSignal(str)
+    said = pyqtSignal(str)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.document = OpenDocument()
+        self._timer = QTimer(self)
+        self._timer.setSingleShot(True)
+        self._timer.setInterval(SAVE_AFTER_MS)
+        self._timer.timeout.connect(self.save_now)
+
+    @property
+    def project(self) -> Project:
+        return self.document.project
+
+    @property
+    def facts(self) -> Facts:
+        return self.document.facts
+
+    @property
+    def path(self) -> Path | None:
+        return self.document.path
+
+    @property
+    def base(self) -> Path | None:
+        return self.document.base
+
+    @property
+    def lines(self) -> tuple[Line, ...]:
+        return self.document.facts.lines
+
+    # --- which document ------------------------------------------------------------------
+
+    def open(self, path: Path) -> None:
+        """Open a project file; raises MissingError or ProjectError and leaves all as it was."""
+        # What waits to be written may be in the very file.
+        self.save_now()
+        self._show(OpenDocument.open(path))
+
+    def new(self) -> None:
+        """An empty project; it gets a file as soon as something is in it."""
+        self.save_now()
+        self._show(OpenDocument())
+
+    def save_as(self, path: Path) -> None:
+        """Keep the project in another file from now on; media paths follow."""
+        try:
+            copy = self.document.copy_to(path)
+        except VamosError as error:
+            self.said.emit(str(error))
+            return
+        self._show(copy)
+        self.saved.emit(str(copy.path))
+
+    def _show(self, document: OpenDocument) -> None:
+        before = self.project
+        self.document = document
+        self._remember()
+        self.replaced.emit()
+        self.changed.emit(before, self.project)
+
+    def _remember(self) -> None:
+        path = self.document.path
+        if path is None:
+            settings().remove("last")
+        else:
+            settings().setValue("last", str(path.absolute()))
+
+    # --- edits ---------------------------------------------------------------------------
+
+    def do(self, name: str, edit: Callable[[Project], Project], told: str = "") -> bool:
+        """Apply an edit and say what it did; a refused edit is told, not raised."""
+        before = self.project
+        try:
+            if not self.document.do(name, edit):
+                return False
+        except VamosError as error:
+            self.said.emit(str(error))
+            return False
+        self._after(before)
+        self.said.emit(f"{(told or name).rstrip('.')}. Ctrl+Z takes it back.")
+        return True
+
+    def undo(self) -> None:
+        before, name = self.project, self.document.undo()
+        if name is None:
+            self.said.emit("There is nothing to take back.")
+            return
+        self._after(before)
+        self.said.emit(f"Taken back: {_lower(name)}. Ctrl+Shift+Z makes it again.")
+
+    def redo(self) -> None:
+        before, name = self.project, self.document.redo()
+        if name is None:
+            self.said.emit("There is nothing to make again.")
+            return
+        self._after(before)
+        self.said.emit(f"Made again: {_lower(name)}. Ctrl+Z takes it back.")
+
+    def _after(self, before: Project) -> None:
+        if self.document.path is None:
+            self.document.path = _draft_path(self.project)
+            self._remember()
+        self.changed.emit(before, self.project)
+        self._timer.start()
+
+    def save_now(self) -> None:
+        """Write the project if something in it was edited."""
+        self._timer.stop()
+        try:
+            written = self.document.save()
+        except VamosError as error:
+            self.said.emit(f"The project could not be saved. {error}")
+            return
+        if written is None:
+            return
+        self._remember()
+        if written.kept_beside is not None:
+            self.said.emit(
+                f"{written.kept_beside.name} was changed by something else meanwhile and was left as it is. "
+                f"Your version is kept beside it as {written.path.name}, and is what is open now."
+            )
+        self.saved.emit(str(written.path))
+
+
+def _lower(name: str) -> str:
+    return name[:1].lower() + name[1:]
+
+
+def last_open() -> Path | None:
+    """The project that was open last, if it is still there."""
+    value = settings().value("last")
+    path = Path(str(value)) if value else None
+    return path if path is not None and path.is_file() else None
+
+
+def _draft_path(project: Project) -> Path:
+    """A free file name among the drafts."""
+    folder = Path(platformdirs.user_data_dir("vamos", appauthor=False)) / "projects"
+    name = file_name(project.song.title if project.song else "", "untitled")
+    path, number = folder / f"{name}{SUFFIX}", 2
+    while path.exists():
+        path, number = folder / f"{name} {number}{SUFFIX}", number + 1
+    return path
+
+
+def file_name(text: str, otherwise: str) -> str:
+    """A title as the name of a file in a folder: no path, nothing a file system refuses, not too long."""
+    kept = "".join(" " if c in '/\\:*?"<>|' or ord(c) < 32 else c for c in text)
+    kept = kept.encode(errors="replace").decode()
+    return " ".join(kept.split()).strip(". ")[:_LONGEST_NAME] or otherwise
