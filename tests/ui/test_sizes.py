@@ -1,0 +1,116 @@
+"""Every stop at every size: the main action in sight at one place, nothing cut off."""
+
+import os
+import subprocess
+import sys
+import unittest
+
+from PyQt6.QtWidgets import QWidget
+
+from tests.ui.qt import StopCase
+from vamos.ui.parts.panel import Button
+from vamos.ui.stops import STOPS
+
+#: 1280 × 720 is 2560 × 1440 at twice the size.
+SIZES = ((1024, 768), (1280, 720), (1280, 800), (1920, 1080), (2560, 1440))
+
+
+class SizesTest(StopCase):
+    STOP = "Song"
+
+    def test_all_stops_at_all_sizes(self):
+        for size in SIZES:
+            self.window.resize(*size)
+            places = set()
+            for stop in STOPS:
+                self.window.go_to_stop(stop.name)
+                self.settle()
+                with self.subTest(size=size, stop=stop.name):
+                    self.assertEqual((self.window.width(), self.window.height()), size)
+                    self.whole(self.window.status.main)
+                    main = self.window.status.main
+                    places.add(str(main.geometry()))
+                    self.nothing_cut()
+            self.assertEqual(len(places), 1, size)
+
+    def whole(self, widget: QWidget) -> None:
+        """A widget lies within the window and has the room its words need."""
+        self.assertTrue(widget.isVisible())
+        corner = widget.mapTo(self.window, widget.rect().bottomRight())
+        self.assertTrue(self.window.rect().contains(corner), corner)
+        self.assertGreaterEqual(widget.width(), widget.minimumSizeHint().width())
+
+    def nothing_cut(self) -> None:
+        """No button of a panel or of the mirror is narrower than its words or reaches out at the side."""
+        for root in (*self.panels(), self.window.buttons):
+            area = root.parentWidget()
+            for button in root.findChildren(Button):
+                if not button.isVisible() or button.property("role") == "problem":
+                    continue
+                self.assertGreaterEqual(button.width(), button.sizeHint().width() - 1, button.text())
+                right = button.mapTo(area, button.rect().topRight()).x()
+                self.assertLessEqual(right, area.width(), button.text())
+
+
+class RoomTest(StopCase):
+    STOP = "Cut"
+
+    def test_mirror_and_side_are_remembered(self):
+        """Made larger by hand, they are so in the next window."""
+        from vamos.ui.window import Window
+
+        self.window._split.moveSplitter(self.window._split.width() - 520, 1)
+        self.app.processEvents()
+        width = self.window.side.width()
+        self.assertGreater(width, 480)
+        other = Window()
+        self.addCleanup(other.deleteLater)
+        other.show()
+        self.app.processEvents()
+        self.assertAlmostEqual(other.side.width(), width, delta=12)
+        other.close()
+
+    def test_a_group_folds_and_stays_folded(self):
+        self.settle()
+        head = next(b for b in self.window.panel.findChildren(Button) if b.text().endswith("Over the picture"))
+        self.click(head)
+        self.settle()
+        names = [w.accessibleName() for w in self.window.panel.findChildren(QWidget) if w.isVisible()]
+        self.assertNotIn("Where the counts stand", names)
+        self.window.page.go_to(self.first + 2)
+        self.settle()
+        names = [w.accessibleName() for w in self.window.panel.findChildren(QWidget) if w.isVisible()]
+        self.assertNotIn("Where the counts stand", names)
+        self.click(next(b for b in self.window.panel.findChildren(Button) if b.text().endswith("Over the picture")))
+        self.settle()
+        self.field("Where the counts stand")
+
+    def test_an_upright_picture_has_the_count_beside_it(self):
+        from PyQt6.QtGui import QImage
+
+        self.window.mirror.show_image(QImage(90, 160, QImage.Format.Format_RGB32))
+        mirror = self.window.mirror
+        self.assertEqual(mirror.picture.height(), mirror.height())
+        self.assertGreater(mirror.floor.x(), mirror.picture.width() - 2)
+        mirror.show_image(QImage(160, 90, QImage.Format.Format_RGB32))
+        self.assertGreater(mirror.floor.y(), mirror.picture.height() - 2)
+
+
+class ScaleTest(unittest.TestCase):
+    def test_twice_the_size(self):
+        """With a scale factor of 2 the main button is still within the screen's pixels."""
+        code = (
+            "from tests.ui.qt import application; app = application()\n"
+            "from vamos.ui.window import Window\n"
+            "w = Window(); w.resize(1280, 720); w.show(); app.processEvents()\n"
+            "p = w.grab(); assert p.width() == 2560, p.width()\n"
+            "m = w.status; assert m.mapTo(w, m.rect().bottomRight()).y() < 720\n"
+            "w.close()\n"
+        )
+        env = os.environ | {"QT_SCALE_FACTOR": "2", "QT_QPA_PLATFORM": "offscreen"}
+        done = subprocess.run([sys.executable, "-c", code], env=env, capture_output=True, text=True, check=False)
+        self.assertEqual(done.returncode, 0, done.stderr)
+
+
+if __name__ == "__main__":
+    unittest.main()
