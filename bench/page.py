@@ -76,7 +76,7 @@ def measure(app, width: int, height: int) -> None:  # type: ignore[no-untyped-de
 def main() -> None:
     from PyQt6.QtWidgets import QApplication
 
-    from vamos.ui import theme
+    from vamos.ui.parts import theme
 
     app = QApplication([])
     theme.load_fonts()

@@ -41,10 +41,10 @@ def late_ms(app, seconds: float) -> np.ndarray:  # type: ignore[no-untyped-def]
 
 
 def measure(app, window, kind, idle: np.ndarray) -> None:  # type: ignore[no-untyped-def]
-    from vamos.ui.scene import kind_words
+    from vamos.ui.preview.clip_preview import kind_words
 
-    watching = window.watching
-    watching.kind = kind
+    watching = window.preview
+    watching.watched.kind = kind
     watching.looping = True
     shown: list[float] = []
     watching.pictures.ready.connect(lambda _image: shown.append(time.perf_counter()))
@@ -62,10 +62,10 @@ def measure(app, window, kind, idle: np.ndarray) -> None:  # type: ignore[no-unt
 
 def main() -> None:
     from PyQt6.QtWidgets import QApplication
-    from vamos.ui.scene import kinds_of
+    from vamos.ui.preview.clip_preview import kinds_of
 
     from vamos.demo.build import default_folder, make_demo
-    from vamos.ui import theme
+    from vamos.ui.parts import theme
     from vamos.ui.window import Window
 
     app = QApplication(["bench"])
@@ -75,13 +75,13 @@ def main() -> None:
     window = Window()
     window.show()
     window.session.open(path)
-    window.route.go("Cut")
+    window.go_to_stop("Cut")
     window.page.go_to(next(k for k, x in enumerate(window.session.lines) if x.wall == 1))
     # Thumbnails and peaks are made once; they are not what is measured.
     late_ms(app, 8.0)
     idle = late_ms(app, 3.0)
-    clip = window.current_clip()
-    for kind in kinds_of(window.content.clips, clip):
+    clip = window.desk.clip()
+    for kind in kinds_of(window.session.facts.clips, clip):
         measure(app, window, kind, idle)
     window.close()
 

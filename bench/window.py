@@ -46,9 +46,7 @@ def five_minutes() -> Project:
     grid = Grid(tuple(Anchor(F(k - 16), 0.5 + k * 0.5) for k in range(600)), 16)
     found = []
     for k in range(12):
-        passes = tuple(
-            Pass(PassKind.SONG, TimeRange(a, a + 95), TimeMap.line(a, a), 0.9) for a in (0.0, 100.0, 200.0)
-        )
+        passes = tuple(Pass(PassKind.SONG, TimeRange(a, a + 95), TimeMap.line(a, a), 0.9) for a in (0.0, 100.0, 200.0))
         media = MediaRef(f"{k}.mp4", 1, 300.0, f"{k:032x}")
         found.append(Take(f"take {k}", media, (Stretch(view=VIEWS[k % 6]),), passes, True))
     return Project("five minutes", Song(MediaRef("s.wav", 1, 300.0, "f" * 32), "song", grid), sheet, tuple(found))

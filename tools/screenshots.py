@@ -20,8 +20,8 @@ def main(wanted: list[str]) -> None:
     from PyQt6.QtWidgets import QApplication
 
     from vamos.demo.build import default_folder, make_demo
-    from vamos.ui import theme
-    from vamos.ui.actions import STOPS
+    from vamos.ui.parts import theme
+    from vamos.ui.stops import STOPS
     from vamos.ui.window import Window
 
     project = make_demo(default_folder())
@@ -45,29 +45,30 @@ def main(wanted: list[str]) -> None:
     take("start")
     window.session.open(project)
     live(1.0)
-    while len(window.thumbs._images) < len(window.session.project.takes):
+    while len(window.media.thumbs._images) < len(window.session.project.takes):
         live(0.2)
-    for stop in STOPS:
-        window.route.go(stop)
+    for stop in (s.name for s in STOPS):
+        window.go_to_stop(stop)
         window.page.go_to(4, Fraction(3))
         live(1.2)
         take(stop.lower())
         if stop == "Film":
-            window.show_slate("slow counted", 8.8)
+            window.rooms[stop].commands.show_slate("slow counted", 8.8)
             live(3.0)
             take("slate")
-            window.show_page()
+            window.desk.show_page()
         if stop == "Cut":
-            window.hands.compare()
+            window.rooms[stop].commands.compare()
             live(1.5)
             take("compare")
-            window.show_page()
+            window.desk.show_page()
         if stop == "Dance":
-            window.hands.wall_map()
+            window.rooms[stop].commands.wall_map()
             live(0.4)
             take("wall-map")
+            window.desk.show_page()
     window.toggle_theme()
-    window.route.go("Cut")
+    window.go_to_stop("Cut")
     live(1.0)
     take("evening")
     window.close()

@@ -81,14 +81,14 @@ class WindowCase(unittest.TestCase):
 
     def key(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier) -> None:
         self.now += 1.0
-        QTest.keyClick(self.app.focusWidget() or self.window, key, modifier)
+        QTest.keyClick(self.window.windowHandle(), key, modifier)
         self.window.keys.guard.act()
-        self.app.processEvents()
+        self.settle()
 
     def click(self, widget: QWidget, x: float | None = None, y: float | None = None) -> None:
         point = QPoint(int(x), int(y)) if x is not None and y is not None else QPoint()
         QTest.mouseClick(widget, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, point)
-        self.app.processEvents()
+        self.settle()
 
     def drop(self, *paths: Path) -> None:
         data = QMimeData()
@@ -106,10 +106,11 @@ class WindowCase(unittest.TestCase):
         from tests.support import demo_copy
 
         self.window.session.open(demo_copy(folder))
+        self.settle()
 
     def settle(self) -> None:
         """Until the panel has been filled and laid out."""
-        self.until(lambda: not self.window._refill.isActive(), "panel filled")
+        self.until(lambda: not self.window.session.preparing and not self.window._refill.isActive(), "panel filled")
         self.app.processEvents()
         self.app.processEvents()
 

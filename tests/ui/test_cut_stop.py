@@ -94,12 +94,12 @@ class CardsTest(CutCase):
         self.assertIs(self.clip().view, View.BACK)
 
     def test_left_out_and_taken_back(self):
-        before = len(self.window.content.clips)
+        before = len(self.window.session.facts.clips)
         key = self.clip().key
         self.click(self.panel_button("Leave out"))
-        self.assertEqual(len(self.window.content.clips), before - 1)
+        self.assertEqual(len(self.window.session.facts.clips), before - 1)
         self.click(self.panel_button(f"Take {key} back"))
-        self.assertEqual(len(self.window.content.clips), before)
+        self.assertEqual(len(self.window.session.facts.clips), before)
 
     def test_taken_back_with_what_else_was_decided(self):
         """Flipped by hand, left out, taken back: still flipped by hand."""

@@ -45,7 +45,7 @@ class KeysCase(StopCase):
         self.now += 5.0
         for letter in words:
             self.now += 0.09
-            QTest.keyClicks(self.app.focusWidget() or self.window, letter)
+            QTest.keyClick(self.window.windowHandle(), letter)
         self.now += 5.0
         self.window.keys.guard.act()
         self.app.processEvents()
@@ -97,7 +97,12 @@ class PlacesTest(KeysCase):
         for stop in STOPS[1:]:
             self.window.go_to_stop(stop.name)
             self.settle()
-            for key, modifier in ((Key.Key_Right, Shift), (Key.Key_H, Ctrl), (Key.Key_B, Ctrl), (Key.Key_D, Ctrl | Shift)):
+            for key, modifier in (
+                (Key.Key_Right, Shift),
+                (Key.Key_H, Ctrl),
+                (Key.Key_B, Ctrl),
+                (Key.Key_D, Ctrl | Shift),
+            ):
                 self.key(key, modifier)
             self.assertIs(self.window.session.project.grid, grid, stop.name)
 
@@ -149,7 +154,7 @@ class PlacesTest(KeysCase):
         self.page.setFocus()
         for held in (False, True, True):
             event = QKeyEvent(QKeyEvent.Type.KeyPress, Key.Key_Right, Shift, "", held)
-            self.app.sendEvent(self.page, event)
+            self.app.sendEvent(self.window.windowHandle(), event)
         self.assertEqual(self.window.session.project.grid.lead_in, lead_in + 1)
 
     def test_every_change_is_said_and_goes_with_the_next_move(self):

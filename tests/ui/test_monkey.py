@@ -127,10 +127,14 @@ class MonkeyTest(WindowCase, FolderCase):
         if key is Qt.Key.Key_T:
             return
         self.now += rng.choice((0.05, 1.0))
-        QTest.keyClick(self.app.focusWidget() or self.window, key, modifier)
+        QTest.keyClick(self.window.windowHandle(), key, modifier)
 
     def click_somewhere(self, rng: random.Random) -> None:
-        shown = [w for w in self.window.findChildren(QWidget) if w.isVisible() and w.isEnabled() and min(w.width(), w.height()) > 4]
+        shown = [
+            w
+            for w in self.window.findChildren(QWidget)
+            if w.isVisible() and w.isEnabled() and min(w.width(), w.height()) > 4
+        ]
         widget = rng.choice(shown)
         if isinstance(widget, QAbstractButton) and any(
             part in widget.text() for part in ("demo", "Place", "Look for movement", "Stop", "Open the folder")

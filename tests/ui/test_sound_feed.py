@@ -7,8 +7,9 @@ import numpy as np
 
 from tests.ui.qt import application
 from vamos.core.media.sound import Sound
+from vamos.core.time import TimeMap
 from vamos.ui.preview import sound_feed
-from vamos.ui.preview.sound_feed import ClipSource, Feed, SongSource, pieces
+from vamos.ui.preview.sound_feed import ClickPlan, ClipSource, Feed, SongSource, pieces
 
 RATE = 8000
 
@@ -51,6 +52,15 @@ class PiecesTest(unittest.TestCase):
                 first = next(made)
             self.assertEqual(len(first), 2 * RATE)
             np.testing.assert_array_equal(first, next(made))
+
+    def test_clicks_stay_on_the_sample_when_slowed(self):
+        """Playing from second 3 at half speed: the click of second 4 comes after 2 s."""
+        silence = Sound(np.zeros((RATE * 6, 2), np.float32), RATE)
+        plan = ClickPlan(((F(8), True), (F(20), False)), TimeMap.line(0.0, 0.0, 0.5))
+        out = SongSource(silence, F(1, 2), plan).part(3.0, 6.0)
+        loud = np.flatnonzero(np.abs(out[:, 0]) > 0.02)
+        self.assertAlmostEqual(loud[0] / RATE, 2.0, delta=0.001)
+        self.assertLess(loud[-1] / RATE, 2.5, "a click after the part is not in it")
 
     def test_a_clip_s_own_sound_begins_at_its_own_second(self):
         samples = np.arange(2 * RATE, dtype=np.float32)[:, None].repeat(2, axis=1)

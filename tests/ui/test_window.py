@@ -368,9 +368,9 @@ class DemoWindowTest(WindowCase, FolderCase):
         combo.setCurrentText("left side")
         combo.textActivated.emit(combo.currentText())
         self.app.processEvents()
-        self.assertNotIn(View.BACK, {c.view for c in self.window.content.clips})
+        self.assertNotIn(View.BACK, {c.view for c in self.window.session.facts.clips})
         self.key(Qt.Key.Key_Z, Ctrl)
-        self.assertIn(View.BACK, {c.view for c in self.window.content.clips})
+        self.assertIn(View.BACK, {c.view for c in self.window.session.facts.clips})
 
     def test_cells_can_be_read_as_a_table(self):
         """Names, feet and lines stand in a table model for assistive technology."""
@@ -415,7 +415,7 @@ class DemoWindowTest(WindowCase, FolderCase):
         from vamos.core.model.clip import Choice
 
         def few(project):
-            for clip in self.window.content.clips[1:]:
+            for clip in self.window.session.facts.clips[1:]:
                 project = choose(project, Choice(clip.key, left_out=True))
             return replace(project, output=replace(project.output, speeds=(F(1),)))
 

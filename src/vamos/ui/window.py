@@ -7,7 +7,7 @@ from fractions import Fraction
 from functools import partial
 from pathlib import Path
 
-from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtCore import QEvent, Qt, QTimer
 from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
 from PyQt6.QtWidgets import QApplication, QMainWindow, QSplitter, QStackedWidget, QVBoxLayout, QWidget
 
@@ -134,6 +134,7 @@ class Window(QMainWindow):
     def _connect(self) -> None:
         self.session.changed.connect(self._changed)
         self.session.replaced.connect(self._replaced)
+        self.session.prepared.connect(self._follow)
         self.session.saved.connect(self.status.saved)
         for said in (self.session.said, self.preview.said, self.keys.refused):
             said.connect(lambda words: self.status.tell(words, passing=True))
@@ -204,6 +205,7 @@ class Window(QMainWindow):
         bands = self.stop.bands
         if self.stop.strips:
             bands = replace(bands, strip_rows=max(1, self.content.strip_rows()))
+        self.content.wants_strips, self.content.wants_clips = bool(bands.strips), bool(bands.clip)
         self.page.set_bands(bands)
 
     def do_main(self) -> None:
@@ -222,29 +224,41 @@ class Window(QMainWindow):
         self.status.tell("")
 
     def _changed(self, _before: Project, after: Project) -> None:
-        lines = self.model.lines
-        self.content.show(self.session.facts)
+        """What can be seen at once: the lines. The rest follows when it has been worked out."""
+        lines, columns, clock = self.model.lines, self.model.columns, self.content.clock
+        seen = self.content.show(self.session.facts)
         now = (self.session.lines, self.content.columns, self.content.starts_s, self.content.weak)
-        if now[0] is not lines:
+        if len(now[0]) != len(lines) or now[1] != columns or self.content.clock is not clock:
             self.model.show(*now)
-        else:
+        elif seen:
             self.model.show_quietly(*now)
-            self.page.invalidate()
-        self._set_bands()
+            for number, (line, other) in enumerate(zip(lines, now[0], strict=True)):
+                if line != other:
+                    self.page.invalidate(number)
+            self.page.lines_changed()
         self.page.stand_on_position()
-        view = self.center.view
-        if view is None or not self.session.lines:
+        if self.center.view is None or not self.session.lines:
             self.center.show_page(bool(self.session.lines))
-        else:
-            view.refresh()
-        self.media.ask(after, self.session.base)
         self.preview.project_changed()
         self.setWindowTitle(f"{after.name} – Vamos" if after.song else "Vamos")
-        self.refresh()
+
+    def _follow(self) -> None:
+        """All that follows from the project has been worked out."""
+        seen = self.content.follow(self.session.facts)
+        self._set_bands()
+        if seen:
+            self.page.invalidate()
+        self.media.ask(self.session.project, self.session.base)
+        self.preview.follow()
+        view = self.center.view
+        if view is not None:
+            view.refresh()
+        self.fill_panel()
 
     def refresh(self) -> None:
-        """Fill the panel anew as soon as the hands are off what is in it."""
-        self._refill.start(0)
+        """Fill the panel anew as soon as the hands are off what is in it, and what it shows is known."""
+        if not self.session.preparing:
+            self._refill.start(0)
 
     def fill_panel(self) -> None:
         self._refill.stop()
@@ -347,6 +361,13 @@ class Window(QMainWindow):
         self.keys_page = KeysPage(self, self.actions_bound, self.stop.name, [s.name for s in STOPS])
         self.keys_page.show()
 
+    def changeEvent(self, event: QEvent | None) -> None:
+        """Back from another program: a film that was missing may have been put back."""
+        super().changeEvent(event)
+        if event is not None and event.type() == QEvent.Type.ActivationChange and self.isActiveWindow():
+            self.preview.watched.look_again()
+            self.refresh()
+
     # --- files dropped, closing ----------------------------------------------------------
 
     def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
@@ -372,6 +393,6 @@ class Window(QMainWindow):
         self.runner.close()
         self.preview.close()
         self.media.close()
-        self.session.save_now()
+        self.session.close()
         if event is not None:
             event.accept()

@@ -8,6 +8,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.plan.test_plan import project, take
+from vamos.core.dance.lines import lines_for
 from vamos.core.edit.clips import add_range, forget_choice, move_edge, nudge_edge, offered_ranges, remove_range
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section
@@ -92,14 +93,14 @@ class EdgesTest(unittest.TestCase):
 class RangesTest(unittest.TestCase):
     def test_offered_around_a_count(self):
         p = project(take("t"), dance=dance())
-        names = [r.name for r in offered_ranges(p, F(20))]
+        names = [r.name for r in offered_ranges(lines_for(p), F(20))]
         self.assertEqual(names, ["A and B", "from the top to here", "wall 2", "walls 2 and 3"])
-        self.assertEqual(offered_ranges(p, F(-4)), ())
+        self.assertEqual(offered_ranges(lines_for(p), F(-4)), ())
 
     def test_two_walls_for_the_join(self):
         """A range is cut in every view that holds all of it, at its own place of the song."""
         p = project(take("t"), take("b", view=View.BACK), dance=dance())
-        join = next(r for r in offered_ranges(p, F(20)) if r.name == "walls 2 and 3")
+        join = next(r for r in offered_ranges(lines_for(p), F(20)) if r.name == "walls 2 and 3")
         p = add_range(p, join.name, join.counts)
         mine = [c for c in plan_clips(p) if c.title == join.name]
         self.assertEqual({c.view for c in mine}, {View.FRONT, View.BACK})

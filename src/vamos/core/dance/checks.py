@@ -8,7 +8,15 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.dance.facing import net_turn, turn_text, wall_count
-from vamos.core.dance.facts import danced_lines, empty_counts, facts_of, for_role, roles, start_weight
+from vamos.core.dance.facts import (
+    DanceFacts,
+    danced_lines,
+    empty_counts,
+    facts_of,
+    for_role,
+    roles,
+    start_weight,
+)
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.dance.weight import UNKNOWN, after, first_foot, follow
 from vamos.core.model.dance import Dance, Foot, ItemKind, MoveSet, Section
@@ -30,7 +38,7 @@ class Problem:
     item: int | None = None
 
 
-def problems_of(dance: Dance, grid: Grid | None = None) -> tuple[Problem, ...]:
+def problems_of(dance: Dance, grid: Grid | None = None, follows: DanceFacts | None = None) -> tuple[Problem, ...]:
     """All problems, those of the sheet first, then of the sequence, then against the song."""
     found: list[Problem] = []
     for section in dance.sections:
@@ -43,7 +51,7 @@ def problems_of(dance: Dance, grid: Grid | None = None) -> tuple[Problem, ...]:
         found += _weight(dance, role)
     found += _stated(dance)
     if grid is not None:
-        found += _against_song(dance, grid)
+        found += _against_song(dance, grid, follows or facts_of(dance, grid))
     return tuple(dict.fromkeys(found))
 
 
@@ -200,12 +208,12 @@ def _stated(dance: Dance) -> Iterator[Problem]:
         yield Problem("stated", f"It is said to have {words}; the sequence has {tags}.")
 
 
-def _against_song(dance: Dance, grid: Grid) -> Iterator[Problem]:
+def _against_song(dance: Dance, grid: Grid, follows: DanceFacts) -> Iterator[Problem]:
     """The sequence on the song: too long, holds and stops that do not meet."""
     lines = danced_lines(dance, grid)
     if not lines:
         return
-    over = facts_of(dance, grid).counts_over
+    over = follows.counts_over
     if over is not None and over < 0:
         yield Problem("length", f"The sequence is {float(-over):g} counts longer than the song.")
     holds = {line.start: line for line in lines if line.kind is LineKind.HOLD}

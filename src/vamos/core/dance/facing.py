@@ -2,8 +2,12 @@
 
 from __future__ import annotations
 
+from bisect import bisect_left
+from fractions import Fraction
+from itertools import accumulate
 from math import gcd
 
+from vamos.core.memo import ByIdentity
 from vamos.core.model.dance import Section
 from vamos.core.time import CountRange
 
@@ -20,14 +24,28 @@ def net_turn(section: Section, within: CountRange | None = None) -> int | None:
 
     ``within`` limits it to events that start in a range of counts of the section.
     """
-    total = 0
-    for event in section.events:
-        if within is not None and not within.contains(event.start):
-            continue
-        if event.turn is None:
-            return None
-        total += event.turn
-    return total
+    starts, turned, unknown = _turns_of(section)
+    first, last = 0, len(starts)
+    if within is not None:
+        first, last = bisect_left(starts, within.start), bisect_left(starts, within.end)
+    last = max(first, last)
+    return turned[last] - turned[first] if unknown[last] == unknown[first] else None
+
+
+def turns(section: Section | None) -> bool:
+    """Whether anything in a section turns, known or not."""
+    return section is not None and bool(_turns_of(section)[0])
+
+
+def _running_turns(section: Section) -> tuple[list[Fraction], list[int], list[int]]:
+    """Starts of the events that turn, in order; eighths turned and unknown turns before each, and in all."""
+    turning = sorted((e for e in section.events if e.turn != 0), key=lambda e: e.start)
+    turned = list(accumulate((e.turn or 0 for e in turning), initial=0))
+    unknown = list(accumulate((int(e.turn is None) for e in turning), initial=0))
+    return [e.start for e in turning], turned, unknown
+
+
+_turns_of = ByIdentity(_running_turns)
 
 
 def wall_count(net_eighths: int) -> int:

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from itertools import pairwise
 
-from vamos.core.dance.facing import clock_text, net_turn, turn_text, wall_count, way_to_front
+from vamos.core.dance.facing import clock_text, net_turn, turn_text, turns, wall_count, way_to_front
 from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
 from vamos.core.dance.weight import Stance, can_begin, first_foot, follow, weight_at
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
@@ -285,6 +285,8 @@ def empty_counts(section: Section) -> Iterator[str]:
 
 def faces_away(line: Line) -> bool:
     """Whether more than half of a line is danced with the back to the start wall (4:30 to 7:30)."""
+    if not turns(line.section):
+        return line.heading in (3, 4, 5)
     headings = [heading_at(line, Fraction(k) + Fraction(1, 2)) for k in range(int(line.length))]
     return sum(h in (3, 4, 5) for h in headings) * 2 > len(headings)
 

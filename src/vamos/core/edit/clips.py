@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from fractions import Fraction
 
-from vamos.core.dance.lines import lines_for
+from vamos.core.dance.lines import Line, lines_for
 from vamos.core.model.clip import Choice, Clip, NamedRange, clip_key
 from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
@@ -68,9 +68,9 @@ def remove_range(project: Project, range_id: str) -> Project:
     return replace(project, ranges=tuple(r for r in project.ranges if r.id != range_id), choices=choices)
 
 
-def offered_ranges(project: Project, position: Fraction) -> tuple[NamedRange, ...]:
+def offered_ranges(lines: tuple[Line, ...], position: Fraction) -> tuple[NamedRange, ...]:
     """Ranges somebody may want around a count: from the top to here, this wall, the join of two walls …"""
-    lines = [x for x in lines_for(project) if x.kind.danced]
+    lines = tuple(x for x in lines if x.kind.danced)
     here = next((k for k, x in enumerate(lines) if x.counts.contains(position)), None)
     if here is None:
         return ()

@@ -95,7 +95,7 @@ def _renumbered(grid: Grid, to: Callable[[Fraction], Fraction], lead_in: int | N
     """The same music under other count numbers: beats, stops, parts and what is sure of each line move together."""
     changed = replace(
         grid,
-        anchors=tuple(replace(a, position=to(a.position)) for a in grid.anchors),
+        anchors=tuple(Anchor(to(a.position), a.song_s, a.fixed) for a in grid.anchors),
         breaks=tuple(
             Break(to(b.position), max(Fraction(1), to(b.position + b.counts) - to(b.position))) for b in grid.breaks
         ),

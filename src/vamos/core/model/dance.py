@@ -89,7 +89,7 @@ class MoveSet:
     events: tuple[Event, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, weakref_slot=True)
 class Section:
     """Counts that belong together, usually an eight; any length is allowed.
 

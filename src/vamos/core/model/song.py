@@ -147,9 +147,7 @@ class Grid:
 
     def bpm(self) -> float:
         """The middle tempo in counts per minute."""
-        a = self.anchors
-        gaps = sorted(60 * float(q.position - p.position) / (q.song_s - p.song_s) for p, q in itertools.pairwise(a))
-        return gaps[len(gaps) // 2]
+        return _bpm(self)
 
 
 def _disorder(before: Anchor, after: Anchor) -> str:
@@ -160,6 +158,15 @@ def _disorder(before: Anchor, after: Anchor) -> str:
     )
 
 
+def _middle_tempo(grid: Grid) -> float:
+    counts = [float(a.position) for a in grid.anchors]
+    seconds = [a.song_s for a in grid.anchors]
+    pieces = zip(itertools.pairwise(counts), itertools.pairwise(seconds), strict=True)
+    gaps = sorted(60 * (b - a) / (t - s) for (a, b), (s, t) in pieces)
+    return gaps[len(gaps) // 2]
+
+
+_bpm: ByIdentity[Grid, float] = ByIdentity(_middle_tempo)
 _time_map: ByIdentity[Grid, TimeMap] = ByIdentity(
     lambda grid: TimeMap.through([a.position for a in grid.anchors], [a.song_s for a in grid.anchors])
 )

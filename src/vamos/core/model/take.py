@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 from itertools import pairwise
 
+from vamos.core.memo import ByIdentity
 from vamos.core.model.song import Grid, MediaRef
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
@@ -142,8 +143,16 @@ class Take:
         return min((s.start_take_s for s in self.stretches if s.start_take_s > stretch.start_take_s), default=math.inf)
 
 
+#: Passes by their identity, with their maps, for each grid that is alive.
+_maps_on = ByIdentity[Grid, dict[int, tuple[Pass, TimeMap]]](lambda _grid: {})
+
+
 def counts_to_take(the_pass: Pass, grid: Grid) -> TimeMap:
-    """Counts on the song → take seconds, for either kind of pass."""
-    if the_pass.kind is PassKind.SONG:
-        return grid.time_map().then(the_pass.clock.inverse())
-    return the_pass.clock.inverse()
+    """Counts on the song → take seconds, for either kind of pass; worked out once for each."""
+    if the_pass.kind is not PassKind.SONG:
+        return the_pass.clock.inverse()
+    kept = _maps_on(grid)
+    found = kept.get(id(the_pass))
+    if found is None or found[0] is not the_pass:
+        found = kept[id(the_pass)] = (the_pass, grid.time_map().then(the_pass.clock.inverse()))
+    return found[1]

@@ -9,9 +9,10 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import Any, TypeVar, cast
 
+from vamos.core.dance.card import Card, card_of
 from vamos.core.dance.checks import Problem, problems_of
 from vamos.core.dance.facts import DanceFacts, facts_of
-from vamos.core.dance.lines import Line, lines_for
+from vamos.core.dance.lines import Line, LineKind, lines_for
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
@@ -20,8 +21,11 @@ from vamos.core.plan.coverage import Coverage
 from vamos.core.plan.line_pass import LinePass, pass_of_line, views_of_line
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.shots import ShotList, shot_list
+from vamos.core.render.words import Words
 
 T = TypeVar("T")
+#: Lines less sure than this are marked.
+WEAK = 0.35
 
 
 class Facts:
@@ -54,7 +58,7 @@ class Facts:
         p = self.project
         if not p.dance.sections:
             return ()
-        return self._once("problems", (p.grid, p.dance), lambda: tuple(problems_of(p.dance, p.grid)))
+        return self._once("problems", (p.grid, p.dance), lambda: tuple(problems_of(p.dance, p.grid, self.dance)))
 
     @property
     def dance(self) -> DanceFacts:
@@ -92,6 +96,49 @@ class Facts:
         """The whole dance in one clip."""
         p = self.project
         return self._once("run-through", (p.grid, p.dance, p.takes), lambda: plan_run_through(p))
+
+    def clips_of(self, line: Line) -> tuple[Clip, ...]:
+        """Clips cut from what a line dances."""
+        if line.section is not None and not line.cut:
+            return tuple(c for c in self.clips if c.subject == line.section.id)
+        return tuple(c for c in self.clips if c.line == line.number)
+
+    @property
+    def weak(self) -> frozenset[int]:
+        """Numbers of the lines whose beat is less sure than ``WEAK``."""
+        grid = self.project.grid
+        if grid is None:
+            return frozenset()
+        lines = self.lines
+        return self._once(
+            "weak",
+            (grid, lines),
+            lambda: frozenset(
+                x.number for x in lines if x.kind is not LineKind.AFTER and grid.sureness_at(x.start) < WEAK
+            ),
+        )
+
+    @property
+    def words(self) -> Words:
+        """What is said at each moment of the song."""
+        return self._once("words", (self.lines,), lambda: Words(self.lines))
+
+    @property
+    def card(self) -> Card:
+        """The card of the dance."""
+        p = self.project
+        return self._once("card", (p.song, p.dance), lambda: card_of(p, self.dance))
+
+    def prepare(self) -> None:
+        """Work out all that is asked for after an edit; may be called from another thread."""
+        self.weak  # noqa: B018
+        self.words  # noqa: B018
+        self.card  # noqa: B018
+        self.problems  # noqa: B018
+        self.clips  # noqa: B018
+        self.shots  # noqa: B018
+        for line in self.lines if self.coverage is not None else ():
+            self.pass_of(line, None)
 
     def pass_of(self, line: Line, view: View | None) -> LinePass | None:
         """The pass a line is seen in: in a view where it was filmed, else in the first that was."""

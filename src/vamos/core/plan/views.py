@@ -58,12 +58,14 @@ class Headings:
                 self._starts.append(at)
                 # A turn that begins on a count has happened by the next one.
                 self._headings.append(heading_at(line, at - line.start + Fraction(1, 48)))
+        # Comparing plain numbers is what is done thousands of times.
+        self._plain = [float(at) for at in self._starts]
 
     def at(self, position: float) -> int | None:
         """The heading at a moment of the song; before the first line that of its start."""
         if not self._starts:
             return 0
-        index = bisect_right(self._starts, position) - 1
+        index = bisect_right(self._plain, position) - 1
         return self._headings[max(0, index)]
 
     def between(self, counts: CountRange) -> Iterator[tuple[Fraction, int | None]]:

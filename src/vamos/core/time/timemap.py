@@ -100,20 +100,21 @@ class TimeMap:
 
     def then(self, after: TimeMap) -> TimeMap:
         """This map followed by ``after``; exact at the corners of both."""
-        back = self.inverse()
-        corners = {(x, after(y)) for x, y in zip(self.x, self.y, strict=True)}
-        corners |= {(back(x), y) for x, y in zip(after.x, after.y, strict=True)}
-        ordered = sorted(corners)
-        kept = [ordered[0]]
-        for x, y in ordered[1:]:
-            # Corners that fall together up to rounding are one corner.
-            near = 1e-9 * max(1.0, abs(x))
-            if x - kept[-1][0] > near and y > kept[-1][1]:
-                kept.append((x, y))
+        x = np.concatenate([np.asarray(self.x), self.inverse()(np.asarray(after.x))])
+        y = np.concatenate([after(np.asarray(self.y)), np.asarray(after.y)])
+        order = np.lexsort((y, x))
+        x, y = x[order], y[order]
+        # Corners that fall together up to rounding are one corner.
+        near = 1e-9 * np.maximum(1.0, np.abs(x))
+        if np.all(np.diff(x) > near[1:]) and np.all(np.diff(y) > 0):
+            return TimeMap(tuple(x.tolist()), tuple(y.tolist()))
+        kept = [0]
+        for k in range(1, len(x)):
+            if x[k] - x[kept[-1]] > near[k] and y[k] > y[kept[-1]]:
+                kept.append(k)
         if len(kept) < 2:
-            x, y = kept[0]
-            return TimeMap.line(x, y, self.slope_at(x) * after.slope_at(self(x)))
-        return TimeMap(tuple(x for x, _ in kept), tuple(y for _, y in kept))
+            return TimeMap.line(float(x[0]), float(y[0]), self.slope_at(x[0]) * after.slope_at(self(x[0])))
+        return TimeMap(tuple(x[kept].tolist()), tuple(y[kept].tolist()))
 
     def shifted(self, by: float) -> TimeMap:
         """The same map with ``by`` added to every result."""

@@ -55,7 +55,10 @@ class Keys(QObject):
         self.guard.typed.connect(
             lambda: self.refused.emit("These are words, so the keys did nothing. Click into a field to write them.")
         )
-        some(QApplication.instance()).installEventFilter(self)
+        # The native window sees each key once, before any widget does.
+        window.winId()
+        self._native = some(window.windowHandle())
+        self._native.installEventFilter(self)
 
     def show_actions(self, actions: Iterable[Bound]) -> None:
         """All actions with keys; the same key may do different things at different stops."""
@@ -72,20 +75,14 @@ class Keys(QObject):
 
     def close(self) -> None:
         self.guard.forget()
-        some(QApplication.instance()).removeEventFilter(self)
+        self._native.removeEventFilter(self)
 
     # --- which key does what -------------------------------------------------------------
 
     def eventFilter(self, watched: QObject | None, event: QEvent | None) -> bool:
-        if event is None or event.type() != QEvent.Type.KeyPress or not isinstance(watched, QWidget):
+        if event is None or event.type() != QEvent.Type.KeyPress or not isinstance(event, QKeyEvent):
             return False
-        if watched.window() is not self._window or not isinstance(event, QKeyEvent):
-            return False
-        focus = QApplication.focusWidget()
-        if focus is not None and watched is not focus and watched.isAncestorOf(focus):
-            # It was offered to the widget in focus already.
-            return False
-        return self._press(watched, event)
+        return self._press(QApplication.focusWidget() or self._window, event)
 
     def _press(self, widget: QWidget, event: QKeyEvent) -> bool:
         key, modifiers = Qt.Key(event.key()), event.modifiers() & ~Qt.KeyboardModifier.KeypadModifier

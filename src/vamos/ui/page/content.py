@@ -11,9 +11,8 @@ from itertools import pairwise
 import numpy as np
 from PyQt6.QtGui import QImage
 
-from vamos.core.dance.lines import Line, LineKind
+from vamos.core.dance.lines import Line
 from vamos.core.media.peaks import Peaks
-from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Stretch, Take
 from vamos.core.open_document.facts import Facts
@@ -21,9 +20,6 @@ from vamos.core.plan.coverage import PlacedPass
 from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap
 from vamos.ui.page.paint import Row, Strip
-
-#: Lines less sure than this are marked.
-WEAK = 0.35
 
 #: (fingerprint of a film, take second) → its small picture there
 Thumb = Callable[[str, float], QImage | None]
@@ -35,6 +31,11 @@ class Content:
     def __init__(self, thumb: Thumb):
         self._thumb = thumb
         self.facts = Facts(Project())
+        #: Whether passes and clips are shown.
+        self.wants_strips = self.wants_clips = False
+        self._problems: Counter[str] = Counter()
+        #: What passes, clips and problems are taken from; it follows when all has been worked out.
+        self._prepared = self.facts
         self.peaks: Peaks | None = None
         self._clock: TimeMap | None = None
         self.columns = 8
@@ -42,26 +43,39 @@ class Content:
         self.weak: frozenset[int] = frozenset()
         self._strips_of: dict[int, tuple[Strip, ...]] = {}
 
-    def show(self, facts: Facts) -> None:
-        """Another project, or the same one changed."""
+    def show(self, facts: Facts) -> bool:
+        """Another project, or the same one changed: its lines, at once. Whether anything on them is another."""
         before = self.facts
         self.facts = facts
         grid = facts.project.grid
-        if facts.coverage is not before.coverage or facts.clips is not before.clips:
-            self._strips_of = {}
         if grid is before.project.grid and facts.lines is before.lines and self._clock is not None:
-            return
+            return False
+        if facts.lines is not before.lines:
+            # What stood on other lines would stand in the wrong place.
+            self._prepared, self._strips_of, self._problems = Facts(Project()), {}, Counter()
         self._clock = grid.time_map() if grid else None
         usual = grid.line if grid else 8
         longest = max((int(np.ceil(float(line.length))) for line in facts.lines), default=usual)
         self.columns = max(usual, longest)
         starts = self._clock(np.array([float(x.start) for x in facts.lines])) if self._clock and facts.lines else ()
         self.starts_s = tuple(max(0.0, float(s)) for s in starts)
-        self.weak = frozenset(
-            k
-            for k, line in enumerate(facts.lines)
-            if grid is not None and line.kind is not LineKind.AFTER and grid.sureness_at(line.start) < WEAK
-        )
+        self.weak = facts.weak
+        return True
+
+    def follow(self, facts: Facts) -> bool:
+        """All that follows has been worked out: passes, clips, problems. Whether lines show it otherwise now."""
+        before, self._prepared = self._prepared, facts
+        problems = self._problems
+        self._problems = Counter(p.section for p in facts.problems if p.section)
+        others = facts.coverage is not before.coverage or facts.clips is not before.clips
+        if others:
+            self._strips_of = {}
+        return self._problems != problems or (others and (self.wants_strips or self.wants_clips))
+
+    @property
+    def clock(self) -> TimeMap | None:
+        """Counts to seconds of the song."""
+        return self._clock
 
     @property
     def project(self) -> Project:
@@ -71,18 +85,9 @@ class Content:
     def lines(self) -> tuple[Line, ...]:
         return self.facts.lines
 
-    @property
-    def clips(self) -> tuple[Clip, ...]:
-        return self.facts.clips
-
-    @property
-    def problems(self) -> Counter[str]:
-        """How many problems each section has."""
-        return Counter(p.section for p in self.facts.problems if p.section)
-
     def strip_rows(self) -> int:
         """The most passes any line has; a pass whose view changes on the line is still one row."""
-        coverage = self.facts.coverage
+        coverage = self._prepared.coverage
         if coverage is None or not coverage.passes or not self.lines:
             return 0
         edges = [
@@ -105,12 +110,12 @@ class Content:
             max(0.0, start),
             number in self.weak,
             wave,
-            self._strips(line),
-            self.clips_of(line),
+            self._strips(line) if self.wants_strips else (),
+            self._prepared.clips_of(line) if self.wants_clips else (),
             self._tempo(number),
             self._pauses(line),
             self._parts(line),
-            self.problems[line.title] if line.section is not None else 0,
+            self._problems[line.title] if line.section is not None else 0,
         )
 
     def _parts(self, line: Line) -> tuple[tuple[float, str, bool], ...]:
@@ -133,12 +138,6 @@ class Content:
                 found.append((float(start - line.start), float(end - line.start)))
         return tuple(found)
 
-    def clips_of(self, line: Line) -> tuple[Clip, ...]:
-        """Clips cut from what this line dances."""
-        if line.section is not None and not line.cut:
-            return tuple(c for c in self.clips if c.subject == line.section.id)
-        return tuple(c for c in self.clips if c.line == line.number)
-
     def _tempo(self, number: int) -> str:
         """The tempo, where it differs from the line before by more than 2 %."""
         clock = self._clock
@@ -159,10 +158,10 @@ class Content:
         return kept
 
     def _made_strips(self, line: Line) -> tuple[Strip, ...]:
-        coverage = self.facts.coverage
+        coverage = self._prepared.coverage
         if coverage is None:
             return ()
-        chosen = {c.take for c in self.clips if c.line == line.number}
+        chosen = {c.take for c in self._prepared.clips if c.line == line.number}
         strips: list[Strip] = []
         rows = 0
         for placed in coverage.passes:

@@ -67,6 +67,8 @@ class PageView(QAbstractScrollArea):
 
     def set_bands(self, bands: Bands) -> None:
         """Other bands; the line under the eyes stays under the eyes."""
+        if bands == self.bands:
+            return
         keep = self._anchor()
         self.bands = bands
         self.rebuild()
@@ -92,6 +94,10 @@ class PageView(QAbstractScrollArea):
         bar.setPageStep(self._port.height())
         bar.setRange(0, max(0, self._layout.total - self._port.height()))
         self._port.update()
+
+    def lines_changed(self) -> None:
+        """As many lines as before, some of them others."""
+        self._starts = [line.start for line in self.model.lines]
 
     def invalidate(self, row: int | None = None) -> None:
         """Content of one line, or of all, changed."""

@@ -78,6 +78,13 @@ class NotationField(QPlainTextEdit):
         self._feel, self._steps = feel, steps
         if text == self._value or (self.half_typed and self.hasFocus()):
             return
+        self.show_other(text, feel, steps)
+
+    def show_other(self, text: str, feel: Feel, steps: Mapping[str, StepPattern]) -> None:
+        """Another section's line; what was half-typed goes."""
+        self._feel, self._steps = feel, steps
+        if text == self._value == self.toPlainText():
+            return
         self._value, self.trouble = text, ""
         self.setPlainText(text)
 

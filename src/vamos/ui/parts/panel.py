@@ -270,7 +270,9 @@ class Panel(QWidget):
 
     def fields(self) -> list[QWidget]:
         """Everything in it that can be seen and used."""
-        return [w for w in self.findChildren(QWidget) if w.isVisibleTo(self) and w.focusPolicy() != Qt.FocusPolicy.NoFocus]
+        return [
+            w for w in self.findChildren(QWidget) if w.isVisibleTo(self) and w.focusPolicy() != Qt.FocusPolicy.NoFocus
+        ]
 
 
 def _scroll_of(widget: QWidget) -> Any:

@@ -61,18 +61,27 @@ class Preview(QObject):
 
     def project_changed(self) -> None:
         lines, grid = self._session.lines, self.watched.grid
-        self._words = Words(lines)
-        self.watched.project_changed()
+        self.watched.look_again()
         clock = grid.time_map() if grid is not None else None
         if clock is None:
             self._clock = None
             self.playback.stop()
         elif self._clock is None or self._clock[0] is not clock:
             self._clock = (clock, clock.inverse())
-        self._set_clicks()
         if clock is not None:
             self.playback.end_s = clock(lines[-1].counts.end) if lines else 0.0
         self._asked = None
+        line = self.watched.line_at(self._page.position)
+        if line is None or clock is None:
+            self.show_place(self._page.position)
+        else:
+            # The picture follows when it is known which pass shows the line.
+            self._show_count(line, self._page.position)
+
+    def follow(self) -> None:
+        """All that follows from the project has been worked out."""
+        self._words = self._session.facts.words
+        self._set_clicks()
         self.show_place(self._page.position)
 
     # --- the moment ----------------------------------------------------------------------
@@ -222,7 +231,7 @@ class Preview(QObject):
         if clip is None:
             self.said.emit("There is no clip here to be shown in another version.")
             return
-        kinds = kinds_of(self._content.clips, clip)
+        kinds = kinds_of(self._session.facts.clips, clip)
         index = kinds.index(self.watched.kind) if self.watched.kind in kinds else -1
         self.watched.kind = kinds[(index + 1) % len(kinds)]
         self.said.emit(f"Version shown: {kind_words(self.watched.kind)}.")

@@ -15,6 +15,7 @@ from vamos.core.model.take import Take, View, counts_to_take
 from vamos.core.plan.line_pass import LinePass
 from vamos.core.render.compose import Stage
 from vamos.core.time import TimeMap
+from vamos.errors import VamosError
 from vamos.ui.page.content import Content
 from vamos.ui.page.view import PageView
 from vamos.ui.preview.clip_preview import Scene, scene_of
@@ -34,15 +35,15 @@ class Watched:
         #: Whether the mirror plays clips here, with run-up and run-out, or the takes as they are.
         self.plays_clips = False
         self._scene: tuple[tuple[object, ...], Scene] | None = None
-        self._paths: dict[tuple[MediaRef, Path | None], Path] = {}
+        self._paths: dict[tuple[MediaRef, Path | None], Path | VamosError] = {}
         self._starts: tuple[object, list[float]] = (None, [])
 
     @property
     def grid(self) -> Grid | None:
         return self._session.project.grid
 
-    def project_changed(self) -> None:
-        """Files may be elsewhere, clips may be others."""
+    def look_again(self) -> None:
+        """Files may be elsewhere by now."""
         self._paths.clear()
 
     # --- lines and passes ----------------------------------------------------------------
@@ -86,11 +87,17 @@ class Watched:
         return proxy.ready(take.media.fingerprint) or self.path_of(take.media)
 
     def path_of(self, media: MediaRef) -> Path:
-        """Where a file is; looked for once. Raises MissingError."""
+        """Where a file is; looked for once until something changes. Raises MissingError."""
         key = (media, self._session.base)
         if key not in self._paths:
-            self._paths[key] = locate(media, self._session.base)
-        return self._paths[key]
+            try:
+                self._paths[key] = locate(media, self._session.base)
+            except VamosError as error:
+                self._paths[key] = error
+        found = self._paths[key]
+        if isinstance(found, VamosError):
+            raise found
+        return found
 
     # --- clips ---------------------------------------------------------------------------
 
@@ -101,11 +108,12 @@ class Watched:
             return None
         found = self.pass_of(line)
         view = found.view if found is not None else None
-        mine = [c for c in self._content.clips if self.chosen_range and c.subject == self.chosen_range]
+        facts = self._session.facts
+        mine = [c for c in facts.clips if self.chosen_range and c.subject == self.chosen_range]
         mine = [c for c in mine if c.counts.start < line.counts.end and c.counts.end > line.start]
         if mine:
             return next((c for c in mine if c.view is view), mine[0])
-        return next((c for c in self._content.clips_of(line) if c.view is view), None)
+        return next((c for c in facts.clips_of(line) if c.view is view), None)
 
     def scene(self) -> Scene | None:
         """What the mirror plays where clips are cut: the clip of this line in the wished version."""
@@ -116,7 +124,7 @@ class Watched:
         key = (project, clip, self.kind, self.speed, base)
         if self._scene is None or self._scene[0] != key:
             stage = Stage(self.grid, self._session.lines, project.output)
-            made = scene_of(project, base, stage, self._content.clips, clip, self.kind, self.speed)
+            made = scene_of(project, base, stage, self._session.facts.clips, clip, self.kind, self.speed)
             self._scene = (key, made)
         return self._scene[1]
 

@@ -62,8 +62,8 @@ def take_in(desk: Desk, paths: list[Path]) -> None:
         )
         return
     base = desk.session.base
-    known = {str(_where(t.media, base)) for t in desk.project.takes}
-    takes = [t for t in takes if str(t) not in known]
+    known = {_where(t.media, base) for t in desk.project.takes}
+    takes = [t for t in takes if t.resolve() not in known]
     if songs and desk.project.song is not None:
         take_other_song(desk, songs[0])
         songs = []
@@ -100,7 +100,7 @@ def _add(desk: Desk, found: _Found) -> None:
 
 def _where(media: MediaRef, base: Path | None) -> Path | None:
     try:
-        return locate(media, base)
+        return locate(media, base).resolve()
     except VamosError:
         return None
 

@@ -14,6 +14,7 @@ from vamos.core.model.project import Project
 from vamos.core.open_document.document import OpenDocument
 from vamos.core.open_document.facts import Facts
 from vamos.errors import VamosError
+from vamos.ui.work.worker import LatestWorker
 
 SAVE_AFTER_MS = 800
 _LONGEST_NAME = 80
@@ -32,8 +33,11 @@ class Session(QObject):
 
     changed = pyqtSignal(object, object)
     replaced = pyqtSignal()
+    #: All that follows from the open project has been worked out.
+    prepared = pyqtSignal()
     saved = pyqtSignal(str)
     said = pyqtSignal(str)
+    fault = pyqtSignal(str)
 
     def __init__(self) -> None:
         super().__init__()
@@ -42,6 +46,11 @@ class Session(QObject):
         self._timer.setSingleShot(True)
         self._timer.setInterval(SAVE_AFTER_MS)
         self._timer.timeout.connect(self.save_now)
+        self._preparer = LatestWorker("what follows", lambda facts: facts.prepare(), lambda: None)
+        self._preparer.ready.connect(self._prepared)
+        self._preparer.refused.connect(self.said)
+        self._preparer.fault.connect(self.fault)
+        self._prepared_facts: Facts | None = self.document.facts
 
     @property
     def project(self) -> Project:
@@ -62,6 +71,25 @@ class Session(QObject):
     @property
     def lines(self) -> tuple[Line, ...]:
         return self.document.facts.lines
+
+    @property
+    def preparing(self) -> bool:
+        """Whether what follows from the last edit is still being worked out."""
+        return self._prepared_facts is not self.document.facts
+
+    def _prepared(self, facts: Facts, _made: object) -> None:
+        if facts is self.document.facts:
+            self._prepared_facts = facts
+            self.prepared.emit()
+
+    def _tell_changed(self, before: Project) -> None:
+        self.changed.emit(before, self.project)
+        self._preparer.ask(self.document.facts)
+
+    def close(self) -> None:
+        """Write what waits; nothing is worked out any more."""
+        self.save_now()
+        self._preparer.close()
 
     # --- which document ------------------------------------------------------------------
 
@@ -91,7 +119,7 @@ class Session(QObject):
         self.document = document
         self._remember()
         self.replaced.emit()
-        self.changed.emit(before, self.project)
+        self._tell_changed(before)
 
     def _remember(self) -> None:
         path = self.document.path
@@ -135,7 +163,7 @@ class Session(QObject):
         if self.document.path is None:
             self.document.path = _draft_path(self.project)
             self._remember()
-        self.changed.emit(before, self.project)
+        self._tell_changed(before)
         self._timer.start()
 
     def save_now(self) -> None:

@@ -74,12 +74,12 @@ class CutRoom(Room):
     def _cards(self, panel: Panel, current: Clip) -> None:
         """One card a view: the pass it takes, its label, whether something is to be checked."""
         panel.plain_head(current.title)
-        alike = [c for c in self.desk.content.clips if c.subject == current.subject]
+        alike = [c for c in self.desk.session.facts.clips if c.subject == current.subject]
         for number in range(0, len(alike), 2):
             pair = [self._card(c, c.key == current.key) for c in alike[number : number + 2]]
             panel.custom(
                 f"cards {len(pair)}",
-                f"{current.subject} {number}",
+                f"{number}",
                 partial(_CardPair, pair),
                 partial(_show_pair, pair),
             )
@@ -139,7 +139,7 @@ class CutRoom(Room):
                 key=f"range {wanted.id}",
             )
         have = {r.counts for r in project.ranges}
-        offered = [r for r in offered_ranges(project, desk.position) if r.counts not in have]
+        offered = [r for r in offered_ranges(desk.session.lines, desk.position) if r.counts not in have]
         for wanted in offered[:4]:
             panel.buttons((f"+ {wanted.name}", partial(self.commands.add_range, wanted), ""))
         if not offered and not project.ranges:

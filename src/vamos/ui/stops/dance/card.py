@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 
-from vamos.core.dance.card import LEVELS, card_of
+from vamos.core.dance.card import LEVELS
 from vamos.core.edit.dance import set_facts
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
@@ -15,7 +15,7 @@ _SAID = (("walls", "Said: walls"), ("counts", "Said: counts"), ("tags", "Said: t
 
 
 def fill_card(panel: Panel, desk: Desk) -> None:
-    dance, card = desk.project.dance, card_of(desk.project)
+    dance, card = desk.project.dance, desk.session.facts.card
     panel.head("The card")
     if card.missing:
         panel.say(f"Not filled in: {', '.join(card.missing).lower()}.", key="missing")

@@ -22,7 +22,7 @@ from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.dance.card import fill_card
 from vamos.ui.stops.dance.commands import NOTATION, DanceCommands
 from vamos.ui.stops.dance.follows import fill_follows
-from vamos.ui.stops.dance.section import NotationBox, SectionRow, SequenceBox
+from vamos.ui.stops.dance.section import NotationBox, SectionRow, SequenceBox, Written
 from vamos.ui.stops.stop import MainAction, Room
 
 #: So many problems are shown at once.
@@ -107,16 +107,18 @@ class DanceRoom(Room):
 
         panel.custom(
             "section",
-            section.id,
+            "",
             lambda: SectionRow(section, rename, lengthen, feel),
             lambda row: row.show_section(section, rename, lengthen, feel),
         )
         text, steps = notation_of(section, dance), own_steps(dance)
+        written = Written(section.id, text, section.feel, steps)
+
+        def write(typed: str) -> str:
+            return self.commands.write_section(name, typed)
+
         panel.custom(
-            "notation",
-            section.id,
-            lambda: NotationBox(text, section.feel, steps, NOTATION, lambda t: self.commands.write_section(name, t)),
-            lambda box: box.show_text(text, section.feel, steps, lambda t: self.commands.write_section(name, t)),
+            "notation", "", lambda: NotationBox(written, NOTATION, write), lambda box: box.show_written(written, write)
         )
         panel.buttons(
             ("Again", lambda: self._do("Again", lambda p: edit.copy_section(p, name)), ""),

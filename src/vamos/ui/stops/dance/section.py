@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
+from dataclasses import dataclass
 
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
@@ -50,12 +51,27 @@ class SectionRow(QWidget):
         self._feel.set_value([str(f) for f in Feel], str(section.feel))
 
 
-class NotationBox(QWidget):
-    """A section's line of notation; below it what is suggested, or what cannot be read."""
+@dataclass(frozen=True, slots=True)
+class Written:
+    """A section's line of notation as it is in the dance, and what it takes to read another one."""
 
-    def __init__(self, text: str, feel: Feel, steps: Mapping[str, StepPattern], name: str, write: Write):
+    section: str
+    text: str
+    feel: Feel
+    steps: Mapping[str, StepPattern]
+
+
+class NotationBox(QWidget):
+    """A section's line of notation; below it what is suggested, or what cannot be read.
+
+    What cannot be read stays with its section: it is there again when one comes back.
+    """
+
+    def __init__(self, written: Written, name: str, write: Write):
         super().__init__()
-        self.field = NotationField(text, feel, steps, name)
+        self._section = written.section
+        self._drafts: dict[str, str] = {}
+        self.field = NotationField(written.text, written.feel, written.steps, name)
         self.field.write = write
         self._hint = label("", "soft", wrap=True)
         self._hint.setAccessibleName("What is suggested, or cannot be read")
@@ -67,9 +83,19 @@ class NotationBox(QWidget):
         down.addWidget(self.field)
         down.addWidget(self._hint)
 
-    def show_text(self, text: str, feel: Feel, steps: Mapping[str, StepPattern], write: Write) -> None:
+    def show_written(self, written: Written, write: Write) -> None:
+        if written.section != self._section:
+            if self.field.half_typed:
+                self._drafts[self._section] = self.field.toPlainText()
+            self._section = written.section
+            self.field.show_other(written.text, written.feel, written.steps)
+            self._say("")
+            draft = self._drafts.pop(written.section, None)
+            if draft is not None:
+                self.field.setPlainText(draft)
+        else:
+            self.field.set_value(written.text, written.feel, written.steps)
         self.field.write = write
-        self.field.set_value(text, feel, steps)
 
     def _say(self, words: str) -> None:
         self._hint.setText(words)

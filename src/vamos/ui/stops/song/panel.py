@@ -40,7 +40,7 @@ class SongRoom(Room):
         if project.grid is None:
             return StopState("no song yet" if project.song is None else "beat not found")
         danced = sum(line.kind.danced for line in self.desk.session.lines)
-        weak = len(self.desk.content.weak)
+        weak = len(self.desk.session.facts.weak)
         words = f"{plural(danced, 'line')} at {project.grid.bpm():.0f}"
         return StopState(f"{words}, {weak} weak" if weak else words, not weak)
 
@@ -74,7 +74,7 @@ class SongRoom(Room):
         panel.fact("Tempo", f"{grid.bpm():.1f} a minute")
         panel.fact("Lead-in", f"{plural(grid.lead_in, 'count')}, {minutes_text(max(0.0, grid.time_map()(0)))}")
         panel.fact("Meter", f"{grid.meter} beats a bar, lines of {grid.line}")
-        panel.fact("Sure", f"{grid.confidence:.0%} over all, {plural(len(self.desk.content.weak), 'line')} weak")
+        panel.fact("Sure", f"{grid.confidence:.0%} over all, {plural(len(self.desk.session.facts.weak), 'line')} weak")
         self._corrections(panel)
         self._part(panel, grid)
         self._others(panel)
