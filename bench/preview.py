@@ -62,10 +62,10 @@ def measure(app, window, kind, idle: np.ndarray) -> None:  # type: ignore[no-unt
 
 def main() -> None:
     from PyQt6.QtWidgets import QApplication
-    from vamos.ui.preview.clip_preview import kinds_of
 
     from vamos.demo.build import default_folder, make_demo
     from vamos.ui.parts import theme
+    from vamos.ui.preview.clip_preview import kinds_of
     from vamos.ui.window import Window
 
     app = QApplication(["bench"])

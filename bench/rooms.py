@@ -1,7 +1,7 @@
 """The measuring set for placing takes: songs played in simulated rooms, with people talking over them.
 
 Rooms are simulated by pyroomacoustics (image sources, then a decaying noise tail of the same
-reverberation time). Songs are those of bench/scores.py, voices come from espeak. Everything is
+reverberation time). Songs are those of bench/music, voices come from espeak. Everything is
 drawn from a seed; the tuning and the unseen part share neither songs nor seeds. The truth is when
 the direct sound arrives. Each take is coded to AAC by the ffmpeg command line.
 """

@@ -11,7 +11,6 @@ import os
 import tempfile
 import time
 from collections.abc import Callable
-from dataclasses import replace
 from fractions import Fraction as F
 
 import numpy as np

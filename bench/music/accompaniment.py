@@ -7,6 +7,7 @@ import os
 import re
 import subprocess
 import tempfile
+from pathlib import Path
 
 import mido
 import numpy as np
@@ -24,7 +25,7 @@ def mma_files():
     for f in sorted(glob.glob(f"{MMA}/lib/*/*.mma")):
         if "metronome" in f:
             continue
-        s = open(f, encoding="latin-1").read()
+        s = Path(f).read_text(encoding="latin-1")
         t = re.findall(r"(?im)^\s*Time\s+(\d+)", s)
         g = re.findall(r"(?im)^\s*DefGroove\s+(\S+)", s)
         if len(set(t)) != 1 or not g or t[0] not in "346":
@@ -52,7 +53,7 @@ def mma_events(fname, plan, bpb, seed, secs):
         body.append(" ".join(slots))
     d = tempfile.mkdtemp(dir="/dev/shm")
     p = f"{d}/x.mma"
-    open(p, "w").write("\n".join(body) + "\n")
+    Path(p).write_text("\n".join(body) + "\n")
     try:
         r = subprocess.run(
             ["mma", p],

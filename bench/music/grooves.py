@@ -190,34 +190,32 @@ def own_events(style, secs, bpb, r, feel):
     fill_p = pick(0.9, 0.6, 0.3)
     kit = {}
     for sec in secs:
-        L = sec[3]
-        if L not in kit:
-            kit[L] = {
+        letter = sec[3]
+        if letter not in kit:
+            kit[letter] = {
                 "k": [kicks(), kicks()],
                 "s": snares(),
                 "h": hats(),
                 "cym": cym if r.random() < 0.6 else pick(42, 51, 46, 59, 70),
                 "on": r.random() < 0.93,
             }
-        if L == "i":
-            kit[L]["on"] = r.random() < 0.45
+        if letter == "i":
+            kit[letter]["on"] = r.random() < 0.45
     if len(kit) > 1 and r.random() < 0.6:
         s0 = kit[next(k for k in kit if k != "i")]["s"]
         for k in kit.values():
             k["s"] = s0
-    if style == "compound":
-        pass
-    for b0, n, chords, L, dens in secs:
-        K = kit[L]
-        if has_drums and K["on"] and style != "compound":
+    for b0, n, _chords, letter, _dens in secs:
+        drums = kit[letter]
+        if has_drums and drums["on"] and style != "compound":
             for bar in range(n):
-                k = K["k"][bar % 2] if bar % 4 != 3 or r.random() < 0.5 else K["k"][0]
+                k = drums["k"][bar % 2] if bar % 4 != 3 or r.random() < 0.5 else drums["k"][0]
                 fill = (bar + 1) % fill_every == 0 and r.random() < fill_p
                 fl = int(pick(4, 8, 8, 12)) if fill else 0
                 for s in k:
                     if s < st - fl:
                         hit(b0 + bar, s, kickn, 108 if s == 0 else 98)
-                for s in K["s"]:
+                for s in drums["s"]:
                     if s < st - fl:
                         hit(
                             b0 + bar,
@@ -226,9 +224,9 @@ def own_events(style, secs, bpb, r, feel):
                             104 if s in (4, 12) or style in ("march", "oompah") else (60 if style != "bossa" else 90),
                         )
                 hv = pick(80, 64, 92)
-                for s in K["h"]:
+                for s in drums["h"]:
                     if s < st - fl:
-                        hit(b0 + bar, s, K["cym"], hv if s % 4 == 0 else hv * 0.8)
+                        hit(b0 + bar, s, drums["cym"], hv if s % 4 == 0 else hv * 0.8)
                 if fill:
                     toms = [48, 47, 45, 43, 41, snare]
                     step = pick(1, 1, 2)
@@ -250,19 +248,19 @@ def own_events(style, secs, bpb, r, feel):
                         hit(b0 + bar, s, 62, 70)
                     for s in S(4, 12, 14):
                         hit(b0 + bar, s, pick(63, 64), 95)
-        if has_drums and K["on"] and style == "compound":  # a count = three eighths
+        if has_drums and drums["on"] and style == "compound":  # a count = three eighths
             for bar in range(n):
                 for c in range(bpb):
                     t = (b0 + bar) * bpb + c
                     ev.append((t, "n", 9, kickn if c % 2 == 0 else snare, float(r.normal(104, 6)), 0.1))
                     for j in range(3):
-                        if K["h"]:
+                        if drums["h"]:
                             ev.append(
                                 (
                                     t + j / 3,
                                     "n",
                                     9,
-                                    K["cym"],
+                                    drums["cym"],
                                     float(np.clip(r.normal(78 if j == 0 else 62, 6), 20, 120)),
                                     0.1,
                                 )
@@ -382,39 +380,39 @@ def own_events(style, secs, bpb, r, feel):
         )
 
     parts = {}
-    for b0, n, chords, L, dens in secs:
-        if L not in parts:
-            parts[L] = {
+    for b0, n, chords, letter, dens in secs:
+        if letter not in parts:
+            parts[letter] = {
                 "b": bass_pat(),
                 "c": comp_pat(),
-                "bon": use_bass and (L != "i" or r.random() < 0.6),
+                "bon": use_bass and (letter != "i" or r.random() < 0.6),
                 "con": r.random() < 0.92,
                 "pad": use_pad and r.random() < 0.8,
                 "arp": use_arp and r.random() < 0.8,
             }
-        P = parts[L]
-        if not (P["bon"] or P["con"] or P["pad"] or P["arp"]):
-            P["con"] = True
+        part = parts[letter]
+        if not (part["bon"] or part["con"] or part["pad"] or part["arp"]):
+            part["con"] = True
         for bar in range(n):
             cs = chords[bar]
 
-            def at(t):
+            def at(t, cs=cs):
                 return [c for c in cs if c[0] <= t + (push if t >= cs[-1][0] - 0.5 else 0) + 1e-6][-1]
 
             nxt = chords[bar + 1][0] if bar + 1 < n else cs[-1]
-            T = (b0 + bar) * bpb
+            begin = (b0 + bar) * bpb
             if style == "compound":
                 for c in range(bpb):
                     ch = at(c)
                     pcs = QPC[ch[2]]
                     root = 36 + ch[1] % 12
-                    if P["bon"] and (c % 2 == 0 or dens > 0.5):
-                        ev.append((T + c, "n", 1, root, 92.0, 0.6))
-                    if P["con"]:
+                    if part["bon"] and (c % 2 == 0 or dens > 0.5):
+                        ev.append((begin + c, "n", 1, root, 92.0, 0.6))
+                    if part["con"]:
                         for j in range(3):
                             ev.append(
                                 (
-                                    T + c + j / 3,
+                                    begin + c + j / 3,
                                     "n",
                                     2,
                                     60 + (ch[1] + pcs[(j + c) % len(pcs)]) % 12,
@@ -423,46 +421,46 @@ def own_events(style, secs, bpb, r, feel):
                                 )
                             )
                 continue
-            if P["bon"]:
-                pat = P["b"]
+            if part["bon"]:
+                pat = part["b"]
                 for i, (s, w) in enumerate(pat):
                     t = s / per
                     ch = at(t) if not (push and s == st - 2) else nxt
                     root = 33 + (ch[1] - 9) % 12
                     p = root + {1: 0, 2: 7, 3: 4 if ch[2] in ("maj", "7", "M7") else 3, 4: 9}[w]
                     d = ((pat[i + 1][0] if i + 1 < len(pat) else st) - s) / per
-                    ev.append((T + t, "n", 1, p, 98.0 if s == 0 else 88.0, d * 0.85))
-            if P["con"]:
+                    ev.append((begin + t, "n", 1, p, 98.0 if s == 0 else 88.0, d * 0.85))
+            if part["con"]:
                 if riff:
-                    key = (L, bar % rl)
+                    key = (letter, bar % rl)
                     if key not in riffs:
-                        riffs[key] = [(s, int(r.choice([0, 0, 0, 3, 5, 7, 10, 12, 1]))) for s in P["c"]]
-                    for i, (s, iv) in enumerate(riffs[key]):
+                        riffs[key] = [(s, int(r.choice([0, 0, 0, 3, 5, 7, 10, 12, 1]))) for s in part["c"]]
+                    for s, iv in riffs[key]:
                         ch = at(s / per)
                         root = 40 + (ch[1] - 4) % 12 + iv
                         for q in (0, 7):
                             ev.append(
                                 (
-                                    T + s / per,
+                                    begin + s / per,
                                     "n",
                                     2,
                                     root + q,
                                     96.0 if s % 4 == 0 else 84.0,
-                                    0.22 if len(P["c"]) > 5 else 0.8,
+                                    0.22 if len(part["c"]) > 5 else 0.8,
                                 )
                             )
                 else:
-                    for i, s in enumerate(P["c"]):
+                    for i, s in enumerate(part["c"]):
                         t = s / per
                         ch = at(t) if not (push and s == st - 2) else nxt
                         pcs = QPC["p"] if prog["comp"] in (29, 30) else QPC[ch[2]]
                         lo = 40 if prog["comp"] in (29, 30) else 55
-                        gap = ((P["c"][i + 1] if i + 1 < len(P["c"]) else st) - s) / per
+                        gap = ((part["c"][i + 1] if i + 1 < len(part["c"]) else st) - s) / per
                         for q in pcs:
                             ev.append(
-                                (T + t, "n", 2, lo + (ch[1] + q - lo) % 12, 88.0 if s % 8 == 0 else 76.0, gap * 0.8)
+                                (begin + t, "n", 2, lo + (ch[1] + q - lo) % 12, 88.0 if s % 8 == 0 else 76.0, gap * 0.8)
                             )
-            if P["pad"]:
+            if part["pad"]:
                 for i, c in enumerate(cs):
                     if bar and i == 0 and c[1:] == chords[bar - 1][-1][1:]:
                         continue
@@ -472,15 +470,15 @@ def own_events(style, secs, bpb, r, feel):
                         d += bpb
                         j += 1
                     for q in QPC[c[2]]:
-                        ev.append((T + c[0], "n", 3, 55 + (c[1] + q - 55) % 12, 74.0, max(d, bpb - c[0]) * 0.98))
-            if P["arp"]:
+                        ev.append((begin + c[0], "n", 3, 55 + (c[1] + q - 55) % 12, 74.0, max(d, bpb - c[0]) * 0.98))
+            if part["arp"]:
                 step = 2 if dens < 0.6 else 1
                 for s in range(0, st, step):
                     ch = at(s / per)
                     pcs = QPC[ch[2]]
                     ev.append(
                         (
-                            T + s / per,
+                            begin + s / per,
                             "n",
                             4,
                             67 + (ch[1] + pcs[(s // step) % len(pcs)]) % 12,

@@ -1,27 +1,36 @@
 """FluidSynth by ctypes: one synth a sound font, 22.05 kHz mono; events on the nearest block of 64 samples."""
 
-import ctypes as C
+import ctypes
 
 import numpy as np
 
-L = C.CDLL("libfluidsynth.so.3")
+L = ctypes.CDLL("libfluidsynth.so.3")
 for n, a, r in (
-    ("new_fluid_settings", [], C.c_void_p),
-    ("new_fluid_synth", [C.c_void_p], C.c_void_p),
-    ("fluid_settings_setnum", [C.c_void_p, C.c_char_p, C.c_double], C.c_int),
-    ("fluid_settings_setint", [C.c_void_p, C.c_char_p, C.c_int], C.c_int),
-    ("fluid_synth_sfload", [C.c_void_p, C.c_char_p, C.c_int], C.c_int),
-    ("fluid_synth_noteon", [C.c_void_p, C.c_int, C.c_int, C.c_int], C.c_int),
-    ("fluid_synth_noteoff", [C.c_void_p, C.c_int, C.c_int], C.c_int),
-    ("fluid_synth_program_change", [C.c_void_p, C.c_int, C.c_int], C.c_int),
-    ("fluid_synth_cc", [C.c_void_p, C.c_int, C.c_int, C.c_int], C.c_int),
-    ("fluid_synth_pitch_bend", [C.c_void_p, C.c_int, C.c_int], C.c_int),
-    ("fluid_synth_system_reset", [C.c_void_p], C.c_int),
-    ("fluid_synth_set_interp_method", [C.c_void_p, C.c_int, C.c_int], C.c_int),
+    ("new_fluid_settings", [], ctypes.c_void_p),
+    ("new_fluid_synth", [ctypes.c_void_p], ctypes.c_void_p),
+    ("fluid_settings_setnum", [ctypes.c_void_p, ctypes.c_char_p, ctypes.c_double], ctypes.c_int),
+    ("fluid_settings_setint", [ctypes.c_void_p, ctypes.c_char_p, ctypes.c_int], ctypes.c_int),
+    ("fluid_synth_sfload", [ctypes.c_void_p, ctypes.c_char_p, ctypes.c_int], ctypes.c_int),
+    ("fluid_synth_noteon", [ctypes.c_void_p, ctypes.c_int, ctypes.c_int, ctypes.c_int], ctypes.c_int),
+    ("fluid_synth_noteoff", [ctypes.c_void_p, ctypes.c_int, ctypes.c_int], ctypes.c_int),
+    ("fluid_synth_program_change", [ctypes.c_void_p, ctypes.c_int, ctypes.c_int], ctypes.c_int),
+    ("fluid_synth_cc", [ctypes.c_void_p, ctypes.c_int, ctypes.c_int, ctypes.c_int], ctypes.c_int),
+    ("fluid_synth_pitch_bend", [ctypes.c_void_p, ctypes.c_int, ctypes.c_int], ctypes.c_int),
+    ("fluid_synth_system_reset", [ctypes.c_void_p], ctypes.c_int),
+    ("fluid_synth_set_interp_method", [ctypes.c_void_p, ctypes.c_int, ctypes.c_int], ctypes.c_int),
     (
         "fluid_synth_write_float",
-        [C.c_void_p, C.c_int, C.c_void_p, C.c_int, C.c_int, C.c_void_p, C.c_int, C.c_int],
-        C.c_int,
+        [
+            ctypes.c_void_p,
+            ctypes.c_int,
+            ctypes.c_void_p,
+            ctypes.c_int,
+            ctypes.c_int,
+            ctypes.c_void_p,
+            ctypes.c_int,
+            ctypes.c_int,
+        ],
+        ctypes.c_int,
     ),
 ):
     f = getattr(L, n)

@@ -129,6 +129,12 @@ class LosslessTest(unittest.TestCase):
             save(Project(dance=four_walls()), path)
             self.assertEqual(read_sheet(path), four_walls())
 
+    def test_two_moves_on_one_count_keep_their_length(self):
+        """What partners do on the same count lasts as long for both."""
+        text = "# d\n\n## A (4 counts)\n\n| count | what | foot |\n|---|---|---|\n| 1 | walk | R |\n| 1 | back | L |\n| 2 | step | L |\n"
+        events = dance_from_markdown(text).sections[0].events
+        self.assertEqual([(e.name, e.length) for e in events], [("walk", 1), ("back", 1), ("step", 1)])
+
     def test_markdown_as_far_as_it_holds(self):
         """Counts, names, feet, kinds, turns, cue and lyric words, notes and the sequence come back."""
         dance = four_walls()

@@ -8,11 +8,11 @@ from __future__ import annotations
 
 import csv
 import io
+import itertools
 import json
 import re
 from collections.abc import Iterator
 from dataclasses import fields, replace
-from fractions import Fraction
 from pathlib import Path
 from typing import Any
 
@@ -351,13 +351,13 @@ def dance_from_markdown(text: str) -> Dance:
 
 
 def _fitted(section: Section) -> tuple[Event, ...]:
-    """Each move lasts until the next one at most, as in the notation."""
-    ends = [e.start for e in section.events[1:]]
-    out = [
-        replace(e, length=min(e.length, max(Fraction(0), n - e.start)))
-        for e, n in zip(section.events, ends, strict=False)
-    ]
-    return (*out, *section.events[-1:])
+    """Each move lasts until the next one at most, as in the notation; partners move on the same count."""
+    starts = sorted({e.start for e in section.events})
+    following = dict(itertools.pairwise(starts))
+    return tuple(
+        replace(e, length=min(e.length, following[e.start] - e.start)) if e.start in following else e
+        for e in section.events
+    )
 
 
 def _foot_and_kind(text: str) -> tuple[str, str]:

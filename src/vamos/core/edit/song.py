@@ -7,7 +7,7 @@ from dataclasses import replace
 from fractions import Fraction
 
 from vamos.core.model.project import OtherSong, Project
-from vamos.core.model.song import Anchor, Break, Grid, Part, Song
+from vamos.core.model.song import Anchor, Break, Grid, Part, Reading, Song
 from vamos.core.time import CountRange
 from vamos.errors import InputError
 
@@ -101,8 +101,30 @@ def _renumbered(grid: Grid, to: Callable[[Fraction], Fraction], lead_in: int | N
         ),
         parts=tuple(replace(p, position=to(p.position)) for p in grid.parts),
         lead_in=grid.lead_in if lead_in is None else lead_in,
+        readings=tuple(_seen_from(r, to) for r in grid.readings),
     )
     return replace(changed, sureness=_sureness_kept(grid, changed))
+
+
+def _seen_from(reading: Reading, to: Callable[[Fraction], Fraction]) -> Reading:
+    """The same way to count by other count numbers."""
+    faster = to(reading.shift + 1) - to(reading.shift)
+    return replace(reading, factor=reading.factor / faster, shift=to(reading.shift))
+
+
+def use_reading(project: Project, number: int) -> Project:
+    """Count the song in another way that was heard; the way it was counted is offered instead."""
+    grid = grid_of(project)
+    if not 0 <= number < len(grid.readings):
+        raise InputError(f"There is no other reading number {number + 1}; {len(grid.readings)} were heard.")
+    taken = grid.readings[number]
+    lead_in = max(0, int((taken.shift - grid.anchors[0].position) * taken.factor))
+    before = Reading(Fraction(1), Fraction(0), grid.meter, grid.line, grid.confidence)
+    offered = replace(grid, readings=(before, *(r for r in grid.readings if r is not taken)))
+    # What was heard to be alike was heard in the other lines.
+    named = replace(offered, parts=tuple(p for p in grid.parts if p.fixed), meter=taken.meter, line=taken.line)
+    changed = _renumbered(named, taken.position, lead_in)
+    return set_grid(project, replace(changed, confidence=taken.sure))
 
 
 def _sureness_kept(before: Grid, after: Grid) -> tuple[float, ...]:

@@ -7,20 +7,28 @@ from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
+import scipy.signal
 
 from vamos.core.grid.beats import onset_score, refine, track
-from vamos.core.grid.eights import Bars, find_bars
-from vamos.core.grid.parts import letters, line_likeness
+from vamos.core.grid.irregular import Pause, irregular_lines, pauses
+from vamos.core.grid.parts import letters, line_likeness, part_letter
+from vamos.core.grid.pulses import Pulse, pulses
+from vamos.core.grid.readings import Reading, readings
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
 from vamos.core.grid.tap import Taps, beats_from_taps, follow_taps
 from vamos.core.grid.tempo import Floats, preference, preferred_bpm, tempogram
 from vamos.core.media.probe import probe
-from vamos.core.model.song import Anchor, Grid, Part
+from vamos.core.model.song import Anchor, Break, Grid, Part
+from vamos.core.model.song import Reading as OtherReading
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError
 
 #: Below this root mean square a song counts as silent (−66 dB full scale).
 SILENT = 5e-4
+#: Songs of fewer counts are not read.
+FEWEST = 12
+#: So many readings are kept, the one that is taken among them.
+MOST_READINGS = 4
 #: Onsets below this share of the strongest do not carry a beat at the song's ends.
 _TRACE = 0.15
 
@@ -53,35 +61,84 @@ def grid_of(spectra: Spectra, path: Path, progress: Progress | None = None) -> G
         )
     tempi = tempogram(spectra.flux)
     progress(0.2, "Finding the beat")
-    beats, support = refine(track(onset_score(spectra), tempi, preference(preferred_bpm(spectra.flux))), spectra.fine)
+    found = track(onset_score(spectra), tempi, preference(preferred_bpm(spectra.flux)))
+    beats, support = refine(found, spectra.fine)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:
         raise MediaError("no beat was found in it.", file=path, todo="Set the beat by tapping.")
-    progress(0.7, "Finding the eights")
-    bars = find_bars(spectra, beats)
-    grid = _build(beats, support, bars, tempi.strength())
-    return replace(grid, parts=_parts(spectra, beats, bars))
+    progress(0.6, "Finding the eights")
+    return _counted(spectra, beats, pulses(beats, spectra.fine))
 
 
 def grid_from_taps(path: Path, taps_song_s: Floats, progress: Progress | None = None) -> tuple[Grid, Taps]:
     """The grid of a song at the tempo and phase somebody tapped; raises as :func:`detect_grid` and InputError."""
     progress = progress or quiet()
     follow_taps(taps_song_s)
-    spectra = analyse(path, progress, probe(path).duration_s)
+    try:
+        return tapped_grid(analyse(path, progress, probe(path).duration_s), taps_song_s)
+    except MediaError as error:
+        raise MediaError(error.what, file=path) from error
+
+
+def tapped_grid(spectra: Spectra, taps_song_s: Floats) -> tuple[Grid, Taps]:
+    """As :func:`grid_from_taps`, from features already computed."""
     beats, support, line = beats_from_taps(taps_song_s, spectra)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:
-        raise MediaError("no beat was found in it.", file=path)
-    bars = find_bars(spectra, beats)
-    return replace(_build(beats, support, bars, 1.0), parts=_parts(spectra, beats, bars)), line
+        raise MediaError("no beat was found in it.")
+    return _counted(spectra, beats, ()), line
 
 
-def _parts(spectra: Spectra, beats: Floats, bars: Bars) -> tuple[Part, ...]:
-    """Parts offered from where the dancing starts; none when nothing in the song comes again."""
-    found = letters(line_likeness(spectra, beats, bars.lead_in, bars.line))
-    if len({letter for _, letter in found}) == len(found):
-        return ()
-    return tuple(Part(Fraction(k * bars.line), letter, bars.line) for k, letter in found)
+def _counted(spectra: Spectra, beats: Floats, found: tuple[Pulse, ...]) -> Grid:
+    """The grid of the likeliest reading of some pulses; without any, of the beats as they are."""
+    whole = found or (Pulse(beats, Fraction(1), Fraction(0)),)
+    ways = readings(spectra, whole) if len(beats) >= FEWEST else ()
+    if not ways:
+        return Grid(tuple(Anchor(Fraction(k), float(at)) for k, at in enumerate(beats)), confidence=0.1)
+    best = ways[0]
+    moved, support = refine(best.pulse.beats_s, spectra.fine) if found else (beats, np.ones(len(beats)))
+    times = smoothed(moved)
+    grid = _build(times, support, best, tuple(_seen_from(best, other) for other in ways[1:MOST_READINGS]))
+    return replace(grid, parts=_parts(spectra, times, best), breaks=_breaks(pauses(spectra, times), best.lead_in))
+
+
+def _seen_from(best: Reading, other: Reading) -> OtherReading:
+    """Another reading by the counts of the one that was taken."""
+    here, there = best.pulse, other.pulse
+    beat = there.shift + other.lead_in / there.factor
+    start = (beat - here.shift) * here.factor - best.lead_in
+    return OtherReading(there.factor / here.factor, start, other.meter, other.line, other.sure)
+
+
+def smoothed(beats_s: Floats) -> Floats:
+    """Beats less uneven than they were found: a parabola over eleven of them, where it moves them by under 10 ms."""
+    if len(beats_s) <= 12:
+        return beats_s
+    even = scipy.signal.savgol_filter(beats_s, 11, 2)
+    return np.asarray(np.where(np.abs(even - beats_s) < 0.010, even, beats_s))
+
+
+def _breaks(found: list[Pause], lead_in: int) -> tuple[Break, ...]:
+    return tuple(Break(Fraction(p.first - lead_in), Fraction(p.counts)) for p in found if p.first >= lead_in)
+
+
+def _parts(spectra: Spectra, beats: Floats, reading: Reading) -> tuple[Part, ...]:
+    """Parts offered from where the dancing starts, and where a line begins before it is due.
+
+    None when nothing in the song comes again and every line is whole.
+    """
+    starts, odd = irregular_lines(reading.places, reading.lead_in, reading.line)
+    found = letters(line_likeness(spectra, beats, starts, reading.line))
+    names = {starts[k]: letter for k, letter in found}
+    if len(set(names.values())) == len(names):
+        names = {starts[0]: part_letter(0)} if odd and starts else {}
+    now = part_letter(0)
+    out = []
+    for start in starts:
+        now = names.get(start, now)
+        if start in names or start in odd:
+            out.append(Part(Fraction(start - reading.lead_in), now, reading.line))
+    return tuple(out)
 
 
 def _sounding(beats: Floats, support: Floats, spectra: Spectra) -> tuple[Floats, Floats]:
@@ -95,22 +152,24 @@ def _sounding(beats: Floats, support: Floats, spectra: Spectra) -> tuple[Floats,
     return beats[keep], support[keep]
 
 
-def _build(beats: Floats, support: Floats, bars: Bars, tempo_strength: float) -> Grid:
+def _build(beats: Floats, support: Floats, reading: Reading, others: tuple[OtherReading, ...]) -> Grid:
     """A grid with one anchor a beat, position 0 where the dancing starts."""
-    anchors = tuple(Anchor(Fraction(k - bars.lead_in), float(at)) for k, at in enumerate(beats))
-    gaps = np.diff(beats)
-    steady = float(np.clip(1 - 4 * np.median(np.abs(np.diff(gaps))) / np.median(gaps), 0, 1))
-    start = bars.lead_in % bars.line
-    edges = [0, *range(start, len(beats), bars.line)] if start else [*range(0, len(beats), bars.line)]
+    anchors = tuple(Anchor(Fraction(k - reading.lead_in), float(at)) for k, at in enumerate(beats))
+    line, start = reading.line, reading.lead_in % reading.line
+    edges = [0, *range(start, len(beats), line)] if start else [*range(0, len(beats), line)]
+    usual = float(np.median(reading.lines)) + 1e-9
+    heard = np.clip(support * 1.6, 0, 1) ** 0.5
     sureness = tuple(
-        bars.confidence * float(np.clip(support[a : a + bars.line].mean() * 1.6, 0, 1)) ** 0.5 for a in edges
+        float(np.clip(reading.sure * min(1.0, reading.lines[a : a + line].mean() / usual), 0, 1))
+        * float(heard[a : a + line].mean())
+        for a in edges
     )
-    overall = min(1.0, 1.5 * tempo_strength) * steady * bars.confidence
     return Grid(
         anchors,
-        lead_in=bars.lead_in,
-        meter=bars.meter,
-        line=bars.line,
-        confidence=float(np.clip(overall, 0, 1)),
+        lead_in=reading.lead_in,
+        meter=reading.meter,
+        line=line,
+        confidence=float(np.clip(reading.sure, 0, 1)),
         sureness=sureness,
+        readings=others,
     )

@@ -11,8 +11,7 @@ from __future__ import annotations
 import numpy as np
 import numpy.typing as npt
 
-from vamos.core.grid.eights import between
-from vamos.core.grid.spectra import FRAME_RATE, Spectra
+from vamos.core.grid.spectra import FRAME_RATE, Row, Spectra
 from vamos.core.grid.tempo import Floats
 
 #: The longest part that is looked for, in lines.
@@ -25,12 +24,19 @@ _BEGIN = 1.1
 ALIKE, EACH = 0.62, 0.45
 
 
-def line_likeness(spectra: Spectra, beats_s: Floats, first: int, line: int) -> Floats:
-    """How alike the lines from beat ``first`` on are, ``(lines, lines)``, −1 to 1."""
+def between(rows: Row, frames: npt.NDArray[np.intp]) -> Floats:
+    """Mean feature vectors from each beat to the next, ``(beats, features)``."""
+    ends = np.append(frames[1:], min(len(rows), frames[-1] + (frames[-1] - frames[-2])))
+    return np.stack([rows[a : max(b, a + 1)].mean(axis=0, dtype=np.float64) for a, b in zip(frames, ends, strict=True)])
+
+
+def line_likeness(spectra: Spectra, beats_s: Floats, starts: list[int], line: int) -> Floats:
+    """How alike the whole lines that begin on some beats are, ``(lines, lines)``, −1 to 1."""
     last = len(spectra.bands) - 1
     frames = np.clip((beats_s * FRAME_RATE).round().astype(np.intp), 0, last)
     chroma, bands = between(spectra.chroma, frames), between(spectra.bands, frames)
-    lines = max(0, (len(beats_s) - first) // line)
+    whole = [s for s in starts if s + line <= len(beats_s)]
+    lines = len(whole)
     if not 0 < lines <= MOST_LINES:
         return np.zeros((0, 0))
     rows = []
@@ -38,8 +44,8 @@ def line_likeness(spectra: Spectra, beats_s: Floats, first: int, line: int) -> F
         part = part - part.mean(axis=0)
         size = float(np.sqrt((part**2).sum(axis=1).mean())) or 1.0
         rows.append(weight * part / size)
-    beats = np.hstack(rows)[first : first + lines * line].reshape(lines, line, -1)
-    flat = beats.reshape(lines, -1)
+    beats = np.hstack(rows)
+    flat = np.stack([beats[s : s + line].reshape(-1) for s in whole])
     flat = flat / (np.linalg.norm(flat, axis=1, keepdims=True) + 1e-9)
     return np.asarray(flat @ flat.T)
 

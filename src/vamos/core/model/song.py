@@ -75,6 +75,29 @@ class Part:
             raise InputError(f"A line has 1 to {LONGEST_LINE} counts; part “{self.name}” asks for {self.line}.")
 
 
+@dataclass(frozen=True, slots=True)
+class Reading:
+    """Another way to count a song: its count 0 lies at ``shift`` of the grid it stands in, its counts are
+    ``factor`` times as fast. ``sure`` is how likely it is, 0 to 1.
+    """
+
+    factor: Fraction
+    shift: Fraction
+    meter: int = 4
+    line: int = 8
+    sure: float = 0.0
+
+    def __post_init__(self) -> None:
+        if self.factor <= 0 or not 1 <= self.line <= LONGEST_LINE:
+            raise InputError(
+                f"A reading counts {self.factor} times as fast in lines of {self.line}; both must be more."
+            )
+
+    def position(self, at: Fraction) -> Fraction:
+        """Where a count of the grid lies in this reading."""
+        return (at - self.shift) * self.factor
+
+
 @dataclass(frozen=True, slots=True, weakref_slot=True)
 class Grid:
     """The counts of a song.
@@ -96,6 +119,8 @@ class Grid:
     breaks : tuple of Break
     parts : tuple of Part
         In order of position; before the first one, lines have the usual length.
+    readings : tuple of Reading
+        Other ways to count the song that were heard, the likeliest first.
     """
 
     anchors: tuple[Anchor, ...]
@@ -106,6 +131,7 @@ class Grid:
     sureness: tuple[float, ...] = ()
     breaks: tuple[Break, ...] = ()
     parts: tuple[Part, ...] = ()
+    readings: tuple[Reading, ...] = ()
 
     def __post_init__(self) -> None:
         if len(self.anchors) < 2:

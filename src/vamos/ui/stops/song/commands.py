@@ -15,17 +15,20 @@ from vamos.core.grid.parts import part_letter
 from vamos.core.grid.tap import Taps
 from vamos.core.make import open_song
 from vamos.core.media.probe import SONG_SUFFIXES
-from vamos.core.model.song import Grid
+from vamos.core.model.song import Grid, Reading
 from vamos.core.time import CountRange, count_text
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
-from vamos.ui.parts.text import plural
+from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.tapping import Tapping
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
 
 ACTIONS = (
+    Action("reading_1", "Count it the next way heard", "Alt+1", "Song", "The likeliest other way; again goes back."),
+    Action("reading_2", "Count it the second way heard", "Alt+2", "Song", "The second likeliest other way."),
+    Action("reading_3", "Count it the third way heard", "Alt+3", "Song", "The third likeliest other way."),
     Action("one_earlier", "The 1 a count earlier", "Shift+Left", "Song", "Count 1 falls one count earlier."),
     Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
     Action("one_here", "This count is a 1", "", "Song", "The count you stand on becomes count 1 of a line."),
@@ -116,6 +119,34 @@ class SongCommands:
         playback = desk.preview.playback
         self.tapping = Tapping(desk, playback, desk.preview.toggle, self.use_taps, "the song")
         self.tapping.said.connect(desk.tell)
+
+    # --- other ways to count -------------------------------------------------------------
+
+    def reading_1(self) -> None:
+        self.use_reading(0)
+
+    def reading_2(self) -> None:
+        self.use_reading(1)
+
+    def reading_3(self) -> None:
+        self.use_reading(2)
+
+    def use_reading(self, number: int) -> None:
+        """Count the song in another way that was heard, and hear it at once with clicks."""
+        grid = self._grid()
+        if grid is None:
+            return
+        if number >= len(grid.readings):
+            self._desk.tell("No other way to count this song was heard. T taps along, Shift and the arrows move the 1.")
+            return
+        preview = self._desk.preview
+        preview.playback.stop()
+        told = sentence(reading_words(grid, grid.readings[number])).rstrip(".")
+        if self._desk.do("Another way to count", lambda p: edit.use_reading(p, number), told):
+            self._desk.page.go_to_position(Fraction(0))
+            if not preview.clicking:
+                preview.toggle_clicks()
+            preview.toggle()
 
     # --- the 1 ---------------------------------------------------------------------------
 
@@ -308,3 +339,23 @@ class SongCommands:
         if grid is not None:
             at = grid.time_map()(float(position) + columns)
             self._desk.do("Move a beat", lambda p: edit.drag_beat(p, position, at), "The beat is where you put it")
+
+
+def reading_words(grid: Grid, reading: Reading) -> str:
+    """Another way to count, as it differs from the grid."""
+    words = []
+    if reading.factor != 1:
+        words.append(f"{grid.bpm() * float(reading.factor):.0f} a minute")
+    if reading.meter != grid.meter:
+        words.append("in three" if reading.meter == 3 else "in four")
+    if words:
+        return ", ".join(words)
+    if reading.shift.denominator != 1:
+        return "on the beats between"
+    moved = int(reading.shift)
+    off = moved % grid.line
+    if not off:
+        lines = abs(moved) // grid.line
+        return f"the dance starts {plural(lines, 'line')} {'later' if moved > 0 else 'earlier'}"
+    later = off <= grid.line // 2
+    return f"the 1 is {plural(off if later else grid.line - off, 'count')} {'later' if later else 'earlier'}"

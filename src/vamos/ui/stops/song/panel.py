@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+import itertools
 from collections import Counter
+from collections.abc import Sequence
 from fractions import Fraction
 from functools import partial
 
 from PyQt6.QtWidgets import QWidget
 
 from vamos.core.dance.fit import Fit, fit_song
+from vamos.core.dance.lines import Line, LineKind
 from vamos.core.edit import song as edit
 from vamos.core.model.project import Project
 from vamos.core.model.song import LONGEST_LINE, Grid, Part
@@ -16,12 +19,16 @@ from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
+from vamos.ui.page.model import line_label
 from vamos.ui.parts.fields import CountField, TextField, row_of
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.some import some
-from vamos.ui.parts.text import plural
-from vamos.ui.stops.song.commands import SongCommands
+from vamos.ui.parts.text import plural, sentence
+from vamos.ui.stops.song.commands import SongCommands, reading_words
 from vamos.ui.stops.stop import MainAction, Room
+
+#: Below this the other ways to count are asked for, not only offered.
+SURE = 0.75
 
 
 class SongRoom(Room):
@@ -75,9 +82,24 @@ class SongRoom(Room):
         panel.fact("Lead-in", f"{plural(grid.lead_in, 'count')}, {minutes_text(max(0.0, grid.time_map()(0)))}")
         panel.fact("Meter", f"{grid.meter} beats a bar, lines of {grid.line}")
         panel.fact("Sure", f"{grid.confidence:.0%} over all, {plural(len(self.desk.session.facts.weak), 'line')} weak")
+        self._readings(panel, grid)
         self._corrections(panel)
         self._part(panel, grid)
         self._others(panel)
+
+    def _readings(self, panel: Panel, grid: Grid) -> None:
+        """Other ways to count that were heard: asked when it is not sure, offered otherwise."""
+        if not grid.readings:
+            return
+        if grid.confidence < SURE:
+            panel.say("Not sure how this is counted. Each way is heard at once with clicks:", "warn")
+        else:
+            panel.head("Or counted")
+        for number, reading in enumerate(grid.readings[:3]):
+            words = f"{sentence(reading_words(grid, reading)).rstrip('.')} (Alt+{number + 1})"
+            panel.buttons((words, partial(self.commands.use_reading, number), ""), key=f"reading {number}")
+        for words in short_lines(self.desk.session.lines, grid):
+            panel.say(words, key=words)
 
     def _corrections(self, panel: Panel) -> None:
         do = self.commands
@@ -176,3 +198,15 @@ def fit_words(fit: Fit) -> list[tuple[str, str]]:
         ("Length", f"{float(fit.counts_there):g} counts, {float(fit.counts_needed):g} danced, {left}"),
         ("Dance ends", f"{minutes_text(fit.ends_at_s)} of {minutes_text(fit.song_ends_at_s)}"),
     ]
+
+
+def short_lines(lines: Sequence[Line], grid: Grid) -> list[str]:
+    """Cut and added bars that were heard, in words."""
+    found = []
+    for line, after in itertools.pairwise(lines):
+        part = grid.part_at(after.start)
+        begins = part is not None and part.position == after.start
+        usual = part.line if part is not None else grid.line
+        if line.section is None and line.kind is LineKind.DANCE and begins and line.length % usual:
+            found.append(f"A bar of {float(line.length % grid.meter or grid.meter):g} before line {line_label(after)}.")
+    return found
