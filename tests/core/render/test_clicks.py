@@ -10,7 +10,7 @@ from vamos.core.dance.lines import lines_of
 from vamos.core.model.dance import Dance
 from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.timing import clip_timing
-from vamos.core.time import CountRange, FrameRate, TimeMap
+from vamos.core.time import CountRange, FrameRate
 
 RATE = 48000
 

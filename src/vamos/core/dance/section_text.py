@@ -38,7 +38,11 @@ def notation_of(section: Section, dance: Dance) -> str:
 
 
 _OTHER = re.compile(r"or\s+(\S.*?)\s+(\d+)-(\d+)\s*:")
-ROLE = re.compile(r"([^\W\d]\w*)\s*:")
+ROLE = re.compile(r"([^\W\d][\w ]{0,24}?)\s*:")
+_LATER = re.compile(
+    r"\s*(?:the\s+)?same(?:\s+as\s+(?P<who>[^\W\d][\w ]*?))?\s*,?\s*(?P<late>\d{1,2})\s+counts?\s+later\s*$",
+    re.IGNORECASE,
+)
 
 
 def read_notation(
@@ -54,6 +58,10 @@ def read_notation(
         other, role = _OTHER.match(part.strip()), ROLE.match(part.strip())
         head = other or role
         body += head.end() if head else 0
+        later = _LATER.match(text[body : at - 1]) if role else None
+        if later and role:
+            events += _canon(events, role.group(1), later, text, body)
+            continue
         try:
             found = parse_line(text[body : at - 1], feel, steps)
         except NotationError as error:
@@ -68,6 +76,15 @@ def read_notation(
     return tuple(events), tuple(others)
 
 
+def _canon(events: list[Event], role: str, later: re.Match[str], text: str, at: int) -> list[Event]:
+    """``group 2: same, 4 counts later``: what another role dances, begun so many counts later."""
+    who = (later.group("who") or (events[0].role if events else "")).strip()
+    source = [e for e in events if e.role.lower() == who.lower()]
+    if not source:
+        raise NotationError(text, at, "moves of another role before it, which are danced later")
+    return [replace(e, role=role, start=e.start + int(later.group("late"))) for e in source]
+
+
 def read_count(text: str, count: int, feel: Feel) -> tuple[Event, ...]:
     """Events of one count (0 for count 1) from words with no number: ``side R, & close L``."""
     words = []
@@ -77,7 +94,7 @@ def read_count(text: str, count: int, feel: Feel) -> tuple[Event, ...]:
         lead = f"[{count + 1}] " if match and number == 0 else ""
         hold = rest.lower() == "hold"
         words.append(f"hold {at}" if hold else f"{rest} {lead}{at}")
-    new = parse_line(", ".join(words), feel)
+    new = parse_line(", ".join(words), feel, one_count=True)
     if any(floor(e.start) != count for e in new):
         raise InputError(f"Only what is danced on count {count + 1} can be written here.")
     return new

@@ -8,7 +8,7 @@ differ, so a dance may carry steps of its own that go before these.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import replace
 from fractions import Fraction
 from functools import lru_cache
@@ -149,17 +149,82 @@ def _kind(words: Iterable[str]) -> Kind:
 def find_step(name: str, own: Mapping[str, StepPattern]) -> StepPattern | None:
     """The step of a name, a teacher's own before the common one.
 
-    Case and hyphens do not matter, nor a direction behind the name: ``shuffle fwd``.
+    Case and hyphens do not matter, nor a direction behind the name (``shuffle fwd``), the word step, a plural, or
+    another common name (``grapevine``, ``triple step``, ``sailor step``).
     """
     wanted = _plain(name)
     while wanted:
-        for steps in (own, library()):
-            for known, step in steps.items():
-                if _plain(known) == wanted:
-                    return step
+        for form in _forms(wanted):
+            for steps in (own, library()):
+                for known, step in steps.items():
+                    if _plain(known) == form:
+                        return step
         shorter, _, last = wanted.rpartition(" ")
         wanted = shorter if last in _WHERETO else ""
     return None
+
+
+#: Other common names of the same steps.
+_ALIASES = {
+    "grapevine": "vine",
+    "triple": "shuffle",
+    "triple step": "shuffle",
+    "chasse": "side shuffle",
+    "side triple": "side shuffle",
+    "rocking horse": "rocking chair",
+    "v": "v step",
+    "rock recover": "rock step",
+    "rock forward": "rock step",
+    "rock back recover": "rock back",
+    "rock side recover": "side rock",
+    "rock side": "side rock",
+    "basic waltz": "waltz basic",
+    "half pivot": "pivot half",
+    "pivot 1/2": "pivot half",
+    "pivot 1/2 turn": "pivot half",
+    "pivot ½": "pivot half",
+    "pivot 1/4": "pivot quarter",
+    "pivot ¼": "pivot quarter",
+    "jazz square": "jazz box",
+    "rolling vine": "turning vine",
+    "rolling grapevine": "turning vine",
+    "turning grapevine": "turning vine",
+    "monterey 1/2": "monterey half",
+    "monterey ½": "monterey half",
+    "monterey 1/4": "monterey quarter",
+    "monterey ¼": "monterey quarter",
+    "paddle 1/4": "paddle quarter",
+    "paddle ¼": "paddle quarter",
+    "unwind 1/2": "unwind half",
+    "unwind ½": "unwind half",
+    "step touches": "step touch",
+    "side touch": "step touch",
+    "cross points": "cross point",
+    "heel switch": "heel switches",
+    "hip bump": "hip bumps",
+    "mambo forward": "mambo",
+    "forward mambo": "mambo",
+    "mambo back": "back mambo",
+    "mambo side": "side mambo",
+    "lock step": "step lock step",
+    "step lock": "step lock step",
+    "kick ball": "kick ball change",
+    "heel jack": "heel switches",
+}
+
+
+def first_move_alone(name: str, pattern: StepPattern) -> bool:
+    """Whether a name is also that of the step's first move: “rock back” is the rock of a rock step."""
+    said = set(_plain(name).split()) - set(_WHERETO)
+    return said <= set(_plain(pattern.events[0].name).split())
+
+
+def _forms(wanted: str) -> Iterator[str]:
+    """A name, its singular, without the word step, and what else it is called."""
+    for form in (wanted, wanted.removesuffix("s"), wanted.removesuffix(" steps").removesuffix(" step")):
+        yield form
+        if form in _ALIASES:
+            yield _ALIASES[form]
 
 
 def _plain(name: str) -> str:
