@@ -184,11 +184,16 @@ def sheet(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 
 def _sheet_project(path: Path) -> Project:
-    """A project file, or a project around a sheet read from a file."""
-    from vamos.core.dance.sheet_files import read_sheet
+    """A project file, or a project around a sheet read from a file; what was left aside is said."""
+    from vamos.core.dance.sheet_files import read_sheet_file
     from vamos.core.document.files import SUFFIX
 
-    return load(path) if path.suffix == SUFFIX else Project(name=path.stem, dance=read_sheet(path))
+    if path.suffix == SUFFIX:
+        return load(path)
+    found = read_sheet_file(path)
+    for remark in found.remarks:
+        print(f"{path}: {remark}", file=sys.stderr)
+    return Project(name=path.stem, dance=found.dance)
 
 
 def place(arguments: argparse.Namespace, terminal: Terminal) -> int:

@@ -7,7 +7,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from vamos.core.dance.counts_typed import NotationError, parse_counts, print_counts
-from vamos.core.dance.notation import kept, parse_line, print_line, suggest
+from vamos.core.dance.notation import parse_line
+from vamos.core.dance.notation_out import kept, print_line, suggest
 from vamos.core.dance.steps import library
 from vamos.core.model.dance import Event, Foot, Kind
 from vamos.core.time import Feel

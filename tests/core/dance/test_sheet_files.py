@@ -14,6 +14,7 @@ from hypothesis import strategies as st
 from tests.core.dance.sheets import four_walls, section
 from tests.support import FolderCase, grid_at
 from vamos.core.dance.export import export_sheet
+from vamos.core.dance.sheet_cells import SheetRead
 from vamos.core.dance.sheet_files import (
     dance_from_csv,
     dance_from_json,
@@ -22,6 +23,7 @@ from vamos.core.dance.sheet_files import (
     dance_to_json,
     dance_to_markdown,
     read_sheet,
+    read_sheet_file,
 )
 from vamos.core.dance.sheet_pdf import sheet_pdf
 from vamos.core.dance.wall_map import to_svg, wall_map
@@ -164,6 +166,85 @@ class LosslessTest(unittest.TestCase):
         )
 
 
+class SpreadsheetTest(FolderCase):
+    """What spreadsheets and mail programs make of a sheet."""
+
+    def read(self, name: str, content: bytes) -> SheetRead:
+        (self.folder / name).write_bytes(content)
+        return read_sheet_file(self.folder / name)
+
+    def test_separators_marks_and_line_breaks(self):
+        """Semicolons, tabs, a byte order mark, quoted line breaks, UTF-16: the same dance."""
+        plain = "section,start,name,foot\nGate walk,0,walk,R\nGate walk,1,walk,L\n"
+        wanted = self.read("a.csv", plain.encode()).dance
+        self.assertEqual([e.foot for e in wanted.sections[0].events], [Foot.RIGHT, Foot.LEFT])
+        for name, content in (
+            ("b.csv", plain.replace(",", ";").encode()),
+            ("c.csv", plain.replace(",", "\t").encode()),
+            ("d.csv", plain.encode("utf-8-sig")),
+            ("e.csv", plain.encode("utf-16")),
+            ("f.csv", plain.replace("\n", "\r\n").encode()),
+            ("g.csv", plain.replace("Gate walk", '"Gate\nwalk"').encode()),
+        ):
+            with self.subTest(name):
+                self.assertEqual(self.read(name, content), SheetRead(wanted))
+
+    def test_another_encoding_is_read_and_said(self):
+        found = self.read("a.csv", "section,start,name\nA,0,pas chassé\n".encode("latin-1"))
+        self.assertEqual(found.dance.sections[0].events[0].name, "pas chassé")
+        self.assertIn("not UTF-8", found.remarks[0])
+
+    def test_what_is_not_known_is_said(self):
+        """Columns and facts that mean nothing here are left aside with a word."""
+        found = self.read("a.csv", b"section,start,name,colour\nA,0,walk,red\n")
+        self.assertEqual(found.remarks, ("The column “colour” is not known and was left aside.",))
+        found = self.read("b.md", b"## A (8)\n\n| count | what | mood |\n|---|---|---|\n| 1 | walk | glad |\n")
+        self.assertIn("“mood”", found.remarks[0])
+
+    def test_formulas_stay_words(self):
+        """A cue that begins with = + - or @ is written as words and read back the same."""
+        events = tuple(Event(F(k), name=n) for k, n in enumerate(("=1+1", "+fan", "-dip", "@front")))
+        dance = Dance("d", (Section("A", 8, events),))
+        text = dance_to_csv(dance)
+        self.assertNotIn(",=1", text)
+        self.assertEqual(dance_from_csv(text), dance)
+
+    def test_kinds_are_what_the_names_are(self):
+        """A touch is a touch in every format, whether or not its kind stands there."""
+        for name, content in (
+            ("a.csv", "section,start,name,foot\nA,0,touch,L\n"),
+            ("b.md", "## A (8)\n\n| count | what | foot |\n|---|---|---|\n| 1 | touch | L |\n"),
+            ("c.txt", "## A (8)\ntouch L 1\n"),
+        ):
+            event = self.read(name, content.encode()).dance.sections[0].events[0]
+            self.assertEqual((event.kind, event.foot), (Kind.TOUCH, Foot.LEFT), name)
+
+    def test_turns_in_cells(self):
+        """¼ L turns left, half asks which way; nothing becomes no turn."""
+        text = "## A (8)\n\n| count | what | turn |\n|---|---|---|\n| 1 | step | ¼ L |\n| 2 | pivot | half |\n| 3 | spin | left |\n"
+        events = self.read("a.md", text.encode()).dance.sections[0].events
+        self.assertEqual([(e.turn, e.size) for e in events], [(-2, 0), (None, 4), (None, 0)])
+
+    def test_a_sheet_of_typed_lines(self):
+        """Headings and lines of notation, as one types them in a mail."""
+        text = """# Lantern walk
+By: somebody
+Sequence: 2*wall
+
+## Fan sweep (8)
+vine R 1-4, rock L 5, recover R 6
+½ turn left L 7, hold 8
+
+## Tail
+- walk R 1 2 3 4
+"""
+        dance = self.read("a.txt", text.encode()).dance
+        self.assertEqual((dance.name, dance.credits, len(dance.sequence)), ("Lantern walk", "somebody", 2))
+        self.assertEqual([s.length for s in dance.sections], [8, 8])
+        self.assertEqual(len(dance.sections[0].events), 8)
+        self.assertEqual(dance.sections[0].events[6].turn, -4)
+
+
 class RefusedTest(FolderCase):
     def refuse(self, name: str, content: str | bytes, pattern: str) -> None:
         path = self.folder / name
@@ -174,16 +255,44 @@ class RefusedTest(FolderCase):
 
     def test_what_is_no_sheet_is_refused_in_words(self):
         self.refuse("a.csv", "x,y\n1,2\n", "columns section and start")
-        self.refuse("b.csv", "section,start,foot\nA,0,R\nA,zwei,L\n", "row 3: “zwei” is not a count")
+        self.refuse("b.csv", "section,start,foot\nA,0,R\nA,zwei,L\n", "row 3: “zwei” is not a start")
         self.refuse("c.csv", "section,start,foot\nA,0,Q\n", "row 2")
         self.refuse("d.csv", "what,section,start\nsong,A,1\n", "“song” is not one of")
         self.refuse("e.json", "{", "not JSON")
         self.refuse("f.json", '{"a": 1}', "vamos_sheet")
         self.refuse("g.json", '{"vamos_sheet": 1, "dance": {"sections": 3}}', "cannot be understood")
-        self.refuse("h.json", b"\xff\xfe\x00", "cannot be read as text")
+        self.refuse("h.json", b"\xff\x00\x00", "it is not text")
         self.refuse("i.md", "# Dance\n\nnothing\n", "no section was found")
         self.refuse("j.md", "## A (8 counts)\n\n| count | what |\n|---|---|\n| 9x | walk |\n", "line 5")
-        self.refuse("k.doc", "x", "read from .csv, .json or .md")
+        self.refuse("k.doc", "x", "read from .csv, .json, .md or .txt")
+
+    def test_what_broke_it_before(self):
+        """Each of these once ended in a fault or never ended; now each is a sentence that names its place."""
+        deep = "[" * 100_000
+        for name, content, pattern in (
+            ("a.csv", "section,start,name,length\nA,0,walk,1e99999\n", "row 2: “1e99999” is not a length"),
+            ("b.csv", "what,section,start\ndance,A,0\n", "row 2: the column name is empty"),
+            ("c.csv", f"what,name,section,start,note\npart,A,A,,{deep}\n", "more than an entry can have"),
+            ("d.csv", "what,section,start,name\nevent,A,,walk\n", "row 2: the start is missing"),
+            ("e.csv", "section,start,name\nA,0," + "x" * 140_000 + "\n", "field larger"),
+            ("f.csv", "section,start,turn,size\nA,0,,half\n", "“half” is not a number of eighths"),
+            ("g.csv", "what,section,start,note\nitem,A,0,\n", "the column note is empty"),
+            ("h.csv", "what,name,section,start,note\npart,P,A,,5\n", "the names of its sections"),
+            ("i.csv", "what,section,start\nstep,A,0\n", "the length is missing"),
+            ("j.csv", "section,start,foot\nA,0,sideways\n", "“sideways” is not a foot; write R, L or both"),
+            ("k.csv", "section,start,set\nA,0,easy\n", "the set “easy” has no row of its own"),
+            ("l.md", f"## A ({'9' * 5000} counts)\n", "is not a number of counts"),
+            ("m.md", "- Sequence: `400*hold:4096`\n\n## A (8 counts)\n", "at most 20000 can be read"),
+            ("n.md", "## A (1000000 counts)\n", "it is 1 to 512"),
+            (
+                "o.json",
+                '{"vamos_sheet": 1, "dance": {"sections": [{"name": "A", "length": ' + "9" * 30 + "}]}}",
+                "digits",
+            ),
+            ("p.json", '{"vamos_sheet": 1, "dance": {"sections": [{"name": "A", "length": 1000000}]}}', "at most 512"),
+            ("q.md", "## A (8)\n\nvine R 1-4, rock L 5, recover R 5\n", "line 3, column"),
+        ):
+            self.refuse(name, content, pattern)
 
     def test_no_such_file(self):
         with self.assertRaises(MissingError):

@@ -44,7 +44,12 @@ class PulsesTest(unittest.TestCase):
         """At 104 a minute: as it is, off the beat, twice, half (both), three for two, two for three."""
         beats = 0.5 + 0.575 * np.arange(80)
         found = {(p.factor, p.shift): p for p in pulses(beats, np.zeros(int(60 * FINE_RATE), np.float32))}
-        for key, bpm in (((F(1), F(0)), 104.3), ((F(2), F(0)), 208.7), ((F(1, 2), F(1)), 52.2), ((F(3, 2), F(1, 3)), 156.5)):
+        for key, bpm in (
+            ((F(1), F(0)), 104.3),
+            ((F(2), F(0)), 208.7),
+            ((F(1, 2), F(1)), 52.2),
+            ((F(3, 2), F(1, 3)), 156.5),
+        ):
             self.assertAlmostEqual(found[key].bpm, bpm, delta=bpm * 0.02)
         half = found[(F(1, 2), F(1))]
         np.testing.assert_allclose(half.beats_s, beats[1::2], atol=1e-3)

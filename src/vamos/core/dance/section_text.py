@@ -9,7 +9,8 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.dance.counts_typed import NotationError
-from vamos.core.dance.notation import parse_line, print_line
+from vamos.core.dance.notation import parse_line
+from vamos.core.dance.notation_out import print_line
 from vamos.core.model.dance import Dance, Event, MoveSet, Section, StepPattern
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError

@@ -12,7 +12,7 @@ from dataclasses import dataclass
 from vamos.errors import InputError
 
 #: Sizes in eighths.
-SIZES = {
+SIZES = {f"{k}/8": k for k in range(1, 33)} | {
     "1/8": 1, "⅛": 1, "eighth": 1, "1/4": 2, "¼": 2, "quarter": 2, "3/8": 3, "⅜": 3, "1/2": 4, "½": 4, "half": 4,
     "5/8": 5, "⅝": 5, "3/4": 6, "¾": 6, "three quarter": 6, "three quarters": 6, "7/8": 7, "⅞": 7, "full": 8,
     "whole": 8, "1¼": 10, "1 1/4": 10, "1 ¼": 10, "1½": 12, "1 1/2": 12, "1 ½": 12, "1¾": 14, "1 3/4": 14, "1 ¾": 14,

@@ -8,7 +8,8 @@ from fractions import Fraction
 from math import floor
 from typing import Any
 
-from vamos.core.dance.notation import kept, parse_line, print_line
+from vamos.core.dance.notation import parse_line
+from vamos.core.dance.notation_out import kept, print_line
 from vamos.core.dance.section_text import ROLE, own_steps, read_count, read_notation
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.steps import swapped

@@ -71,11 +71,11 @@ def grid_of(spectra: Spectra, path: Path, progress: Progress | None = None) -> G
     if len(beats) < 4:
         raise MediaError("no beat was found in it.", file=path, todo="Set the beat by tapping.")
     progress(0.6, "Finding the eights")
-    found = pulses(beats, spectra.fine)
+    ways = pulses(beats, spectra.fine)
     if _bare(spectra):
         # A metronome is counted as it clicks.
-        found = tuple(p for p in found if (p.factor, p.shift) == (1, 0)) or found
-    return _counted(spectra, beats, found)
+        ways = tuple(p for p in ways if p.factor == 1 and p.shift == 0) or ways
+    return _counted(spectra, beats, ways)
 
 
 def _bare(spectra: Spectra) -> bool:

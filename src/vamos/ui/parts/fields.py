@@ -8,7 +8,7 @@ from PyQt6.QtCore import QMimeData, Qt, pyqtSignal
 from PyQt6.QtGui import QDragEnterEvent, QFocusEvent, QKeyEvent, QWheelEvent
 from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
 
-from vamos.core.dance.notation import suggest
+from vamos.core.dance.notation_out import suggest
 from vamos.core.model.dance import StepPattern
 from vamos.core.time import Feel
 from vamos.ui.parts.some import some

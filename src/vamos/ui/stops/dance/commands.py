@@ -9,7 +9,7 @@ from pathlib import Path
 from vamos.core.dance.checks import Problem
 from vamos.core.dance.export import export_sheet
 from vamos.core.dance.section_text import count_words
-from vamos.core.dance.sheet_files import read_sheet
+from vamos.core.dance.sheet_files import read_sheet_file
 from vamos.core.dance.wall_map import Drawing, wall_map
 from vamos.core.edit import dance as edit
 from vamos.core.model.project import Project
@@ -24,7 +24,7 @@ ACTIONS = (
     Action("new_section", "New section", "Ctrl+Return", "Dance", "An empty section behind the one of this line."),
     Action("write_count", "Write on this count", "F2", "Dance", "Type what is danced here; Tab goes on."),
     Action("wall_map", "Wall map", "W", "Dance", "The whole sequence as a picture; again goes back to the page."),
-    Action("read_sheet", "Read a sheet…", "", "Dance", "Take the dance from a CSV, JSON or Markdown file."),
+    Action("read_sheet", "Read a sheet…", "", "Dance", "Take the dance from a CSV, JSON, Markdown or text file."),
     Action("write_sheet", "Write the sheet…", "", "Dance", "Write PDF, Markdown, CSV or JSON, or the wall map as SVG."),
 )
 
@@ -123,17 +123,21 @@ class DanceCommands:
         self._desk.tell("No line of the page dances that; look at the sequence.")
 
     def read_sheet(self) -> None:
-        path = self._desk.ask_open("Read a sheet", "Count sheets (*.csv *.json *.md)")
+        path = self._desk.ask_open("Read a sheet", "Count sheets (*.csv *.json *.md *.txt)")
         if path is not None:
             self.read_sheet_from(path)
 
     def read_sheet_from(self, path: Path) -> None:
         try:
-            found = read_sheet(path)
+            found = read_sheet_file(path)
         except VamosError as error:
             self._desk.tell(str(error))
             return
-        self._desk.do("Read a sheet", lambda p: edit.set_dance(p, found), f"The dance of {path.name} is read")
+        self._desk.do(
+            "Read a sheet",
+            lambda p: edit.set_dance(p, found.dance),
+            " ".join([f"The dance of {path.name} is read.", *found.remarks]),
+        )
 
     def write_sheet(self) -> None:
         kinds = "PDF (*.pdf);;Markdown (*.md);;CSV (*.csv);;JSON (*.json);;Wall map (*.svg)"

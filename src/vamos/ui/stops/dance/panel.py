@@ -70,7 +70,7 @@ class DanceRoom(Room):
         do, dance = self.commands, self.desk.project.dance
         if not dance.sections:
             panel.plain_head("No dance written yet")
-            panel.say("Write the counts of the first section, or read a sheet (CSV, JSON, Markdown).")
+            panel.say("Write the counts of the first section, or read a sheet (CSV, JSON, Markdown, text).")
             panel.buttons(("Read a sheet…", do.read_sheet, ""))
             panel.say("Without a sheet, every eight of the song becomes a clip.")
             return

@@ -1,0 +1,131 @@
+"""Cells of a sheet, the same in CSV and Markdown: each is understood, or refused with what would be."""
+
+from __future__ import annotations
+
+import re
+import unicodedata
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from vamos.core.dance.move_words import kind_of
+from vamos.core.dance.turn_words import read_turn
+from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind
+from vamos.core.time import Feel, as_count
+from vamos.errors import InputError
+
+#: No section has more counts, no sequence dances more: they are slips, and would be worked on for minutes.
+LONGEST_SECTION, MOST_COUNTS, MOST_EVENTS = 512, 20_000, 20_000
+_FEET = {
+    "": Foot.NONE,
+    "-": Foot.NONE,
+    "none": Foot.NONE,
+    "r": Foot.RIGHT,
+    "rf": Foot.RIGHT,
+    "right": Foot.RIGHT,
+    "l": Foot.LEFT,
+    "lf": Foot.LEFT,
+    "left": Foot.LEFT,
+    "both": Foot.BOTH,
+    "b": Foot.BOTH,
+}
+
+
+@dataclass(frozen=True, slots=True)
+class SheetRead:
+    """A dance, and what was read otherwise than it stands or left aside, in sentences."""
+
+    dance: Dance
+    remarks: tuple[str, ...] = ()
+
+
+def words(cell: str) -> str:
+    """Text on one line, without control characters."""
+    breaks = ("Cc", "Zl", "Zp")
+    if not any(unicodedata.category(c) in breaks for c in cell):
+        return cell
+    plain = "".join(" " if unicodedata.category(c) in breaks else c for c in cell)
+    return " ".join(plain.split())
+
+
+def whole_number(cell: str, what: str, least: int, most: int) -> int:
+    """A whole number in its limits."""
+    text = cell.strip()
+    if not re.fullmatch(r"[+-]?\d{1,9}", text):
+        raise InputError(f"“{_short(cell)}” is not {what}; write a whole number, {least} to {most}.")
+    number = int(text)
+    if not least <= number <= most:
+        raise InputError(f"{number} is not {what}; it is {least} to {most}.")
+    return number
+
+
+def count_of(cell: str, what: str) -> Fraction:
+    """An exact place or length in counts."""
+    text = cell.strip()
+    if not text:
+        raise InputError(f"the {what} is missing; write it in counts, such as 0, 3 or 7/2.")
+    if len(text) > 16 or not re.fullmatch(r"[+-]?\d{1,6}(?:/\d{1,4}|[.,]\d{1,6})?", text):
+        raise InputError(f"“{_short(cell)}” is not a {what}; write it in counts, such as 0, 3, 7/2 or 3.5.")
+    return as_count(text.replace(",", "."))
+
+
+def foot_of(cell: str) -> Foot:
+    foot = _FEET.get(cell.strip().lower())
+    if foot is None:
+        raise InputError(f"“{_short(cell)}” is not a foot; write R, L or both, or leave it empty.")
+    return foot
+
+
+def kind_in(cell: str, name: str, foot: Foot) -> Kind:
+    """The kind as it stands; where nothing stands, what the name usually is."""
+    text = cell.strip().lower()
+    if not text:
+        return kind_of(name, foot)
+    try:
+        return Kind(text)
+    except ValueError as error:
+        known = ", ".join(Kind)
+        raise InputError(f"“{_short(cell)}” is not a kind of move; the kinds are {known}.") from error
+
+
+def feel_of(cell: str) -> Feel:
+    text = cell.strip().lower()
+    if not text:
+        return Feel.STRAIGHT
+    try:
+        return Feel(text)
+    except ValueError as error:
+        raise InputError(f"“{_short(cell)}” is not a feel; it is {', '.join(Feel)}.") from error
+
+
+def turned(event: Event, cell: str) -> Event:
+    """An event with the turn of a cell."""
+    turn, size = read_turn(cell)
+    return replace(event, turn=turn, size=size or event.size)
+
+
+def bounded(dance: Dance) -> Dance:
+    """The dance, when it can be danced in an evening; raises InputError."""
+    longest = max((s for s in dance.sections), key=lambda s: s.length, default=None)
+    if longest is not None and longest.length > LONGEST_SECTION:
+        raise InputError(
+            f"section “{longest.name}” has {longest.length} counts; at most {LONGEST_SECTION} can be read."
+        )
+    if sum(len(s.events) for s in dance.sections) > MOST_EVENTS:
+        raise InputError(f"it has more than {MOST_EVENTS} moves; that is no count sheet.")
+    wall = sum(s.length for s in dance.wall_sections())
+    lengths = {s.name: s.length for s in dance.sections}
+    total = 0
+    for item in dance.sequence:
+        if item.kind is ItemKind.HOLD:
+            total += item.counts
+        else:
+            total += sum(lengths[n] for n in item.sections) if item.sections else wall
+            total += sum(p.counts for p in item.pauses)
+    if total > MOST_COUNTS:
+        raise InputError(f"its sequence dances {total} counts; at most {MOST_COUNTS} can be read.")
+    return dance
+
+
+def _short(cell: str) -> str:
+    text = words(cell)
+    return text if len(text) <= 40 else text[:37] + "…"

@@ -1,0 +1,289 @@
+"""Count sheets as CSV, one event a row; in and out. It holds all of a dance. See docs/formats.md.
+
+Spreadsheets write semicolons or tabs, byte order marks and line breaks in cells; all of it is read. Text that a
+spreadsheet would take for a formula is written with an apostrophe in front.
+"""
+
+from __future__ import annotations
+
+import csv
+import io
+import json
+from collections.abc import Iterator
+from dataclasses import fields, replace
+from typing import Any
+
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.sequence import parse_sequence, print_sequence
+from vamos.core.dance.sheet_cells import (
+    LONGEST_SECTION,
+    SheetRead,
+    count_of,
+    feel_of,
+    foot_of,
+    kind_in,
+    turned,
+    whole_number,
+    words,
+)
+from vamos.core.document.files import from_builtins, to_builtins
+from vamos.core.model.dance import Dance, DancePart, Event, Item, MoveSet, Section, Stated, StepPattern
+from vamos.errors import InputError
+
+EVENT_COLUMNS = tuple(f.name for f in fields(Event))
+COLUMNS = ("what", "section", "counts", "feel", "set", *EVENT_COLUMNS)
+_TEXTS = ("name", "cue", "lyric", "note", "easier", "harder", "caution", "role")
+_FACTS = ("name", "credits", "level", "rights", "starts_on", "start_weight", "links", "walls", "stated_counts", "tags")
+_MOST_CELL = 100_000
+
+
+def dance_to_csv(dance: Dance) -> str:
+    out = io.StringIO()
+    rows = csv.DictWriter(out, COLUMNS, lineterminator="\n", restval="")
+    rows.writeheader()
+    for row in _rows(dance):
+        rows.writerow({k: _harmless(v) for k, v in row.items()})
+    return out.getvalue()
+
+
+def _rows(dance: Dance) -> Iterator[dict[str, Any]]:
+    for name, value in _facts(dance).items():
+        if value:
+            yield {"what": "dance", "name": name, "note": value}
+    for section in dance.sections:
+        head = {"section": section.name, "counts": section.length, "feel": str(section.feel)}
+        yield {"what": "section", **head}
+        for event in section.events:
+            yield {"what": "event", **head, **_event_row(event)}
+        for other in section.others:
+            yield {"what": "set", **head, "set": other.name, "start": other.start, "length": other.length}
+            for event in other.events:
+                yield {"what": "event", **head, "set": other.name, **_event_row(event)}
+    for part in dance.parts:
+        yield {"what": "part", "name": part.name, "note": json.dumps(part.sections, ensure_ascii=False)}
+    for step in dance.steps:
+        yield {"what": "step", "section": step.name, "length": step.length}
+        for event in step.events:
+            yield {"what": "step", "section": step.name, **_event_row(event)}
+    yield from _sequence_rows(dance)
+
+
+def _harmless(value: Any) -> Any:
+    """Words that a spreadsheet would take for a formula, as words."""
+    if isinstance(value, str) and value[:1] in ("=", "+", "-", "@") and not _is_number(value):
+        return f"'{value}"
+    return value
+
+
+def _is_number(text: str) -> bool:
+    return text.lstrip("+-").replace("/", "").replace(".", "").isdigit()
+
+
+def _facts(dance: Dance) -> dict[str, str]:
+    said = dance.stated
+    return {
+        "name": dance.name,
+        "credits": dance.credits,
+        "level": dance.level,
+        "rights": dance.rights,
+        "starts_on": dance.starts_on,
+        "start_weight": str(dance.start_weight),
+        "links": "\n".join(dance.links),
+        "walls": "" if said.walls is None else str(said.walls),
+        "stated_counts": "" if said.counts is None else str(said.counts),
+        "tags": "" if said.tags is None else str(said.tags),
+    }
+
+
+def _event_row(event: Event) -> dict[str, Any]:
+    row = {name: getattr(event, name) for name in EVENT_COLUMNS}
+    row["turn"] = "?" if event.turn is None else event.turn
+    return row
+
+
+def _sequence_rows(dance: Dance) -> Iterator[dict[str, Any]]:
+    """One row with the sequence as text where that says all, else one row an entry."""
+    text = print_sequence(dance.sequence, dance)
+    try:
+        whole = parse_sequence(text, replace(dance, sequence=())) == dance.sequence
+    except NotationError:
+        whole = False
+    if whole:
+        if text:
+            yield {"what": "dance", "name": "sequence", "note": text}
+        return
+    for item in dance.sequence:
+        data = json.dumps(to_builtins(item), ensure_ascii=False)
+        yield {"what": "item", "kind": str(item.kind), "name": item.name, "note": data}
+
+
+# --- reading -----------------------------------------------------------------------------------
+
+
+def read_csv(text: str) -> SheetRead:
+    """Raises InputError naming the row and the column."""
+    text = text.lstrip("\ufeff")
+    first = text.split("\n", 1)[0]
+    separator = max(",;\t", key=first.count)
+    try:
+        rows = csv.DictReader(io.StringIO(text), delimiter=separator)
+        columns = [(c or "").strip().lower() for c in rows.fieldnames or ()]
+        rows.fieldnames = columns
+        if not {"section", "start"} <= set(columns):
+            raise InputError("its first row must name at least the columns section and start.")
+        reader = _CsvReader()
+        for row in rows:
+            try:
+                reader.take({k: (v or "") for k, v in row.items() if isinstance(k, str)})
+            except InputError as error:
+                raise InputError(f"row {rows.line_num}: {error.what}") from error
+    except csv.Error as error:
+        raise InputError(f"it cannot be read as a table ({error}).") from error
+    unknown = [c for c in dict.fromkeys(columns) if c and c not in COLUMNS]
+    remarks = [f"The column “{words(c)[:40]}” is not known and was left aside." for c in unknown[:5]]
+    if len(unknown) > 5:
+        remarks.append(f"{len(unknown) - 5} more columns are not known.")
+    return SheetRead(reader.dance(), (*remarks, *reader.remarks))
+
+
+class _CsvReader:
+    """Rows of a CSV sheet in any order that keeps a section's rows after its first."""
+
+    def __init__(self) -> None:
+        self.facts: dict[str, str] = {}
+        self.sections: dict[str, Section] = {}
+        self.events: dict[str, list[Event]] = {}
+        self.parts: list[DancePart] = []
+        self.steps: dict[str, StepPattern] = {}
+        self.items: list[Item] = []
+        self.remarks: list[str] = []
+
+    def take(self, row: dict[str, str]) -> None:
+        if not any(v.strip() for v in row.values()):
+            return
+        what = (row.get("what") or "").strip().lower() or ("event" if row.get("start", "").strip() else "section")
+        if any(len(v) > _MOST_CELL for v in row.values()):
+            raise InputError(f"a cell has more than {_MOST_CELL} letters.")
+        if what == "dance":
+            self._fact(_needed(row, "name"), row.get("note", ""))
+        elif what == "part":
+            self.parts.append(DancePart(words(_needed(row, "name")), _names(row.get("note", ""))))
+        elif what == "item":
+            self.items.append(from_builtins(_json(_needed(row, "note"), "note"), Item))
+        elif what == "step":
+            self._step(row)
+        elif what in ("section", "event", "set"):
+            self._section(what, row)
+        else:
+            raise InputError(f"“{words(what)[:40]}” is not one of dance, section, event, set, part, step, item.")
+
+    def _fact(self, name: str, value: str) -> None:
+        known = (*_FACTS, "sequence")
+        if name not in known:
+            self.remarks.append(f"“{words(name)[:40]}” is not known of a dance and was left aside.")
+        self.facts[name] = _plain(value)
+
+    def _step(self, row: dict[str, str]) -> None:
+        name = words(_needed(row, "section"))
+        known = self.steps.get(name)
+        if known is None:
+            self.steps[name] = StepPattern(name, count_of(row.get("length", ""), "length"), ())
+        else:
+            self.steps[name] = replace(known, events=(*known.events, read_event(row)))
+
+    def _section(self, what: str, row: dict[str, str]) -> None:
+        name = words(_needed(row, "section"))
+        known = self.sections.get(name)
+        if known is None:
+            counts = row.get("counts", "").strip()
+            length = whole_number(counts, "a number of counts", 1, LONGEST_SECTION) if counts else 8
+            known = Section(name, length, (), feel_of(row.get("feel", "")))
+            self.events[name] = []
+        if what == "set":
+            start, length_ = (count_of(row.get(k, ""), k) for k in ("start", "length"))
+            known = replace(known, others=(*known.others, MoveSet(words(_needed(row, "set")), start, length_)))
+        elif what == "event" and row.get("set", "").strip():
+            mine = words(row["set"])
+            if all(o.name != mine for o in known.others):
+                raise InputError(
+                    f"the set “{mine}” has no row of its own before this one (what: set, with start and length)."
+                )
+            others = [replace(o, events=(*o.events, read_event(row))) if o.name == mine else o for o in known.others]
+            known = replace(known, others=tuple(others))
+        elif what == "event":
+            self.events[name].append(read_event(row))
+        self.sections[name] = known
+
+    def dance(self) -> Dance:
+        facts = self.facts
+        dance = Dance(
+            facts.get("name", ""),
+            tuple(replace(s, events=tuple(self.events[s.name])) for s in self.sections.values()),
+            tuple(self.items),
+            foot_of(facts.get("start_weight", "")),
+            facts.get("credits", ""),
+            facts.get("level", ""),
+            facts.get("rights", ""),
+            tuple(self.parts),
+            Stated(*(_said(facts.get(n, ""), n) for n in ("walls", "stated_counts", "tags"))),
+            facts.get("starts_on", ""),
+            tuple(x for x in facts.get("links", "").split("\n") if x),
+            tuple(self.steps.values()),
+        )
+        if facts.get("sequence"):
+            dance = replace(dance, sequence=parse_sequence(facts["sequence"], dance))
+        return dance
+
+
+def read_event(row: dict[str, str]) -> Event:
+    """An event from a row; columns that are missing or empty take their usual value."""
+    foot = foot_of(row.get("foot", ""))
+    name = words(_plain(row.get("name", "")))
+    length = row.get("length", "").strip()
+    event = Event(
+        count_of(row.get("start", ""), "start"),
+        count_of(length, "length") if length else Event(count_of("0", "start")).length,
+        name,
+        foot=foot,
+        kind=kind_in(row.get("kind", ""), name, foot),
+        angle=_eighths(row.get("angle", "")),
+        size=_eighths(row.get("size", "")),
+    )
+    said: dict[str, Any] = {k: words(_plain(row.get(k, ""))) for k in _TEXTS if k != "name"}
+    return turned(replace(event, **said), row.get("turn", ""))
+
+
+def _eighths(cell: str) -> int:
+    return whole_number(cell, "a number of eighths", -64, 64) if cell.strip() else 0
+
+
+def _plain(cell: str) -> str:
+    """A cell without the apostrophe that keeps it from being a formula."""
+    return cell[1:] if cell[:1] == "'" and cell[1:2] in ("=", "+", "-", "@") else cell
+
+
+def _needed(row: dict[str, str], column: str) -> str:
+    value = row.get(column, "").strip()
+    if not value:
+        raise InputError(f"the column {column} is empty here, and is needed.")
+    return _plain(value)
+
+
+def _json(cell: str, column: str) -> Any:
+    if len(cell) > _MOST_CELL or cell.count("[") > 200 or cell.count("{") > 200:
+        raise InputError(f"the column {column} holds more than an entry can have.")
+    try:
+        return json.loads(cell)
+    except (ValueError, RecursionError) as error:
+        raise InputError(f"the column {column} holds no entry that can be read.") from error
+
+
+def _names(cell: str) -> tuple[str, ...]:
+    found = _json(cell, "note") if cell.strip() else []
+    if not isinstance(found, list):
+        raise InputError('the column note of a part holds the names of its sections, such as ["A", "B"].')
+    return tuple(words(str(n)) for n in found)
+
+
+def _said(text: str, name: str) -> int | None:
+    return whole_number(text, f"a number of {name.removeprefix('stated_')}", 0, 100_000) if text.strip() else None
