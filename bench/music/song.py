@@ -16,10 +16,13 @@ from bench.music.accompaniment import FILES, mma_events, tempo_for
 from bench.music.grooves import OWN, OWN_TEMPO, own_events
 from bench.music.harmony import melody, section_chords
 from bench.music.split import FONTS, part_of_groove, part_of_seed, part_of_style
+from bench.music.tunes import sections_of, tunes
 
 FORMS = ["AABA", "ABAB", "AABB", "AAAA", "ABAC", "ABCB", "AABBCC", "AAB", "ABCD"]
 #: Counts written at most: longer than any excerpt.
 LONGEST_COUNTS = 400
+#: Seeds from here on play folk tunes of :mod:`bench.music.tunes`.
+TUNES_FROM = 4000
 #: Styles that are hard and rare in the groove library are drawn more often.
 OFTEN = ["ballad", "orch", "fingers", "compound", "metal", "punk", "waltz", "halftime"]
 
@@ -43,14 +46,21 @@ class Score:
     bounds: list[int] = field(default_factory=list)
     lead: int = 0
     warp: object = None
+    #: A folk tune: notes of each letter, and quarters in a count.
+    strains: dict[str, tuple] = field(default_factory=dict)
+    quarters: float = 1.0
 
 
 def make(seed: int) -> tuple[dict, np.ndarray, np.random.Generator]:
     """The truth of a song, its samples at 22.05 kHz, and the generator for what comes after."""
     r = np.random.default_rng(seed)
     part = part_of_seed(seed)
-    score = _own(part, r) if r.random() < 0.5 else _library(part, seed, r)
-    sung = _add_tune(score, r)
+    if seed >= TUNES_FROM:
+        score = _folk(part, seed, r)
+        sung = True
+    else:
+        score = _own(part, r) if r.random() < 0.5 else _library(part, seed, r)
+        sung = _add_tune(score, r)
     _bend_form(score, r)
     clicks = _count_in(score, r)
     counts, places, starts = _places(score)
@@ -115,12 +125,76 @@ def _harmony(bars_of: int, own: bool, r) -> list[tuple[int, int, list, str, floa
     return out
 
 
-def _own(part: str, r) -> Score:
+def _folk(part: str, seed: int, r) -> Score:
+    """A folk tune of the part over one of our own grooves or one of the library, sometimes without drums."""
+    pool = tunes(part)
+    tune = pool[int(r.integers(len(pool)))]
+    beat, sections, strains = sections_of(tune, r, LONGEST_COUNTS)
+    own = [s for s in OWN if part_of_style(s) == part and _beats_of(s) == tune.bars_of]
+    if own and r.random() < 0.5:
+        score = _own(part, r, own, _in_pairs(sections) if tune.compound else sections)
+        score.quarters = 3 * beat if tune.compound else beat
+    else:
+        score = _library(part, seed, r, tune.bars_of, sections)
+        score.quarters = beat * score.per_count
+    score.strains = strains
+    score.groove = f"{score.groove} {tune.name}"
+    if r.random() < 0.25:
+        score.events = [e for e in score.events if e[2] != 9]
+        score.drums, score.octave_weight = False, min(score.octave_weight, 0.5)
+    _play_tune(score, r)
+    return score
+
+
+def _beats_of(style: str) -> int:
+    """Beats a bar, with 6 for compound time."""
+    return 3 if style.startswith("waltz") else 6 if style == "compound" else 4
+
+
+def _in_pairs(sections):
+    """Bars of six eighths as bars of four counts."""
+
+    def pair(chords) -> list:
+        return [
+            [(at // 3, *kind) for at, *kind in chords[b]] + [(2 + at // 3, *kind) for at, *kind in chords[b + 1]]
+            for b in range(0, len(chords) - 1, 2)
+        ]
+
+    return [
+        (first // 2, bars // 2, pair(chords), letter, dense)
+        for first, bars, chords, letter, dense in sections
+        if bars > 1 or letter != "i"
+    ]
+
+
+def _play_tune(score: Score, r) -> None:
+    """The folk tune over its sections, pickups before the bar as written."""
+    used = {e[2] for e in score.events}
+    channel = next(c for c in (10, 11, 12, 13, 14, 15, 5, 6, 7, 1, 2) if c not in used)
+    warp = score.warp or (lambda at: at)
+    up = int(r.choice([0, 0, 12, -12]))
+    short, loud = float(r.uniform(0.6, 0.98)), float(r.uniform(74, 96))
+    for (_, bars, _, letter, _), bound in zip(score.sections, score.bounds, strict=True):
+        for start, length, pitch in score.strains.get(letter, ()):
+            at = warp(start / score.quarters)
+            if at < bars * score.counts_a_bar:
+                ends = max(at + 0.05, warp((start + length * short) / score.quarters))
+                strong = 8 * (abs(at % score.counts_a_bar) < 0.01)
+                velocity = float(np.clip(r.normal(loud + strong, 6), 30, 120))
+                score.events.append((bound + at, "on", channel, pitch + up, velocity))
+                score.events.append((bound + ends, "off", channel, pitch + up, 0))
+    score.programs.append((channel, int(r.choice([0, 40, 73, 65, 56, 80, 24, 22, 71, 21, 110, 105, 13, 46]))))
+    score.volumes[channel] = float(r.uniform(70, 127))
+
+
+def _own(part: str, r, pool: list[str] | None = None, sections: list | None = None) -> Score:
     """A song in one of our own grooves."""
-    pool = [s for s in OWN if part_of_style(s) == part]
-    style = str(r.choice(pool + [s for s in OFTEN if s in pool]))
+    if pool is None:
+        pool = [s for s in OWN if part_of_style(s) == part]
+        pool = pool + [s for s in OFTEN if s in pool]
+    style = str(r.choice(pool))
     bars_of = 3 if style.startswith("waltz") else 4
-    sections = _harmony(bars_of, True, r)
+    sections = _harmony(bars_of, True, r) if sections is None else sections
     bpm = float(r.uniform(*OWN_TEMPO[style]))
     notes, programs, drums = own_events(style, sections, bars_of, r, None)
     warp = _swing(style, r)
@@ -167,13 +241,13 @@ def _swing(style: str, r):
     return warp
 
 
-def _library(part: str, seed: int, r) -> Score:
+def _library(part: str, seed: int, r, beats: int = 0, sections: list | None = None) -> Score:
     """A song in a groove of the library."""
-    names = [n for n in sorted(FILES) if part_of_groove(n) == part]
+    names = [n for n in sorted(FILES) if part_of_groove(n) == part and beats in (0, FILES[n][0])]
     odd = [n for n in names if FILES[n][0] != 4]
-    file = str(r.choice(odd if r.random() < 0.2 and odd else names))
+    file = str(r.choice(odd if beats == 0 and r.random() < 0.2 and odd else names))
     bars_of, grooves = FILES[file]
-    sections = _harmony(bars_of, False, r)
+    sections = _harmony(bars_of, False, r) if sections is None else sections
     plan = _groove_plan(sections, grooves, r)[: int(75 * 3.4 / bars_of) + 4]
     played = mma_events(file, plan, bars_of, seed, None)
     score = Score([], sections, bars_of, bars_of, bars_of, tempo_for(file, r), groove=file)

@@ -319,7 +319,7 @@ def printed(
     end = start + length
     if length > 1 and end.denominator == 1:
         text += f"-{int(end)}"
-    if start < 0 and len(text) == 1 and after is not None and after >= 1:
+    if start < 0 and len(text) == 1 and before is None and after is not None and after >= 1:
         text = f"0{text}"
     silent = start.denominator > 1 and start > 0 and (before is None or floor(before) != floor(start))
     return (f"[{floor(start) + 1}] " if silent else "") + (f"hold {text}" if hold else text)

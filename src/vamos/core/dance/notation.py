@@ -261,9 +261,14 @@ def _words(reader: Reader) -> MoveWords | None:
         return None
     reader.at = end
     try:
-        return understood(text[start:end])
+        found = understood(text[start:end])
     except InputError as error:
         raise reader.fail(error.what, start) from error
+    if stray := re.search(r"[()\[\]]", re.sub(r"\([^()\[\]]+\)", "", found.name)):
+        raise reader.fail("no bracket left open in a name", text.find(stray.group(), start))
+    if re.search(r"(?:^|\s)&|^[ea](?:\s|$)", found.name):
+        raise reader.fail("a name, or a part of a count behind its count", start)
+    return found
 
 
 def _turns_before(words: str) -> bool:

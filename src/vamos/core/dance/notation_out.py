@@ -92,10 +92,6 @@ def _head(group: list[Event]) -> list[str]:
     return words
 
 
-#: A name that ends in a word for turning takes the size behind it.
-_VERB_LAST = re.compile(r"(?:turn|spin|pivot|unwind|rotate)$", re.IGNORECASE)
-
-
 def _says_size(event: Event) -> bool:
     """Whether an open turn is read back from the name alone."""
     found = find_turn(event.name)

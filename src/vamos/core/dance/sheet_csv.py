@@ -9,6 +9,7 @@ from __future__ import annotations
 import csv
 import io
 import json
+import re
 from collections.abc import Iterator
 from dataclasses import fields, replace
 from typing import Any
@@ -68,9 +69,13 @@ def _rows(dance: Dance) -> Iterator[dict[str, Any]]:
     yield from _sequence_rows(dance)
 
 
+#: How a cell begins that a spreadsheet would compute, and such a cell made harmless, once or more.
+_FORMULA = re.compile("'*[=+@-]")
+
+
 def _harmless(value: Any) -> Any:
     """Words that a spreadsheet would take for a formula, as words."""
-    if isinstance(value, str) and value[:1] in ("=", "+", "-", "@") and not _is_number(value):
+    if isinstance(value, str) and _FORMULA.match(value) and not _is_number(value):
         return f"'{value}"
     return value
 
@@ -134,7 +139,7 @@ def read_csv(text: str) -> SheetRead:
         reader = _CsvReader()
         for row in rows:
             try:
-                reader.take({k: (v or "") for k, v in row.items() if isinstance(k, str)})
+                reader.take({k: _plain(v or "") for k, v in row.items() if isinstance(k, str)})
             except InputError as error:
                 raise InputError(f"row {rows.line_num}: {error.what}") from error
     except csv.Error as error:
@@ -181,7 +186,7 @@ class _CsvReader:
         known = (*_FACTS, "sequence")
         if name not in known:
             self.remarks.append(f"“{words(name)[:40]}” is not known of a dance and was left aside.")
-        self.facts[name] = _plain(value)
+        self.facts[name] = value
 
     def _step(self, row: dict[str, str]) -> None:
         name = words(_needed(row, "section"))
@@ -238,7 +243,7 @@ class _CsvReader:
 def read_event(row: dict[str, str]) -> Event:
     """An event from a row; columns that are missing or empty take their usual value."""
     foot = foot_of(row.get("foot", ""))
-    name = words(_plain(row.get("name", "")))
+    name = words(row.get("name", ""))
     length = row.get("length", "").strip()
     event = Event(
         count_of(row.get("start", ""), "start"),
@@ -249,7 +254,7 @@ def read_event(row: dict[str, str]) -> Event:
         angle=_eighths(row.get("angle", "")),
         size=_eighths(row.get("size", "")),
     )
-    said: dict[str, Any] = {k: words(_plain(row.get(k, ""))) for k in _TEXTS if k != "name"}
+    said: dict[str, Any] = {k: words(row.get(k, "")) for k in _TEXTS if k != "name"}
     return turned(replace(event, **said), row.get("turn", ""))
 
 
@@ -259,7 +264,7 @@ def _eighths(cell: str) -> int:
 
 def _plain(cell: str) -> str:
     """A cell without the apostrophe that keeps it from being a formula."""
-    return cell[1:] if cell[:1] == "'" and cell[1:2] in ("=", "+", "-", "@") else cell
+    return cell[1:] if cell[:1] == "'" and _FORMULA.match(cell) else cell
 
 
 def _needed(row: dict[str, str], column: str) -> str:
