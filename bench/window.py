@@ -61,6 +61,11 @@ def cost(work: Callable[[int], object], times: int) -> tuple[float, float]:
     return float(np.median(spent)), float(np.percentile(spent, 95))
 
 
+def row(name: str, work: Callable[[int], object]) -> None:
+    median, high = cost(work, 60)
+    print(f"{name:30} {median:6.1f} {high:6.1f}")
+
+
 def edits(window: Window) -> dict[str, tuple[str, Callable[[int], object]]]:
     """Name of an edit → the stop it is made at, and what makes it, there and back."""
     do = window.session.do
@@ -106,7 +111,7 @@ def main() -> None:
             work(k)
             app.processEvents()
 
-        print(f"edit: {name:24} {cost(edit, 40)[0]:6.1f} {cost(edit, 40)[1]:6.1f}")
+        row(f"edit: {name}", edit)
     for stop in STOPS:
         window.go_to_stop(stop.name)
         app.processEvents()
@@ -116,7 +121,17 @@ def main() -> None:
             app.processEvents()
 
         if not stop.wide:
-            print(f"arrow key at {stop.name:17} {cost(arrow, 40)[0]:6.1f} {cost(arrow, 40)[1]:6.1f}")
+            row(f"arrow key at {stop.name}", arrow)
+
+            def rest(k: int) -> None:
+                window.fill_panel()
+                app.processEvents()
+
+            def arrow_and_rest(k: int) -> None:
+                arrow(k)
+                rest(k)
+
+            row("  and its panel, at rest", arrow_and_rest)
     for stop in ("Song", "Cut"):
         window.go_to_stop(stop)
         window.page.go_to(20)

@@ -41,6 +41,8 @@ from vamos.ui.work.runner import Runner
 from vamos.ui.work.session import Session, settings
 
 _WATCHED = ("play", "mirrored", "next_speed", "loop", "next_view")
+#: A held arrow moves on the page; the panel follows so long after.
+AT_REST_MS = 40
 _MAIN = Action("main", "Do what the main button says", "Return", "Page", "The large button at the bottom right.")
 
 
@@ -255,10 +257,10 @@ class Window(QMainWindow):
             view.refresh()
         self.fill_panel()
 
-    def refresh(self) -> None:
+    def refresh(self, wait_ms: int = 0) -> None:
         """Fill the panel anew as soon as the hands are off what is in it, and what it shows is known."""
-        if not self.session.preparing:
-            self._refill.start(0)
+        if not self.session.preparing and not (wait_ms and self._refill.isActive()):
+            self._refill.start(wait_ms)
 
     def fill_panel(self) -> None:
         self._refill.stop()
@@ -301,7 +303,7 @@ class Window(QMainWindow):
         view = self.center.view
         if view is not None:
             view.refresh()
-        self.refresh()
+        self.refresh(AT_REST_MS)
 
     def _position_shown(self, position: float) -> None:
         view = self.center.view
