@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import functools
 import json
+import multiprocessing
 import os
 import sys
 import zlib
@@ -24,6 +25,8 @@ from bench.music.split import part_of_seed
 TAKEN = ("oneills1850", "airdsAirs", "nottingham-dataset", "essenFolksong")
 #: Tunes taken of one file at most: the Essen files hold thousands.
 OF_A_FILE = 100
+#: Larger files take minutes to read.
+LARGEST = 150_000
 #: Where the file made by ``main`` is looked for.
 FILE = "VAMOS_TUNES"
 
@@ -180,31 +183,39 @@ def read_tune(score, name: str) -> Tune | None:
     return None
 
 
+def read_file(path: Path) -> list[Tune]:
+    """The regular tunes of one file."""
+    import music21
+
+    try:
+        read = music21.converter.parse(path)
+    except Exception as error:  # the library fails in its own ways
+        print("left out", path.name, repr(error)[:80], file=sys.stderr)
+        return []
+    found = []
+    for number, score in enumerate(list(getattr(read, "scores", [read]))[:OF_A_FILE]):
+        try:
+            tune = read_tune(score, f"{path.parent.name}/{path.stem}/{number}")
+        except Exception:  # a tune written in a way the library does not read
+            tune = None
+        if tune:
+            found.append(tune)
+    print(path.name, len(found), flush=True)
+    return found
+
+
 def main() -> None:
     import music21
 
     corpus = Path(music21.__file__).parent / "corpus"
-    found = []
-    for folder in TAKEN:
-        for path in sorted((corpus / folder).glob("*.abc")):
-            try:
-                read = music21.converter.parse(path)
-            except Exception as error:  # the library fails in its own ways
-                print("left out", path.name, repr(error)[:80], file=sys.stderr)
-                continue
-            for number, score in enumerate(getattr(read, "scores", [read])):
-                if number >= OF_A_FILE:
-                    break
-                try:
-                    tune = read_tune(score, f"{folder}/{path.stem}/{number}")
-                except Exception:  # a tune written in a way the library does not read
-                    tune = None
-                if tune:
-                    found.append(
-                        {"name": tune.name, "meter": tune.meter, "strain": tune.strain, "strains": tune.strains}
-                    )
-            print(folder, path.name, len(found), flush=True)
+    files = [p for folder in TAKEN for p in sorted((corpus / folder).glob("*.abc")) if p.stat().st_size < LARGEST]
+    with multiprocessing.Pool() as pool:
+        found = [vars_of(tune) for tunes_ in pool.imap(read_file, files) for tune in tunes_]
     Path(sys.argv[1]).write_text(json.dumps(found))
+
+
+def vars_of(tune: Tune) -> dict:
+    return {"name": tune.name, "meter": tune.meter, "strain": tune.strain, "strains": tune.strains}
 
 
 if __name__ == "__main__":

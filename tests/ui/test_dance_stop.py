@@ -133,10 +133,10 @@ class NewDanceTest(DanceCase):
         self.write(self.field("Notation of the section"), "half turn R 1, hold 2-8")
         self.window.page.go_to(self.first)
         self.app.processEvents()
-        self.assertIn("Right: a wall ends at 6:00, 2 walls", self.panel_text())
-        self.click(self.panel_button("Left"))
+        self.assertIn("A wall ends at 6:00, 2 walls", self.panel_text())
+        self.click(self.panel_button("½ left"))
         self.assertEqual(self.dance().sections[0].events[0].turn, -4)
-        self.assertNotIn("Which way does it turn", self.panel_text())
+        self.assertNotIn("What is meant", self.panel_text())
 
     def test_the_song_is_filled_with_walls(self):
         self.click(self.panel_button("Fill the song with walls"))

@@ -11,13 +11,17 @@ import msgspec
 
 from vamos.cli.output import with_output
 from vamos.cli.progress import Terminal
+from vamos.core.dance.checks import Problem
+from vamos.core.dance.offers import Offer
 from vamos.core.document.files import save, to_builtins, write_atomically
 from vamos.core.model.clip import Clip
+from vamos.core.model.dance import Dance
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import PassKind, Take
 from vamos.core.progress import Progress
 from vamos.errors import InputError
+from vamos.plural import plural
 
 
 def load(path: Path) -> Project:
@@ -125,17 +129,33 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
         _write_json(arguments.json, dance_data(project))
         return 1 if problems else 0
     found = facts_of(project.dance, grid)
-    walls = "a turn has no direction yet" if found.walls_to_front is None else f"{found.walls_to_front} walls"
-    head = f"{found.wall_counts} counts, {walls}" if found.wall_counts else f"{found.counts_to_learn} counts to learn"
-    print(f"{head}; {float(found.counts_danced):g} counts danced")
+    walls = "a turn is still open" if found.walls_to_front is None else plural(found.walls_to_front, "wall")
+    learned = plural(found.counts_to_learn, "count")
+    head = f"{plural(found.wall_counts, 'count')}, {walls}" if found.wall_counts else f"{learned} to learn"
+    print(f"{head}; {float(found.counts_danced):g} danced")
     for station in found.stations:
         at = "" if station.song_s is None else f"{station.song_s:7.1f} s  "
         facing = "?" if station.heading is None else clock_text(station.heading)
-        print(f"{at}count {int(station.position) + 1:4d}  {station.kind:8s} {station.name}, facing {facing}")
+        alone = station.kind in ("end", "ending") or station.name.lower().startswith(station.kind)
+        name = station.name if alone else f"{station.kind} {station.name}"
+        print(f"{at}count {int(station.position) + 1:4d}  {name}, facing {facing}")
     for problem in problems:
         where = ", ".join(x for x in (problem.section, problem.count) if x)
         print(f"! {where + ': ' if where else ''}{problem.text}")
+        for offer in _offers(project.dance, problem):
+            print(f"    {offer.words}: {offer.leads}")
     return 1 if problems else 0
+
+
+def _offers(dance: Dance, problem: Problem) -> tuple[Offer, ...]:
+    """What could be meant where a problem is."""
+    from math import floor
+
+    from vamos.core.dance.offers import offers_at
+
+    if problem.start is None or problem.kind not in ("weight", "direction"):
+        return ()
+    return offers_at(dance, problem.section, floor(problem.start))
 
 
 def dance_data(project: Project) -> dict[str, Any]:
@@ -168,7 +188,10 @@ def dance_data(project: Project) -> dict[str, Any]:
     return {
         "follows": to_builtins(facts_of(project.dance, grid)),
         "lines": lines,
-        "problems": [to_builtins(p) for p in problems_of(project.dance, grid)],
+        "problems": [
+            to_builtins(p) | {"offers": [{"words": o.words, "leads": o.leads} for o in _offers(project.dance, p)]}
+            for p in problems_of(project.dance, grid)
+        ],
         "card": to_builtins(card_of(project)),
     }
 

@@ -27,6 +27,7 @@ class Move:
     turn: int = 0
     length: F = F(1)
     caution: str = ""
+    easier: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -56,10 +57,12 @@ def _m(
     turn: int = 0,
     length: F | int = 1,
     caution: str = "",
+    easier: str = "",
 ) -> Move:
-    return Move(F(at), name, foot, kind, land, turn, F(length), caution)
+    return Move(F(at), name, foot, kind, land, turn, F(length), caution, easier)
 
 
+_SPIN = "spin: slowly first, on a dry floor"
 MOVES: dict[str, tuple[Move, ...]] = {
     "Gate walk": (
         _m(0, "walk", R, (0.12, 0.35)),
@@ -95,9 +98,9 @@ MOVES: dict[str, tuple[Move, ...]] = {
     ),
     "Stall turn": (
         _m(0, "step", R, (0.12, 0.38)),
-        _m(1, "half turn", L, (-0.10, 0.02), turn=-4, caution="spin: slowly first, on a dry floor"),
+        _m(1, "half turn", L, (-0.10, 0.02), turn=-4, caution=_SPIN, easier="step in place"),
         _m(2, "step", R, (-0.22, -0.36)),
-        _m(3, "half turn", L, (-0.12, 0.0), turn=-4, caution="spin: slowly first, on a dry floor"),
+        _m(3, "half turn", L, (-0.12, 0.0), turn=-4, caution=_SPIN, easier="step in place"),
         _m(4, "stomp", R, (0.20, 0.0)),
         _m(5, "stomp", L, (-0.20, 0.0)),
         Move(F(6), "hold", kind=Kind.HOLD, length=F(2)),
@@ -184,7 +187,17 @@ def sheet() -> Dance:
             name,
             LENGTHS.get(name, 8),
             tuple(
-                Event(m.at, m.length, m.name, foot=m.foot, kind=m.kind, turn=m.turn, caution=m.caution) for m in moves
+                Event(
+                    m.at,
+                    m.length,
+                    m.name,
+                    foot=m.foot,
+                    kind=m.kind,
+                    turn=m.turn,
+                    caution=m.caution,
+                    easier=m.easier,
+                )
+                for m in moves
             ),
         )
         for name, moves in MOVES.items()

@@ -106,8 +106,16 @@ class Window(QMainWindow):
         of = {b.action.name: b for b in first}
         self.buttons = WatchButtons([of[name] for name in _WATCHED])
         self.start.connect_to(
-            self.project_commands.add_files, self.project_commands.open_demo, self.project_commands.open_project
+            self.project_commands.add_files,
+            self.project_commands.open_demo,
+            self.project_commands.open_project,
+            self._write_a_dance,
         )
+
+    def _write_a_dance(self) -> None:
+        """Before there is a song: the first section, at an even pulse."""
+        self.go_to_stop("Dance")
+        self.do_main()
 
     def _build_frame(self) -> None:
         self.side = Side(self.mirror, self.buttons, self.panel)

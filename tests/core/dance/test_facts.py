@@ -9,10 +9,12 @@ from hypothesis import strategies as st
 
 from tests.core.dance.sheets import four_walls, section
 from tests.support import grid_at
+from vamos.core.dance.checks import weight_problems
 from vamos.core.dance.facing import clock_text, way_to_front
 from vamos.core.dance.facts import count_by_count, facts_of
 from vamos.core.dance.lines import heading_at, lines_of
-from vamos.core.edit.dance import answer_turn, copy_section
+from vamos.core.dance.offers import offers_at
+from vamos.core.edit.dance import copy_section, take_offer
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Pause, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import Break
@@ -119,20 +121,82 @@ class RulesTest(unittest.TestCase):
         dance = Dance("d", (Section("a", 8, (Event(F(-1, 2), turn=2),)),), (Item(ItemKind.WALL),))
         self.assertEqual(facts_of(dance).end_heading, 2)
 
-    def test_unknown_direction_and_its_answers(self):
-        """A half more or less leads to the same walls, a quarter does not; both answers are told."""
+    def test_open_turns_and_where_each_answer_leads(self):
+        """A half more or less leads to the same walls, a quarter does not; what else is open is taken into account."""
         dance = Dance("d", (section("one", "half turn R 1, ¼ right L 2, quarter turn R 3"),), (Item(ItemKind.WALL),))
         found = facts_of(dance)
         self.assertIsNone(found.net_turn)
         self.assertIsNone(found.end_heading)
-        half, quarter = found.asked
-        self.assertEqual((half.count, quarter.count), ("1", "3"))
-        project = answer_turn(Project(dance=dance), "one", F(0), right=True)
-        (last,) = facts_of(project.dance).asked
-        self.assertEqual(last.right, "a wall ends at 12:00, 1 walls")
-        self.assertEqual(last.left, "a wall ends at 6:00, 2 walls")
-        done = answer_turn(project, "one", F(2), right=False)
+        half = offers_at(dance, "one", 0)
+        self.assertEqual([o.words for o in half], ["½ right", "½ left"])
+        for offer in half:
+            self.assertEqual(offer.leads, "a wall ends at 12:00 or 6:00, 1 or 2 walls, as other open turns go")
+        answered = take_offer(Project(dance=dance), half[0])
+        right, left = offers_at(answered.dance, "one", 2)
+        self.assertEqual(right.leads, "a wall ends at 12:00, 1 wall")
+        self.assertEqual(left.leads, "a wall ends at 6:00, 2 walls")
+        done = take_offer(answered, left)
         self.assertEqual(clock_text(facts_of(done.dance).end_heading), "6:00")
+
+    def test_a_half_turn_either_way_leaves_all_headings_known(self):
+        """A half to the right or to the left faces the same wall, so nothing certain is lost."""
+        dance = Dance("d", (section("one", "walk R 1, half turn L 2, walk R 3 L 4"),), (Item(ItemKind.WALL),) * 2)
+        found = facts_of(dance)
+        self.assertIsNone(found.net_turn)
+        self.assertEqual((found.walls_to_front, found.end_heading), (2, 0))
+        self.assertEqual([s.heading for s in found.stations], [0, 4, 0])
+
+    def test_a_quarter_turn_that_is_open_still_gives_four_walls(self):
+        dance = Dance("d", (section("one", "walk R 1, quarter turn L 2"),), (Item(ItemKind.WALL),) * 2)
+        found = facts_of(dance)
+        self.assertEqual((found.walls_to_front, found.end_heading), (4, None))
+
+    def test_a_turn_without_a_size_is_asked_for_it(self):
+        """No size is ever guessed; the way that was said is not asked again."""
+        dance = Dance("d", (section("one", "turn left R 1, turn L 2"),), (Item(ItemKind.WALL),))
+        self.assertEqual([o.words for o in offers_at(dance, "one", 0)], ["¼ left", "½ left", "full left"])
+        both = ["¼ right", "½ right", "full right", "¼ left", "½ left", "full left"]
+        self.assertEqual([o.words for o in offers_at(dance, "one", 1)], both)
+        self.assertIn("stays open", offers_at(dance, "one", 0)[0].leads)
+        self.assertIsNone(facts_of(dance).walls_to_front)
+
+    def test_partners_who_both_turn_turn_once(self):
+        both = replace(section("one", "step R 1"), events=())
+        lead, follow_ = (
+            tuple(replace(e, role=r) for e in section("x", "half turn right R 1").events) for r in ("lead", "follow")
+        )
+        dance = Dance("d", (replace(both, events=lead + follow_),), (Item(ItemKind.WALL),))
+        self.assertEqual(facts_of(dance).net_turn, 4)
+
+    def test_a_dance_may_begin_facing_elsewhere(self):
+        dance = Dance("d", (section("one", "¼ right R 1"),), (Item(ItemKind.WALL),) * 2, start_heading=6)
+        self.assertEqual([s.heading for s in facts_of(dance).stations], [6, 0, 2])
+
+    def test_a_section_that_is_not_written_leaves_the_weight_unknown(self):
+        """Neither “begins again” nor a restart is claimed where feet are not known, and no foot is complained about."""
+        dance = Dance("d", (section("one", "walk R 1 2 3 4"), Section("two", 8)), (Item(ItemKind.WALL),) * 2)
+        found = facts_of(dance)
+        self.assertIsNone(found.loop_closes)
+        self.assertEqual(found.legal_restarts, (2, 4, 5, 6, 7, 8))
+        self.assertEqual(weight_problems(dance), ())
+
+    def test_the_pickup_of_the_next_section_is_not_danced_before_a_restart(self):
+        dance = Dance("d", (section("one", "walk R 1 2 3 4 5 6 7 8"), section("two", "step R &, step L 1")), ())
+        self.assertIn(8, facts_of(dance).legal_restarts)
+
+    def test_a_wall_that_the_ending_cuts_is_no_restart(self):
+        wall, ending = section("one", "walk R 1 2 3 4"), section("ending", "stomp R 1")
+        items = (Item(ItemKind.WALL, restart_after=2), Item(ItemKind.WALL, restart_after=4))
+        dance = Dance("d", (wall, ending), (*items, Item(ItemKind.ENDING, ("ending",))))
+        self.assertEqual([s.kind for s in facts_of(dance).stations if "after" in s.name], ["restart", "cut"])
+        self.assertEqual(facts_of(dance).restarts, 1)
+
+    def test_optional_blocks_show_both_ways(self):
+        wall, tag = section("one", "walk R 1 2 3 4"), section("tag", "½ right R 1")
+        dance = Dance("d", (wall, tag), (Item(ItemKind.WALL), Item(ItemKind.TAG, ("tag",), "tag", optional=True)))
+        found = facts_of(dance)
+        self.assertEqual((found.counts_danced, found.end_heading), (16, 4))
+        self.assertEqual((found.without_optional.counts_danced, found.without_optional.end_heading), (8, 0))
 
     def test_stops_inside_a_wall(self):
         """wall@4+4: four counts danced, four held, the rest of the section, later turns still counted."""

@@ -107,10 +107,12 @@ def dances(draw):
         draw(text),
         draw(text),
         tuple(DancePart(n, tuple(names)) for n in draw(st.lists(st.sampled_from(["P", "Q"]), unique=True))),
-        Stated(draw(whole), draw(whole), draw(whole)),
+        Stated(draw(whole), draw(whole), draw(whole), draw(whole)),
         draw(text),
         tuple(draw(st.lists(st.sampled_from(["https://a.example/x", "b"]), max_size=2))),
         tuple(StepPattern(n, F(2), draw(events)) for n in draw(st.lists(st.sampled_from(["s1", "s2"]), unique=True))),
+        draw(st.integers(0, 7)),
+        draw(st.sampled_from([None, 0, 4, 7])),
     )
 
 
@@ -149,8 +151,12 @@ class LosslessTest(unittest.TestCase):
         dance = replace(
             dance, sections=(*dance.sections, Section("ending", 8, extra)), credits="by | me", level="beginner"
         )
+        parts = (DancePart("A", ("one", "ending")), DancePart("the end", ("ending",)))
+        dance = replace(dance, parts=parts, start_heading=2, partner_heading=6, starts_on="the bell")
         back = dance_from_markdown(dance_to_markdown(dance))
         self.assertEqual(back.sections[-1], dance.sections[-1])
+        begins = [(d.parts, d.start_heading, d.partner_heading, d.starts_on) for d in (back, dance)]
+        self.assertEqual(begins[0], begins[1])
         self.assertEqual(
             [[(e.start, e.length, e.name, e.foot, e.kind, e.turn) for e in s.events] for s in back.sections],
             [[(e.start, e.length, e.name, e.foot, e.kind, e.turn) for e in s.events] for s in dance.sections],
@@ -369,7 +375,7 @@ class WallMapTest(unittest.TestCase):
         ET.fromstring(to_svg(wall_map(dance)))
 
     def test_an_unknown_heading_is_a_question_mark(self):
-        dance = Dance("d", (section("one", "half turn R 1"),), (Item(ItemKind.WALL),) * 2)
+        dance = Dance("d", (section("one", "quarter turn R 1"),), (Item(ItemKind.WALL),) * 2)
         self.assertIn(">?<", to_svg(wall_map(dance)))
         self.assertEqual(wall_map(Dance()).words, "no sequence yet")
 

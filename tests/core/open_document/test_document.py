@@ -66,7 +66,7 @@ class HistoryTest(unittest.TestCase):
                 doc.do("bad", edit)
             self.assertIs(doc.project, before)
         with (
-            mock.patch("vamos.core.open_document.facts.lines_for", side_effect=RuntimeError),
+            mock.patch("vamos.core.open_document.facts.lines_of", side_effect=RuntimeError),
             self.assertRaises(RuntimeError),
         ):
             doc.do("cannot be laid out", later)

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.core.dance.facing import clock_text
-from vamos.core.dance.facts import DanceFacts, facts_of
+from vamos.core.dance.facts import DanceFacts, facts_of, learned_sections
 from vamos.core.model.dance import Dance, ItemKind, Kind
 from vamos.core.model.project import Project
 
@@ -94,7 +94,7 @@ def suggest_level(dance: Dance, bpm: float | None) -> tuple[str, str]:
     above 120 a minute; restarts, tags or phrasing; more than 1.4 moves a count anywhere. Common
     practice, no source; teachers disagree.
     """
-    wall = dance.wall_sections()
+    wall = learned_sections(dance)
     events = [e for s in wall for e in s.events if e.kind is not Kind.HOLD]
     counts = sum(s.length for s in wall)
     turned = max((abs(e.turn if e.turn is not None else e.size) for e in events), default=0)

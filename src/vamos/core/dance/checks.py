@@ -14,14 +14,19 @@ from vamos.core.dance.facts import (
     empty_counts,
     facts_of,
     for_role,
+    is_phrased,
+    learned_sections,
     roles,
     start_weight,
+    wall_ends,
 )
 from vamos.core.dance.lines import Line, LineKind
-from vamos.core.dance.weight import UNKNOWN, after, first_foot, follow
+from vamos.core.dance.turn_words import way_said
+from vamos.core.dance.weight import NOT_WRITTEN, UNKNOWN, after, first_foot, follow
 from vamos.core.model.dance import Dance, Foot, ItemKind, MoveSet, Section
 from vamos.core.model.song import Grid
-from vamos.core.time import CountRange, count_text
+from vamos.core.time import CountRange, count_name, count_text
+from vamos.plural import plural_or_no
 
 _SIDE = {Foot.RIGHT: "right", Foot.LEFT: "left", Foot.BOTH: "both feet"}
 
@@ -47,8 +52,7 @@ def problems_of(dance: Dance, grid: Grid | None = None, follows: DanceFacts | No
             for other in section.others:
                 found += _variant(section, other, role)
     found += _turns(dance)
-    for role in roles(dance):
-        found += _weight(dance, role)
+    found += weight_problems(dance)
     found += _stated(dance)
     if grid is not None:
         found += _against_song(dance, grid, follows or facts_of(dance, grid))
@@ -69,7 +73,7 @@ def _written(section: Section) -> Iterator[Problem]:
             )
     seen: set[tuple[Fraction, str]] = set()
     for event in section.events:
-        count = count_text(event.start, section.feel)
+        count = count_name(event.start, section.feel)
         if (event.start, event.role) in seen:
             yield Problem("twice", f"Two moves begin on {count}.", section.name, count, event.start)
         seen.add((event.start, event.role))
@@ -87,11 +91,13 @@ def _turns(dance: Dance) -> Iterator[Problem]:
     for section in dance.sections:
         for event in section.events:
             if event.turn is None:
-                count = count_text(event.start, section.feel)
+                count = count_name(event.start, section.feel)
                 size = turn_text(event.size).split()[0] if event.size else "turn"
+                far = "" if event.size else "How far does" if way_said(event.name) else "How far and which way does"
+                question = f"{far or 'Which way does'} “{event.name or size}” on {count} turn"
                 yield Problem(
                     "direction",
-                    f"Which way does “{event.name or size}” on {count} turn, right or left?",
+                    question + ("?" if far else ", right or left?"),
                     section.name,
                     count,
                     event.start,
@@ -123,23 +129,38 @@ def _variant(section: Section, other: MoveSet, role: str) -> Iterator[Problem]:
         )
 
 
-def _weight(dance: Dance, role: str) -> Iterator[Problem]:
+def weight_problems(dance: Dance) -> tuple[Problem, ...]:
+    """Moves that need a foot which bears the weight, for every role; a move of everyone is told once."""
+    told: set[tuple[str, Fraction, str]] = set()
+    found: list[Problem] = []
+    for role in roles(dance):
+        found += _weight(dance, role, told)
+    return tuple(found)
+
+
+def _weight(dance: Dance, role: str, told: set[tuple[str, Fraction, str]]) -> Iterator[Problem]:
     """The weight through the whole sequence; each impossible move is told once, where it first is."""
     lines = danced_lines(dance) or _one_wall(dance)
-    weight = start_weight(dance, role)
-    who = f" ({role})" if role else ""
-    told: set[tuple[str, Fraction]] = set()
-    first_weight = weight
+    weight = first_weight = start_weight(dance, role)
     before: Line | None = None
+    # Walls come again and again: what began with the same weight has been told, and ends as it did.
+    gone: dict[tuple[str, Fraction, Fraction, Foot], Foot] = {}
     for line in lines:
-        events = tuple(e for _, e in line.cells())
-        opening = first_foot(for_role(events, role))
-        for event in sorted(for_role(events, role), key=lambda e: e.start):
-            stance = after(event, weight)
-            key = (line.title, event.start)
-            if stance.wrong and key not in told and line.section is not None:
-                told.add(key)
-                count = count_text(event.start, line.feel)
+        key = (line.title, line.first, line.length, weight)
+        if line.section is None or key in gone:
+            weight, before = gone.get(key, weight), line
+            continue
+        events = for_role(tuple(e for _, e in line.cells()), role)
+        if not for_role(line.section.events, role):
+            events = (NOT_WRITTEN,)
+        opening = first_foot(events)
+        for stance in follow(events, weight):
+            event = stance.event
+            where = (line.title, event.start, event.role)
+            if stance.wrong and where not in told:
+                told.add(where)
+                count = count_name(event.start, line.feel)
+                who = f" ({event.role})" if event.role else ""
                 joint = event is opening and before is not None and before.item != line.item
                 text = f"{_joint(dance, before, line)}: " if joint and before is not None else ""
                 yield Problem(
@@ -151,6 +172,7 @@ def _weight(dance: Dance, role: str) -> Iterator[Problem]:
                     line.item if joint else None,
                 )
             weight = stance.weight
+        gone[key] = weight
         before = line
     if not dance.sequence and lines:
         yield from _loop(lines, weight, first_weight, role)
@@ -168,7 +190,7 @@ def _one_wall(dance: Dance) -> tuple[Line, ...]:
 
 def _loop(lines: tuple[Line, ...], weight: Foot, start: Foot, role: str) -> Iterator[Problem]:
     opening = first_foot(for_role(tuple(e for line in lines for _, e in line.cells()), role))
-    if opening is not None and after(opening, weight).wrong:
+    if opening is not None and weight is not UNKNOWN and after(opening, weight).wrong:
         yield Problem(
             "loop",
             f"The dance ends with the weight on the {_SIDE[weight]}, but begins with that foot; "
@@ -193,19 +215,23 @@ def _joint(dance: Dance, before: Line, line: Line) -> str:
 def _stated(dance: Dance) -> Iterator[Problem]:
     """What somebody says of the dance against what the sheet gives."""
     said = dance.stated
-    wall = dance.wall_sections()
-    counts = sum(s.length for s in wall)
-    if said.counts is not None and wall and said.counts != counts:
-        yield Problem("stated", f"It is said to have {said.counts} counts; the sheet has {counts}.")
-    turns = [net_turn(s) for s in wall]
-    if said.walls is not None and wall and None not in turns:
-        walls = wall_count(sum(t for t in turns if t is not None))
-        if walls != said.walls:
-            yield Problem("stated", f"It is said to have {said.walls} walls; the turns on the sheet give {walls}.")
+    danced = learned_sections(dance)
+    counts = sum(s.length for s in danced)
+    if said.counts is not None and danced and said.counts != counts:
+        yield Problem("stated", f"It is said to have {plural_or_no(said.counts, 'count')}; the sheet has {counts}.")
+    walls = {wall_count(end) for end in wall_ends(dance.wall_sections())}
+    if said.walls is not None and not is_phrased(dance) and len(walls) == 1 and said.walls not in walls:
+        given = next(iter(walls))
+        yield Problem(
+            "stated", f"It is said to have {plural_or_no(said.walls, 'wall')}; the turns on the sheet give {given}."
+        )
+    cuts = facts_of(dance).restarts if dance.sequence else 0
     tags = sum(i.kind is ItemKind.TAG for i in dance.sequence)
-    if said.tags is not None and dance.sequence and said.tags != tags:
-        words = "no tags" if said.tags == 0 else f"{said.tags} tags"
-        yield Problem("stated", f"It is said to have {words}; the sequence has {tags}.")
+    for stated, given, word in ((said.tags, tags, "tag"), (said.restarts, cuts, "restart")):
+        if stated is not None and dance.sequence and stated != given:
+            yield Problem(
+                "stated", f"It is said to have {plural_or_no(stated, word)}; the sequence has {given or 'none'}."
+            )
 
 
 def _against_song(dance: Dance, grid: Grid, follows: DanceFacts) -> Iterator[Problem]:

@@ -2,14 +2,18 @@
 
 from __future__ import annotations
 
+import re
 from bisect import bisect_left
+from dataclasses import dataclass
 from fractions import Fraction
+from functools import reduce
 from itertools import accumulate
 from math import gcd
 
 from vamos.core.memo import ByIdentity
-from vamos.core.model.dance import Section
+from vamos.core.model.dance import Event, Section
 from vamos.core.time import CountRange
+from vamos.errors import InputError
 
 
 def clock_text(eighths: int) -> str:
@@ -19,33 +23,87 @@ def clock_text(eighths: int) -> str:
     return f"{hour or 12}:{'30' if half else '00'}"
 
 
+def heading_of(clock: str) -> int | None:
+    """A clock time as a heading in eighths: ``12:00`` → 0, ``1:30`` → 1, ``9`` → 6; empty → None.
+
+    Raises InputError for a time no eighth of a turn faces.
+    """
+    text = clock.strip().lower().removesuffix("o'clock").strip()
+    if not text:
+        return None
+    match = re.fullmatch(r"(\d{1,2})(?::(\d\d))?", text)
+    half_hours = 2 * int(match.group(1)) + int(match.group(2) or 0) / 30 if match else -1.0
+    if match is None or half_hours > 25 or half_hours % 3:
+        raise InputError(f"“{clock}” is no facing; write 12:00, 1:30, 3:00 and so on, every hour and a half.")
+    return int(half_hours) // 3 % 8
+
+
 def net_turn(section: Section, within: CountRange | None = None) -> int | None:
     """Signed eighths turned in a section, or None when a direction is unknown.
 
     ``within`` limits it to events that start in a range of counts of the section.
     """
-    starts, turned, unknown = _turns_of(section)
-    first, last = 0, len(starts)
+    found = _turns_of(section)
+    first, last = 0, len(found.starts)
     if within is not None:
-        first, last = bisect_left(starts, within.start), bisect_left(starts, within.end)
+        first, last = bisect_left(found.starts, within.start), bisect_left(found.starts, within.end)
     last = max(first, last)
-    return turned[last] - turned[first] if unknown[last] == unknown[first] else None
+    return found.turned[last] - found.turned[first] if found.unknown[last] == found.unknown[first] else None
 
 
 def turns(section: Section | None) -> bool:
     """Whether anything in a section turns, known or not."""
-    return section is not None and bool(_turns_of(section)[0])
+    return section is not None and bool(_turns_of(section).starts)
 
 
-def _running_turns(section: Section) -> tuple[list[Fraction], list[int], list[int]]:
-    """Starts of the events that turn, in order; eighths turned and unknown turns before each, and in all."""
-    turning = sorted((e for e in section.events if e.turn != 0), key=lambda e: e.start)
+@dataclass(frozen=True, slots=True)
+class _Turns:
+    """The events that turn, in their order: starts; eighths turned, turns still open and headings possible before
+    each, and in all. Headings are those whatever the open turns are answered; empty once a turn's size is open.
+    """
+
+    events: list[Event]
+    starts: list[Fraction]
+    turned: list[int]
+    unknown: list[int]
+    headings: list[frozenset[int]]
+
+
+def _running_turns(section: Section) -> _Turns:
+    # Partners write their own turns; the heading is that of the first role.
+    first = next((e.role for e in section.events if e.role), "")
+    turning = sorted((e for e in section.events if e.turn != 0 and e.role in ("", first)), key=lambda e: e.start)
     turned = list(accumulate((e.turn or 0 for e in turning), initial=0))
     unknown = list(accumulate((int(e.turn is None) for e in turning), initial=0))
-    return [e.start for e in turning], turned, unknown
+    headings = list(accumulate((possible_turns(e) for e in turning), joined, initial=frozenset({0})))
+    return _Turns(turning, [e.start for e in turning], turned, unknown, headings)
 
 
 _turns_of = ByIdentity(_running_turns)
+
+
+def possible_turns(event: Event) -> frozenset[int]:
+    """Eighths a turn may go, modulo a full turn: one, two where the direction is open, none where the size is."""
+    if event.turn is not None:
+        return frozenset({event.turn % 8})
+    return frozenset({event.size % 8, -event.size % 8}) if event.size else frozenset()
+
+
+def joined(headings: frozenset[int], turned: frozenset[int]) -> frozenset[int]:
+    """Headings possible after one of some turns from one of some headings."""
+    return frozenset((h + t) % 8 for h in headings for t in turned)
+
+
+def turned_to(section: Section, within: CountRange) -> frozenset[int]:
+    """Eighths turned by a section's events that start in a range, modulo a full turn, by all readings of open turns.
+
+    Empty when the size of a turn is open.
+    """
+    found = _turns_of(section)
+    first, last = bisect_left(found.starts, within.start), bisect_left(found.starts, within.end)
+    if first == 0:
+        return found.headings[max(0, last)]
+    return reduce(joined, map(possible_turns, found.events[first:last]), frozenset({0}))
 
 
 def wall_count(net_eighths: int) -> int:
@@ -70,6 +128,11 @@ def turn_words(turn: int | None, size: int) -> str:
     if turn is None:
         return f"{_FRACTIONS.get(size, f'{size}/8')} turn ?" if size else "turn ?"
     return turn_text(turn) if turn else ""
+
+
+def only(headings: frozenset[int]) -> int | None:
+    """The heading when all readings agree on it."""
+    return next(iter(headings)) if len(headings) == 1 else None
 
 
 def way_to_front(heading: int) -> int:

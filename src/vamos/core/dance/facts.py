@@ -7,16 +7,17 @@ eighths clockwise from 12:00, None once a turn before them has no direction.
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
+from functools import reduce
 from itertools import pairwise
 
-from vamos.core.dance.facing import clock_text, net_turn, turn_text, turns, wall_count, way_to_front
+from vamos.core.dance.facing import joined, net_turn, turn_text, turned_to, turns, wall_count, way_to_front
 from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
-from vamos.core.dance.weight import Stance, can_begin, first_foot, follow, weight_at
+from vamos.core.dance.weight import NOT_WRITTEN, Stance, can_begin, first_foot, follow, weight_at
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
-from vamos.core.time import count_text
+from vamos.core.time import CountRange, count_text
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,17 +47,6 @@ class SectionFacts:
 
 
 @dataclass(frozen=True, slots=True)
-class Answer:
-    """A turn nobody gave a direction, and where each answer leads."""
-
-    section: str
-    count: str
-    name: str
-    right: str
-    left: str
-
-
-@dataclass(frozen=True, slots=True)
 class DanceFacts:
     """All that follows; see the fields' names. Counts are Fractions, times song seconds."""
 
@@ -68,14 +58,37 @@ class DanceFacts:
     walls_to_front: int | None
     walls_started: int
     tags: int
+    restarts: int
     stations: tuple[Station, ...]
     end_heading: int | None
     turn_to_front: str
-    loop_closes: bool
+    loop_closes: bool | None
     legal_restarts: tuple[int, ...]
-    asked: tuple[Answer, ...]
     counts_over: Fraction | None
     early_ends: tuple[Station, ...]
+    without_optional: WithoutOptional | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class WithoutOptional:
+    """How the dance ends when the blocks in brackets are left out."""
+
+    counts_danced: Fraction
+    end_heading: int | None
+    counts_over: Fraction | None
+
+
+def is_phrased(dance: Dance) -> bool:
+    """Whether the dance runs in parts and has no wall that comes again."""
+    return bool(dance.sequence) and all(i.kind is not ItemKind.WALL for i in dance.sequence)
+
+
+def learned_sections(dance: Dance) -> tuple[Section, ...]:
+    """What a level and the counts of a dance speak of: a wall, or of a phrased dance every section danced, once."""
+    if not is_phrased(dance):
+        return dance.wall_sections()
+    names = dict.fromkeys(n for i in dance.sequence if i.kind is ItemKind.PART for n in i.sections)
+    return tuple(dance.section(n) for n in names)
 
 
 def danced_lines(dance: Dance, grid: Grid | None = None) -> tuple[Line, ...]:
@@ -91,6 +104,7 @@ def facts_of(dance: Dance, grid: Grid | None = None) -> DanceFacts:
     lines = danced_lines(dance, grid)
     wall = dance.wall_sections()
     net = _sum(net_turn(s) for s in wall)
+    ends = wall_ends(wall)
     end = heading_after(lines[-1]) if lines else None
     needed = lines[-1].counts.end if lines else Fraction(0)
     stations = tuple(_stations(dance, lines, grid))
@@ -102,18 +116,35 @@ def facts_of(dance: Dance, grid: Grid | None = None) -> DanceFacts:
         counts_danced=needed,
         wall_counts=sum(s.length for s in wall),
         net_turn=net,
-        walls_to_front=None if net is None or not wall else wall_count(net),
+        walls_to_front=next(iter(counts)) if wall and len(counts := {wall_count(n) for n in ends}) == 1 else None,
         walls_started=sum(i.kind is ItemKind.WALL for i in dance.sequence),
         tags=sum(i.kind is ItemKind.TAG for i in dance.sequence),
+        restarts=sum(s.kind == "restart" for s in stations),
         stations=stations,
         end_heading=end,
         turn_to_front="" if not end else turn_text(way_to_front(end)),
         loop_closes=loop_closes(dance),
         legal_restarts=legal_restarts(dance),
-        asked=tuple(_asked(dance)),
         counts_over=None if grid is None or not lines else grid.range().end - needed,
         early_ends=tuple(_early_ends(dance, lines, grid)),
+        without_optional=_without_optional(dance, grid),
     )
+
+
+def _without_optional(dance: Dance, grid: Grid | None) -> WithoutOptional | None:
+    kept = tuple(i for i in dance.sequence if not i.optional)
+    if len(kept) == len(dance.sequence) or not kept:
+        return None
+    lines = danced_lines(replace(dance, sequence=kept), grid)
+    needed = lines[-1].counts.end
+    over = None if grid is None else grid.range().end - needed
+    return WithoutOptional(needed, heading_after(lines[-1]), over)
+
+
+def wall_ends(sections: tuple[Section, ...]) -> frozenset[int]:
+    """Eighths a wall turns modulo a full turn, by all readings of open turns; none when the size of one is open."""
+    whole = (turned_to(s, CountRange(Fraction(-8), Fraction(s.length))) for s in sections)
+    return reduce(joined, whole, frozenset({0}))
 
 
 def _sum(turns: Iterator[int | None]) -> int | None:
@@ -152,14 +183,17 @@ def start_weight(dance: Dance, role: str) -> Foot:
 
 def wall_events(sections: tuple[Section, ...], role: str = "") -> tuple[Event, ...]:
     """All events of sections in a row, at their counts from the start of the first."""
-    from dataclasses import replace
-
     out: list[Event] = []
     at = 0
     for section in sections:
-        out += [replace(e, start=e.start + at) for e in for_role(section.events, role)]
+        out += [replace(e, start=e.start + at) for e in written(section, role)]
         at += section.length
     return tuple(sorted(out, key=lambda e: e.start))
+
+
+def written(section: Section, role: str) -> tuple[Event, ...]:
+    """What a role dances in a section; of one that is not written, that its feet are not known."""
+    return for_role(section.events, role) or (NOT_WRITTEN,)
 
 
 def wall_stances(dance: Dance, role: str = "") -> tuple[Stance, ...]:
@@ -167,27 +201,38 @@ def wall_stances(dance: Dance, role: str = "") -> tuple[Stance, ...]:
     return follow(wall_events(dance.wall_sections(), role), start_weight(dance, role))
 
 
-def loop_closes(dance: Dance) -> bool:
-    """Whether a wall ends with the weight that lets it begin again, for every role."""
+def loop_closes(dance: Dance) -> bool | None:
+    """Whether a wall ends with the weight that lets it begin again, for every role; None when that is not known."""
+    found = []
     for role in roles(dance):
         events = wall_events(dance.wall_sections(), role)
         stances = wall_stances(dance, role)
-        if stances and not can_begin(events, stances[-1].weight):
-            return False
-    return True
+        found.append(can_begin(events, stances[-1].weight) if stances else None)
+    return False if False in found else None if None in found else True
 
 
 def legal_restarts(dance: Dance) -> tuple[int, ...]:
-    """After how many counts of a wall it could begin again: the foot it begins with is free there."""
+    """After how many counts of a wall it could begin again: the foot it begins with is known to be free there."""
     sections = dance.wall_sections()
-    total = sum(s.length for s in sections)
-    good = set(range(1, total))
+    good = set(range(1, sum(s.length for s in sections)))
     for role in roles(dance):
         events = wall_events(sections, role)
-        stances = wall_stances(dance, role)
-        start = start_weight(dance, role)
-        good &= {k for k in range(1, total) if can_begin(events, weight_at(stances, Fraction(k), start))}
+        weights = _weights_after(sections, role, start_weight(dance, role))
+        good &= {k for k, weight in weights.items() if can_begin(events, weight)}
     return tuple(sorted(good))
+
+
+def _weights_after(sections: tuple[Section, ...], role: str, weight: Foot) -> dict[int, Foot]:
+    """The weight after each count of a wall; the pickup of a section is danced with it, not before."""
+    out: dict[int, Foot] = {}
+    at = 0
+    for section in sections:
+        stances = follow(written(section, role), weight)
+        for k in range(1, section.length + 1):
+            out[at + k] = weight_at(stances, Fraction(k), weight)
+        weight = stances[-1].weight if stances else weight
+        at += section.length
+    return out
 
 
 # --- stations --------------------------------------------------------------------------------
@@ -210,7 +255,16 @@ def _stations(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Itera
             end = line.counts.end
             whose = f"wall {line.wall}" if line.wall else entry.name or line.title
             name = f"{whose} after {entry.restart_after} counts"
-            yield Station("restart", name, end, heading_after(line), clock(end) if clock else None, line.wall)
+            ending = k + 1 < len(lines) and lines[k + 1].kind is LineKind.ENDING
+            # The ending, or the end of the dance, cuts a wall; nothing begins again there.
+            yield Station(
+                "cut" if ending or k + 1 == len(lines) else "restart",
+                name,
+                end,
+                heading_after(line),
+                clock(end) if clock else None,
+                line.wall,
+            )
     if lines:
         end = lines[-1].counts.end
         yield Station("end", "end of the dance", end, heading_after(lines[-1]), clock(end) if clock else None)
@@ -289,26 +343,3 @@ def faces_away(line: Line) -> bool:
         return line.heading in (3, 4, 5)
     headings = [heading_at(line, Fraction(k) + Fraction(1, 2)) for k in range(int(line.length))]
     return sum(h in (3, 4, 5) for h in headings) * 2 > len(headings)
-
-
-def _asked(dance: Dance) -> Iterator[Answer]:
-    """Turns without a direction, each with where the wall ends for either answer."""
-    known = sum(e.turn or 0 for s in dance.wall_sections() for e in s.events)
-    sizes = [e.size for s in dance.wall_sections() for e in s.events if e.turn is None]
-    inside = {s.name for s in dance.wall_sections()}
-    for section in dance.sections:
-        for event in section.events:
-            if event.turn is None:
-                right, left = (
-                    _leads(known, sizes, sign * event.size) if section.name in inside else turn_text(sign * event.size)
-                    for sign in (1, -1)
-                )
-                yield Answer(section.name, count_text(event.start, section.feel), event.name or "turn", right, left)
-
-
-def _leads(known: int, sizes: list[int], mine: int) -> str:
-    """Where a wall ends when this turn is answered, others still open left aside."""
-    net = known + mine
-    others = len(sizes) - 1
-    words = f"a wall ends at {clock_text(net % 8)}, {wall_count(net)} walls"
-    return words + (f" ({others} more to answer)" if others else "")

@@ -11,10 +11,10 @@ from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
-from vamos.core.dance.facing import net_turn
+from vamos.core.dance.facing import joined, only, turned_to
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project
-from vamos.core.model.song import Grid
+from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import CountRange, Feel
 
 
@@ -38,8 +38,8 @@ class Line:
 
     ``start`` is a position on the song, ``length`` in counts (shorter than the section's when a
     restart or a stop of the music cuts it); ``first`` is the count of the section it begins with.
-    ``heading`` in eighths at its start, None when a turn before it is unknown. ``item`` is the
-    number of the entry of the sequence it belongs to.
+    ``headings`` in eighths at its start, by all readings of turns before it that are open, none when the size of
+    one is. ``item`` is the number of the entry of the sequence it belongs to.
     """
 
     number: int
@@ -49,7 +49,7 @@ class Line:
     title: str = ""
     section: Section | None = None
     wall: int | None = None
-    heading: int | None = 0
+    headings: frozenset[int] = frozenset({0})
     cut: bool = False
     first: Fraction = Fraction(0)
     item: int | None = None
@@ -57,6 +57,11 @@ class Line:
     @property
     def counts(self) -> CountRange:
         return CountRange(self.start, self.start + self.length)
+
+    @property
+    def heading(self) -> int | None:
+        """The heading at its start, None where readings of open turns differ."""
+        return only(self.headings)
 
     @property
     def feel(self) -> Feel:
@@ -103,10 +108,10 @@ def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
 def _after(grid: Grid, lines: list[Line]) -> Iterator[Line]:
     """Lines of music left over when the dance is over."""
     end, number = grid.range().end, len(lines)
-    at, heading = (lines[-1].counts.end, heading_after(lines[-1])) if lines else (Fraction(0), 0)
+    at, headings = (lines[-1].counts.end, headings_after(lines[-1])) if lines else (Fraction(0), frozenset({0}))
     while end - at >= 1:
         length = min(Fraction(grid.line), end - at)
-        yield Line(number, at, length, LineKind.AFTER, heading=heading)
+        yield Line(number, at, length, LineKind.AFTER, headings=headings)
         at, number = at + length, number + 1
 
 
@@ -122,6 +127,17 @@ def _by_parts(grid: Grid, number: int) -> Iterator[Line]:
             return
         yield Line(number, at, length, LineKind.DANCE, f"part {part.name}" if part else "")
         at, number = at + length, number + 1
+
+
+#: Counts a minute while there is no song.
+EVEN_BPM = 100
+
+
+def even_pulse(dance: Dance) -> Grid:
+    """Counts for a dance that has no song yet: even ones, as many as are danced."""
+    counts = sum((line.length for line in _danced(dance, 0)), Fraction(0))
+    counts = max(counts, Fraction(sum(s.length for s in dance.sections)), Fraction(1))
+    return Grid((Anchor(Fraction(0), 0.0), Anchor(counts, float(counts) * 60 / EVEN_BPM)))
 
 
 def lines_for(project: Project) -> tuple[Line, ...]:
@@ -147,7 +163,7 @@ def _lead_in(grid: Grid) -> Iterator[Line]:
 def _danced(dance: Dance, number: int) -> list[Line]:
     lines: list[Line] = []
     at, wall = Fraction(0), 0
-    turned: int | None = 0
+    turned = frozenset({dance.start_heading % 8})
     for index, item in enumerate(dance.sequence):
         wall += item.kind is ItemKind.WALL
         for section, first, length in _pieces(dance, item):
@@ -166,7 +182,7 @@ def _danced(dance: Dance, number: int) -> list[Line]:
             )
             lines.append(line)
             at += length
-            turned = heading_after(line)
+            turned = headings_after(line)
     return lines
 
 
@@ -208,16 +224,24 @@ def _pieces(dance: Dance, item: Item) -> Iterator[tuple[Section | None, int, int
             return
 
 
-def heading_at(line: Line, column: Fraction) -> int | None:
-    """The heading in eighths after ``column`` counts of a line; None when a turn is unknown."""
-    if line.heading is None or line.section is None:
-        return line.heading
+def _headings_at(line: Line, column: Fraction) -> frozenset[int]:
+    if line.section is None:
+        return line.headings
     # A pickup belongs to the line it leads into.
     start = line.first if line.first > 0 else Fraction(-8)
-    turned = net_turn(line.section, CountRange(start, max(start, line.first + column)))
-    return None if turned is None else (line.heading + turned) % 8
+    return joined(line.headings, turned_to(line.section, CountRange(start, max(start, line.first + column))))
+
+
+def heading_at(line: Line, column: Fraction) -> int | None:
+    """The heading in eighths after ``column`` counts of a line; None where readings of open turns differ."""
+    return only(_headings_at(line, column))
+
+
+def headings_after(line: Line) -> frozenset[int]:
+    """The headings in eighths, by all readings of open turns, when a line has been danced."""
+    return _headings_at(line, line.length)
 
 
 def heading_after(line: Line) -> int | None:
-    """The heading in eighths when a line has been danced; None when a turn is unknown."""
-    return heading_at(line, line.length)
+    """The heading in eighths when a line has been danced; None where readings of open turns differ."""
+    return only(headings_after(line))

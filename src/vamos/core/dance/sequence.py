@@ -1,15 +1,16 @@
-"""The sequence as people write it: ``wall*2 tag1 wall/16 wall``, ``A A B B C C D tag1``.
+"""The sequence as people write it: ``wall*2 tag1 wall/16 wall``, ``A A B B C C D tag1``, ``4 walls, tag 1, 2 walls``.
 
 Grammar, entries separated by spaces::
 
-    entry   = [number "*"] [kind ":"] name ["*" number] {"/" counts | "@" counts "+" counts}
-            | "hold:" counts | "[" entries "]"
+    entry   = [number ["*"]] [kind ":"] name ["*" number | "x" number] {"/" counts | "@" counts "+" counts}
+            | "hold:" counts | "hold" counts | "[" entries "]"
     kind    = "wall" | "part" | "tag" | "ending" | "hold"
     name    = a word, or words in quotation marks
 
 ``wall`` is the whole dance; ``wall/16`` is cut by a restart after 16 counts; ``wall@16+4`` has a
 stop of the music after 16 counts in which 4 are kept. Other names are those of parts or sections;
-one that begins with tag, bridge or ending is a tag or the ending. What stands in brackets is optional.
+one that begins with tag, bridge or ending is a tag or the ending. What stands in brackets is optional. A name of
+several words needs no quotation marks where the words are one of the dance; ``restart after 16`` is ``/16``.
 """
 
 from __future__ import annotations
@@ -20,7 +21,13 @@ from dataclasses import replace
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.model.dance import Dance, Item, ItemKind, Pause, kind_by_name
 
-_NAME = re.compile(r'"([^"]*)"|“([^”]*)”|([^\s\[\]"“*/@:+]+)')
+_NAME = re.compile(r'"([^"]*)"|“([^”]*)”|([^\s\[\]"“*/@:+,]+)')
+#: “4 walls”, “4*wall”; “wall x4”, “wall*4”; “hold 4”; “wall restart after 16”.
+_TIMES_BEFORE = re.compile(r"(\d+)\s*(?:[*×x]\s*|\s+(?=walls?\b))", re.IGNORECASE)
+_TIMES_BEHIND = re.compile(r"\s*[*×](?=\s*\d)\s*|\s*x(?=\d)", re.IGNORECASE)
+_HOLD = re.compile(r"hold\s+(?:for\s+)?(\d+)(?:\s+(?:counts?|beats?))?(?![\w*×])", re.IGNORECASE)
+_RESTART = re.compile(r"\s*,?\s*\(?restart\s+after\s+(?:count\s+)?(\d+)(?:\s+counts?)?\)?", re.IGNORECASE)
+_NAME_ENDS = re.compile(r"(?=$|[\s\[\],*×/@])")
 _NUMBER = re.compile(r"\d+")
 _KINDS = {k.value: k for k in ItemKind}
 MOST = 500
@@ -70,12 +77,16 @@ class _Reader:
     def entry(self) -> list[Item]:
         times = 1
         start = self.at
-        if (match := re.compile(r"(\d+)\s*[*×]\s*").match(self.text, self.at)) is not None:
+        if (match := _TIMES_BEFORE.match(self.text, self.at)) is not None and not self._whole_name():
             times, self.at = int(match.group(1)), match.end()
         item = self._named()
-        if self.at < len(self.text) and self.text[self.at] in "*×":
-            self.at += 1
+        if match := _TIMES_BEHIND.match(self.text, self.at):
+            self.at = match.end()
             times = self._number("how many times")
+        if match := _RESTART.match(self.text, self.at):
+            self.at = match.start(1) - 1
+            item = self._cut(item, "/")
+            self.at = match.end()
         while self.at < len(self.text) and self.text[self.at] in "/@":
             item = self._cut(item)
         if not 1 <= times <= MOST:
@@ -84,7 +95,15 @@ class _Reader:
 
     def _named(self) -> Item:
         start = self.at
+        if name := self._whole_name():
+            self.at += len(name)
+            return self._item(name, None, start)
+        if match := _HOLD.match(self.text, self.at):
+            self.at = match.end()
+            return Item(ItemKind.HOLD, name="hold", counts=self._some(int(match.group(1)), start))
         name = self._name()
+        if name.lower() == "walls":
+            name = "wall"
         kind = _KINDS.get(name.lower())
         if kind is not None and self.at < len(self.text) and self.text[self.at] == ":":
             self.at += 1
@@ -96,6 +115,17 @@ class _Reader:
         if kind is ItemKind.WALL and not self._known(name):
             return Item(ItemKind.WALL)
         return self._item(name, None, start)
+
+    def _whole_name(self) -> str:
+        """A name of the dance with spaces in it that stands here as it is; the longest one."""
+        here = self.text[self.at :]
+        names = (*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections))
+        fits = [
+            here[: len(n)]
+            for n in names
+            if re.search(r"\s", n) and here.lower().startswith(n.lower()) and _NAME_ENDS.match(here, len(n))
+        ]
+        return max(fits, key=len, default="")
 
     def _name(self) -> str:
         match = _NAME.match(self.text, self.at)
@@ -118,10 +148,11 @@ class _Reader:
             raise self.fail("wall or one of: " + (", ".join(names) or "(no section is written yet)"), at)
         if kind is None:
             kind = kind_by_name(name) or ItemKind.PART
-        return Item(kind, sections, name)
+        called = (*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections))
+        return Item(kind, sections, next((n for n in called if n.lower() == name.lower()), name))
 
-    def _cut(self, item: Item) -> Item:
-        sign, start = self.text[self.at], self.at
+    def _cut(self, item: Item, sign: str = "") -> Item:
+        sign, start = sign or self.text[self.at], self.at
         self.at += 1
         counts = self._some(self._number("counts"), start)
         length = sum(self.dance.section(n).length for n in item.sections) if item.sections else None
@@ -177,7 +208,7 @@ def _entry(item: Item, dance: Dance) -> str:
     if whole:
         return "wall" + cuts
     name = item.name if _stands_for(item, dance) else (item.sections[0] if item.sections else item.name)
-    text = name if re.fullmatch(r'[^\s\[\]"“*/@:+]+', name) and not name.isdigit() else f'"{name}"'
+    text = name if re.fullmatch(r'[^\s\[\]"“*/@:+,]+', name) and not name.isdigit() else f'"{name}"'
     said = kind_by_name(name) or ItemKind.PART
     if said is not item.kind or name.lower() in _KINDS:
         text = f"{item.kind}:{text}"

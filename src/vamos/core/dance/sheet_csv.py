@@ -15,6 +15,7 @@ from dataclasses import fields, replace
 from typing import Any
 
 from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.facing import clock_text, heading_of
 from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.dance.sheet_cells import (
     LONGEST_SECTION,
@@ -34,7 +35,21 @@ from vamos.errors import InputError
 EVENT_COLUMNS = tuple(f.name for f in fields(Event))
 COLUMNS = ("what", "section", "counts", "feel", "set", *EVENT_COLUMNS)
 _TEXTS = ("name", "cue", "lyric", "note", "easier", "harder", "caution", "role")
-_FACTS = ("name", "credits", "level", "rights", "starts_on", "start_weight", "links", "walls", "stated_counts", "tags")
+_FACTS = (
+    "name",
+    "credits",
+    "level",
+    "rights",
+    "starts_on",
+    "start_weight",
+    "start_heading",
+    "partner_heading",
+    "links",
+    "walls",
+    "stated_counts",
+    "tags",
+    "restarts",
+)
 _MOST_CELL = 100_000
 
 
@@ -97,6 +112,9 @@ def _facts(dance: Dance) -> dict[str, str]:
         "walls": "" if said.walls is None else str(said.walls),
         "stated_counts": "" if said.counts is None else str(said.counts),
         "tags": "" if said.tags is None else str(said.tags),
+        "restarts": "" if said.restarts is None else str(said.restarts),
+        "start_heading": clock_text(dance.start_heading) if dance.start_heading else "",
+        "partner_heading": "" if dance.partner_heading is None else clock_text(dance.partner_heading),
     }
 
 
@@ -230,10 +248,12 @@ class _CsvReader:
             facts.get("level", ""),
             facts.get("rights", ""),
             tuple(self.parts),
-            Stated(*(_said(facts.get(n, ""), n) for n in ("walls", "stated_counts", "tags"))),
+            Stated(*(_said(facts.get(n, ""), n) for n in ("walls", "stated_counts", "tags", "restarts"))),
             facts.get("starts_on", ""),
             tuple(x for x in facts.get("links", "").split("\n") if x),
             tuple(self.steps.values()),
+            heading_of(facts.get("start_heading", "")) or 0,
+            heading_of(facts.get("partner_heading", "")),
         )
         if facts.get("sequence"):
             dance = replace(dance, sequence=parse_sequence(facts["sequence"], dance))

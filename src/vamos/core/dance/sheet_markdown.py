@@ -12,8 +12,9 @@ import re
 from dataclasses import replace
 
 from vamos.core.dance.counts_typed import NotationError, parse_counts
-from vamos.core.dance.facing import turn_words
+from vamos.core.dance.facing import clock_text, heading_of, turn_words
 from vamos.core.dance.move_words import kind_of
+from vamos.core.dance.parts import read_part
 from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, foot_of, turned, whole_number, words
@@ -37,12 +38,29 @@ _CALLED = {
 _HEAD = re.compile(
     r"^##+\s+(?P<name>.*?)\s*(?:[(:,–-]\s*(?P<counts>\d+)\s*(?:counts?|cts?)?\s*(?:,\s*(?P<feel>straight|swung|rolling))?\s*\)?)?\s*$"
 )
-_FACT = re.compile(r"^(?:[-*]\s*)?(?:\*\*)?(By|Level|Rights|Sequence|Dance)(?:\*\*)?\s*:\s*(.*)$", re.IGNORECASE)
+_FACT = re.compile(
+    r"^(?:[-*]\s*)?(?:\*\*)?"
+    r"(By|Level|Rights|Sequence|Dance|Starts on|Start weight|Start facing|Partner facing)(?:\*\*)?\s*:\s*(.*)$",
+    re.IGNORECASE,
+)
+#: A part of a phrased dance stands at the head of the sheet.
+_PART = re.compile(r"^(?:[-*]\s*)?(?:\*\*)?Part\s+([^:*]+?)(?:\*\*)?\s*:\s*(.*)$", re.IGNORECASE)
 
 
 def dance_to_markdown(dance: Dance) -> str:
     lines = [f"# {words(dance.name) or 'Dance'}", ""]
-    for name, value in (("By", dance.credits), ("Level", dance.level), ("Rights", dance.rights)):
+    facing = clock_text(dance.start_heading) if dance.start_heading else ""
+    partner = "" if dance.partner_heading is None else clock_text(dance.partner_heading)
+    for name, value in (
+        ("By", dance.credits),
+        ("Level", dance.level),
+        ("Rights", dance.rights),
+        ("Starts on", dance.starts_on),
+        ("Start weight", str(dance.start_weight)),
+        ("Start facing", facing),
+        ("Partner facing", partner),
+        *((f"Part {p.name}", ", ".join(p.sections)) for p in dance.parts),
+    ):
         if value:
             lines.append(f"- {name}: {_cell(value)}")
     sequence = print_sequence(dance.sequence, dance)
@@ -101,6 +119,7 @@ class _Reader:
     def __init__(self) -> None:
         self.name = ""
         self.facts: dict[str, str] = {}
+        self.parts: list[str] = []
         self.sections: list[Section] = []
         self.given: list[bool] = []
         self.columns: list[str] = []
@@ -108,12 +127,15 @@ class _Reader:
 
     def take(self, line: str) -> None:
         fact = _FACT.match(line)
+        part = _PART.match(line) if not self.sections else None
         if line.startswith("##"):
             self._head(line)
         elif line.startswith("# "):
             self.name = words(line[2:])
+        elif part is not None:
+            self.parts.append(f"{part.group(1)}: {_uncell(part.group(2))}")
         elif fact is not None and not line.startswith("|"):
-            self.facts[fact.group(1).capitalize()] = fact.group(2).strip("` ").replace("\\|", "|").replace("\\\\", "\\")
+            self.facts[fact.group(1).capitalize()] = _uncell(fact.group(2))
         elif line.startswith("|") and self.sections:
             self._table_row(line)
         elif line.strip() and self.sections and not line.lstrip().startswith(("**", "<!--", ">", "---")):
@@ -171,12 +193,21 @@ class _Reader:
             credits=facts.get("By", ""),
             level=facts.get("Level", ""),
             rights=facts.get("Rights", ""),
+            starts_on=facts.get("Starts on", ""),
+            start_weight=foot_of(facts.get("Start weight", "")),
+            start_heading=heading_of(facts.get("Start facing", "")) or 0,
+            partner_heading=heading_of(facts.get("Partner facing", "")),
         )
+        dance = replace(dance, parts=tuple(read_part(text, dance) for text in self.parts))
         try:
             sequence = parse_sequence(facts.get("Sequence", ""), dance)
         except NotationError as error:
             raise InputError(f"the sequence, character {error.at + 1}: expected {error.expected}.") from error
         return SheetRead(replace(dance, sequence=sequence), tuple(self.remarks))
+
+
+def _uncell(text: str) -> str:
+    return text.strip("` ").replace("\\|", "|").replace("\\\\", "\\")
 
 
 def _fitted(section: Section) -> tuple[Event, ...]:

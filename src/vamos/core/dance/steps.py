@@ -173,6 +173,7 @@ _ALIASES = {
     "side triple": "side shuffle",
     "rocking horse": "rocking chair",
     "v": "v step",
+    "rock": "rock step",
     "rock recover": "rock step",
     "rock forward": "rock step",
     "rock back recover": "rock back",

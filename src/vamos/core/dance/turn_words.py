@@ -104,6 +104,15 @@ def direction_of(found: dict[str, str | None]) -> int | None:
     return None
 
 
+_WAY_SAID = re.compile(_EDGE + _ONE_WAY.format("a") + _END, re.IGNORECASE)
+
+
+def way_said(words: str) -> int | None:
+    """Which way words turn, +1 to the right, −1 to the left; None when they do not say, or say both."""
+    found = {direction_of(m.groupdict()) for m in _WAY_SAID.finditer(words)}
+    return next(iter(found)) if len(found) == 1 else None
+
+
 _CELL = re.compile(
     rf"(?:(?P<size>{_SIZE})\s*)?(?:(?:{_VERB})\s*)?(?:(?P<letter>[RL])\b|{_ONE_WAY.format('a')})?(?:\s*(?P<late>{_SIZE}))?\s*\??",
     re.IGNORECASE,

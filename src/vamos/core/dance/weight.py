@@ -2,7 +2,7 @@
 
 A foot that bears the weight alone cannot step, touch, kick or point. A step moves the weight, a
 touch does not, a hop or a bounce stays; on both feet either is free. Where an event says no foot,
-a step leaves the weight unknown until the next step tells.
+a step leaves the weight unknown until the next step tells; so does a section that is not written.
 """
 
 from __future__ import annotations
@@ -61,10 +61,14 @@ def _why(event: Event, weight: Foot, verb: str) -> str:
 
 
 def follow(events: Iterable[Event], weight: Foot) -> tuple[Stance, ...]:
-    """The weight through events in their order; an impossible one is taken as danced anyhow."""
-    out = []
+    """The weight through events in their order; after an impossible one it goes on as if that had been mended."""
+    out: list[Stance] = []
     for event in sorted(events, key=lambda e: e.start):
         stance = after(event, weight)
+        if stance.wrong and out and out[-1].wrong and out[-1].event.kind is not Kind.STEP:
+            # One slip is told once: the weight that made the move before impossible was the slip.
+            other = after(event, _OTHER[weight])
+            stance = stance if other.wrong else other
         weight = stance.weight
         out.append(stance)
     return tuple(out)
@@ -88,7 +92,16 @@ def first_foot(events: Iterable[Event]) -> Event | None:
     return None
 
 
-def can_begin(events: Iterable[Event], weight: Foot) -> bool:
-    """Whether moves may begin with this weight: the foot they first need is free."""
+def can_begin(events: Iterable[Event], weight: Foot) -> bool | None:
+    """Whether moves may begin with this weight: the foot they first need is free; None when either is not known."""
+    events = tuple(events)
     event = first_foot(events)
-    return event is None or not after(event, weight).wrong
+    if event is None:
+        return True if all(e.kind in (Kind.HOLD, Kind.BREATH) for e in events) else None
+    if weight is UNKNOWN:
+        return None
+    return not after(event, weight).wrong
+
+
+#: Stands for a section that is not written: any foot may bear the weight after it.
+NOT_WRITTEN = Event(Fraction(0), Fraction(0), kind=Kind.STEP)

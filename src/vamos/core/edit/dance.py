@@ -10,6 +10,7 @@ from typing import Any
 
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.notation_out import kept, print_line
+from vamos.core.dance.offers import Offer, with_section
 from vamos.core.dance.section_text import ROLE, own_steps, read_count, read_notation
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.steps import swapped
@@ -93,16 +94,14 @@ def set_event(project: Project, name: str, start: Fraction, **changes: Any) -> P
     return _replaced(project, name, changed)
 
 
-def answer_turn(project: Project, name: str, start: Fraction, right: bool) -> Project:
-    """Say which way a turn goes whose direction nobody stated."""
+def take_offer(project: Project, offer: Offer) -> Project:
+    """What was offered: the section as it would be."""
+    return replace(project, dance=with_section(project.dance, offer.section))
 
-    def answered(event: Event) -> Event:
-        if event.start != start or event.turn is not None:
-            return event
-        size = event.size or 4
-        return replace(event, turn=size if right else -size, size=0)
 
-    return _replaced(project, name, lambda s: replace(s, events=tuple(answered(e) for e in s.events)))
+def set_start(project: Project, **facts: Any) -> Project:
+    """How the dance begins: ``start_weight``, ``start_heading``, ``partner_heading``."""
+    return replace(project, dance=replace(project.dance, **facts))
 
 
 def rename_section(project: Project, name: str, new: str) -> Project:

@@ -177,6 +177,7 @@ class Stated:
     walls: int | None = None
     counts: int | None = None
     tags: int | None = None
+    restarts: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -185,7 +186,8 @@ class Dance:
 
     ``parts`` group sections of a phrased dance. ``starts_on`` says in words where in the song the
     dancing starts. ``start_weight`` NONE means: so that the first move is possible. ``steps`` are
-    steps of the teacher's own, beside the common ones.
+    steps of the teacher's own, beside the common ones. ``start_heading`` is where the dance faces when it begins, in
+    eighths, ``partner_heading`` where the second role does, None where that is nothing else.
     """
 
     name: str = ""
@@ -200,6 +202,8 @@ class Dance:
     starts_on: str = ""
     links: tuple[str, ...] = ()
     steps: tuple[StepPattern, ...] = ()
+    start_heading: int = 0
+    partner_heading: int | None = None
 
     def __post_init__(self) -> None:
         names = [s.name for s in self.sections]

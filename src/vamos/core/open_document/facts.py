@@ -12,9 +12,10 @@ from typing import Any, TypeVar, cast
 from vamos.core.dance.card import Card, card_of
 from vamos.core.dance.checks import Problem, problems_of
 from vamos.core.dance.facts import DanceFacts, facts_of
-from vamos.core.dance.lines import Line, LineKind, lines_for
+from vamos.core.dance.lines import Line, LineKind, even_pulse, lines_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
+from vamos.core.model.song import Grid
 from vamos.core.model.take import View
 from vamos.core.plan.clips import clips_of
 from vamos.core.plan.coverage import Coverage
@@ -49,8 +50,16 @@ class Facts:
     @property
     def lines(self) -> tuple[Line, ...]:
         """The lines of the page; raises InputError when they cannot be laid out."""
+        p, grid = self.project, self.page_grid
+        return self._once("lines", (grid, p.dance), lambda: lines_of(grid, p.dance) if grid is not None else ())
+
+    @property
+    def page_grid(self) -> Grid | None:
+        """The counts of the song; before there is one, an even pulse for the dance that is written already."""
         p = self.project
-        return self._once("lines", (p.grid, p.dance), lambda: lines_for(p))
+        if p.grid is not None or not p.dance.sections:
+            return p.grid
+        return self._once("even pulse", (p.dance,), lambda: even_pulse(p.dance))
 
     @property
     def problems(self) -> tuple[Problem, ...]:

@@ -66,6 +66,15 @@ def count_text(position: Fraction, feel: Feel = Feel.STRAIGHT) -> str:
     return subdivision_name(part, feel) or str(number)
 
 
+def count_name(position: Fraction, feel: Feel = Feel.STRAIGHT) -> str:
+    """A position named so that it cannot be another one: ``4``, ``4&``, ``& before 1``."""
+    number, part = split(position)
+    part_name = subdivision_name(part, feel)
+    if position < 0:
+        return f"{part_name} before 1" if part_name else f"{1 - number} before 1"
+    return f"{number}{part_name}"
+
+
 def set_number_text(position: Fraction, eight: int, feel: Feel = Feel.STRAIGHT) -> str:
     """Set numbers: in the third eight the counts read ``3 2 3 4 …``."""
     number, part = split(position)

@@ -40,11 +40,18 @@ class StartPage(QWidget):
         self.choose = Button("Choose files…", lambda: None, "go")
         self.demo = Button("Try the demo", lambda: None)
         self.open = Button("Open a project…", lambda: None)
+        self.write = Button("Write a dance", lambda: None)
         line = QHBoxLayout()
         for button in (self.choose, self.demo, self.open):
             line.addWidget(button)
         line.addStretch(1)
         column.addLayout(line)
+        other = QHBoxLayout()
+        other.addWidget(self.write)
+        other.addWidget(
+            label("No song yet? Counts are written at an even pulse; the song can come later.", "soft", wrap=True), 1
+        )
+        column.addLayout(other)
         column.addWidget(
             label(
                 "Warm up, clear the floor, and dance within what a teacher or a physician says is good for you. "
@@ -56,6 +63,10 @@ class StartPage(QWidget):
         column.addStretch(1)
 
     def connect_to(
-        self, choose: Callable[[], object], demo: Callable[[], object], open_project: Callable[[], object]
+        self,
+        choose: Callable[[], object],
+        demo: Callable[[], object],
+        open_project: Callable[[], object],
+        write: Callable[[], object],
     ) -> None:
-        self.choose.run, self.demo.run, self.open.run = choose, demo, open_project
+        self.choose.run, self.demo.run, self.open.run, self.write.run = choose, demo, open_project, write

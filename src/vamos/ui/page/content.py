@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import replace
 from fractions import Fraction
 from itertools import pairwise
@@ -13,6 +13,7 @@ from PyQt6.QtGui import QImage
 
 from vamos.core.dance.lines import Line
 from vamos.core.media.peaks import Peaks
+from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Stretch, Take
 from vamos.core.open_document.facts import Facts
@@ -33,6 +34,8 @@ class Content:
         self.facts = Facts(Project())
         #: Whether passes and clips are shown.
         self.wants_strips = self.wants_clips = False
+        #: Sections shown otherwise than they are written, by name: as they are being typed, or in a variant.
+        self.instead: Mapping[str, Section] = {}
         self._problems: Counter[str] = Counter()
         #: What passes, clips and problems are taken from; it follows when all has been worked out.
         self._prepared = self.facts
@@ -47,8 +50,8 @@ class Content:
         """Another project, or the same one changed: its lines, at once. Whether anything on them is another."""
         before = self.facts
         self.facts = facts
-        grid = facts.project.grid
-        if grid is before.project.grid and facts.lines is before.lines and self._clock is not None:
+        grid = facts.page_grid
+        if grid is before.page_grid and facts.lines is before.lines and self._clock is not None:
             return False
         if facts.lines is not before.lines:
             # What stood on other lines would stand in the wrong place.
@@ -103,6 +106,8 @@ class Content:
         line = self.lines[number]
         clock = self._clock
         assert clock is not None
+        if line.section is not None and line.section.name in self.instead:
+            line = replace(line, section=self.instead[line.section.name])
         start, end = clock(line.start), clock(line.counts.end)
         wave = self.peaks.between(start, end) if self.peaks else np.zeros((0, 3), np.float32)
         return Row(

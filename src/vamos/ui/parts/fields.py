@@ -5,10 +5,20 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 
 from PyQt6.QtCore import QMimeData, Qt, pyqtSignal
-from PyQt6.QtGui import QDragEnterEvent, QFocusEvent, QKeyEvent, QWheelEvent
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
+from PyQt6.QtGui import (
+    QDragEnterEvent,
+    QFocusEvent,
+    QKeyEvent,
+    QPalette,
+    QTextCharFormat,
+    QTextCursor,
+    QWheelEvent,
+)
+from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLineEdit, QPlainTextEdit, QSpinBox, QTextEdit, QWidget
 
+from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.notation_out import suggest
+from vamos.core.dance.section_text import read_notation
 from vamos.core.model.dance import StepPattern
 from vamos.core.time import Feel
 from vamos.ui.parts.some import some
@@ -64,6 +74,8 @@ class NotationField(QPlainTextEdit):
         self._offer = ""
         #: Writes the line; gives back what cannot be read.
         self.write: Callable[[str], str] = lambda _text: ""
+        #: Told what is being typed, None when that is over.
+        self.typing: Callable[[str | None], object] = lambda _text: None
         self.trouble = ""
         self.setAccessibleName(name)
         self.setFixedHeight(84)
@@ -89,9 +101,30 @@ class NotationField(QPlainTextEdit):
         self.setPlainText(text)
 
     def _look(self) -> None:
-        self._offer = suggest(self.toPlainText(), self._feel, self._steps)
+        text = self.toPlainText()
+        self._offer = suggest(text, self._feel, self._steps)
         self.trouble = ""
         self.suggested.emit(f"Tab: {self._offer}" if self._offer else "")
+        self._mark(text)
+        self.typing(text if self.half_typed else None)
+
+    def _mark(self, text: str) -> None:
+        """Words that cannot be read are underlined, once more than half a word stands there."""
+        marks = []
+        try:
+            read_notation(text, self._feel, self._steps)
+        except NotationError as error:
+            if error.at < len(text.rstrip()):
+                mark = QTextEdit.ExtraSelection()
+                mark.format.setUnderlineStyle(QTextCharFormat.UnderlineStyle.WaveUnderline)
+                mark.format.setUnderlineColor(self.palette().color(QPalette.ColorRole.Link))
+                mark.format.setForeground(self.palette().color(QPalette.ColorRole.PlaceholderText))
+                mark.cursor = QTextCursor(self.document())
+                mark.cursor.setPosition(error.at)
+                ends = [k for k in (text.find(c, error.at) for c in ",;\n") if k >= 0]
+                mark.cursor.setPosition(min([*ends, len(text)]), QTextCursor.MoveMode.KeepAnchor)
+                marks.append(mark)
+        self.setExtraSelections(marks)
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         assert event is not None

@@ -7,6 +7,8 @@ import html
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QLabel, QWidget
 
+from vamos.plural import plural as plural
+
 
 def on_button(text: str) -> str:
     """A text for buttons, check boxes and menus, where a single ampersand would vanish."""
@@ -39,11 +41,6 @@ def set_role(widget: QWidget, role: str) -> None:
         if style is not None:
             style.unpolish(widget)
             style.polish(widget)
-
-
-def plural(number: int, word: str, many: str = "") -> str:
-    """``1 wall``, ``2 walls``."""
-    return f"{number} {word}" if number == 1 else f"{number} {many or word + 's'}"
 
 
 def sentence(text: str) -> str:

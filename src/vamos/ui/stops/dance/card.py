@@ -11,7 +11,7 @@ from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 
 _FIELDS = (("name", "Dance"), ("credits", "By"), ("starts_on", "Starts on"), ("rights", "Rights"))
-_SAID = (("walls", "Said: walls"), ("counts", "Said: counts"), ("tags", "Said: tags"))
+_SAID = (("walls", "Said: walls"), ("counts", "Said: counts"), ("tags", "Said: tags"), ("restarts", "Said: restarts"))
 
 
 def fill_card(panel: Panel, desk: Desk) -> None:

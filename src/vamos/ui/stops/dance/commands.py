@@ -4,25 +4,40 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from fractions import Fraction
+from math import floor
 from pathlib import Path
 
 from vamos.core.dance.checks import Problem
 from vamos.core.dance.export import export_sheet
+from vamos.core.dance.offers import Offer, offers_at
 from vamos.core.dance.section_text import count_words
+from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.dance.sheet_files import read_sheet_file
+from vamos.core.dance.variants import in_variant, variants
 from vamos.core.dance.wall_map import Drawing, wall_map
 from vamos.core.edit import dance as edit
+from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
 from vamos.errors import InputError, VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
+from vamos.ui.parts.text import sentence
 from vamos.ui.stops.dance.wall_map import WallMap
 from vamos.ui.work.session import file_name
 
 NOTATION = "Notation of the section"
+#: So many answers have a key.
+OFFER_KEYS = 6
 ACTIONS = (
     Action("new_section", "New section", "Ctrl+Return", "Dance", "An empty section behind the one of this line."),
     Action("write_count", "Write on this count", "F2", "Dance", "Type what is danced here; Tab goes on."),
+    Action("variant", "See it easier, harder, as written", "E", "Dance", "The page shows the next variant; then none."),
+    *(
+        Action(
+            f"offer_{k}", f"Take answer {k}", f"Alt+{k}", "Dance", "What could be meant on this count, see the side."
+        )
+        for k in range(1, OFFER_KEYS + 1)
+    ),
     Action("wall_map", "Wall map", "W", "Dance", "The whole sequence as a picture; again goes back to the page."),
     Action("read_sheet", "Read a sheet…", "", "Dance", "Take the dance from a CSV, JSON, Markdown or text file."),
     Action("write_sheet", "Write the sheet…", "", "Dance", "Write PDF, Markdown, CSV or JSON, or the wall map as SVG."),
@@ -34,15 +49,13 @@ class DanceCommands:
 
     def __init__(self, desk: Desk):
         self._desk = desk
+        self._variant = ""
         self.map = WallMap(self._drawing)
         desk.center.add(self.map)
 
     def new_section(self) -> None:
         line = self._desk.line()
         after = line.section.name if line is not None and line.section is not None else None
-        if self._desk.project.song is None:
-            self._desk.tell("Add a song first; the dance is written on its counts.")
-            return
         before = {s.name for s in self._desk.project.dance.sections}
         if not self._desk.do("New section", lambda p: edit.add_section(p, after=after)):
             return
@@ -62,7 +75,11 @@ class DanceCommands:
 
     def write_sequence(self, text: str) -> str:
         """The sequence as typed; gives back what cannot be read, and then changes nothing."""
-        return self._written("Sequence", lambda p: edit.write_sequence(p, text), "The sequence is written")
+        try:
+            taken = print_sequence(parse_sequence(text, self._desk.project.dance), self._desk.project.dance)
+        except InputError:
+            taken = ""
+        return self._written("Sequence", lambda p: edit.write_sequence(p, text), f"Taken as {taken}" if taken else "")
 
     def _written(self, name: str, change: Callable[[Project], Project], told: str) -> str:
         try:
@@ -72,6 +89,54 @@ class DanceCommands:
             return str(error)
         self._desk.do(name, change, told)
         return ""
+
+    # --- what could be meant -------------------------------------------------------------
+
+    def offers_here(self) -> tuple[Offer, ...]:
+        """What is offered on the count the page stands on."""
+        line = self._desk.line()
+        if line is None or line.section is None:
+            return ()
+        count = floor(self._desk.position - line.start + line.first)
+        return offers_at(self._desk.project.dance, line.section.name, count)
+
+    def take_offer(self, number: int) -> None:
+        found = self.offers_here()
+        if number >= len(found):
+            self._desk.tell("Nothing is open on this count. What is open is listed under To check.")
+            return
+        offer = found[number]
+        self._desk.do("An answer", lambda p: edit.take_offer(p, offer), f"{sentence(offer.words)} {offer.leads}")
+
+    # --- shown otherwise -----------------------------------------------------------------
+
+    def variant(self) -> None:
+        """The page as written, then in each variant."""
+        known = ("", *variants(self._desk.project.dance))
+        if len(known) == 1:
+            self._desk.tell("No variant is written. Write Easier or Harder beside a count, or other moves with “or”.")
+            return
+        now = known[(known.index(self._variant) + 1) % len(known)] if self._variant in known else ""
+        self._variant = now
+        sections = self._desk.project.dance.sections if now else ()
+        self._show_instead({s.name: in_variant(s, now) for s in sections})
+        self._desk.tell(f"The page shows it {now}. E shows the next." if now else "The page shows it as written.")
+
+    def show_typed(self, name: str, text: str | None) -> None:
+        """A section as it is being typed, as far as it can be read; None: as it is written."""
+        instead = {k: v for k, v in self._desk.content.instead.items() if k != name}
+        if text is not None:
+            try:
+                typed = edit.write_section(self._desk.project, name, text)
+            except InputError:
+                return
+            instead[name] = typed.dance.section(name)
+        self._show_instead(instead)
+
+    def _show_instead(self, sections: dict[str, Section]) -> None:
+        if sections != self._desk.content.instead:
+            self._desk.content.instead = sections
+            self._desk.page.invalidate()
 
     def write_count(self) -> None:
         """A field over the count the page stands on."""
@@ -95,6 +160,24 @@ class DanceCommands:
 
         name = f"Count {count + 1} of {section.name}"
         self._desk.page.edit_cell(count_words(section, count), name, done)
+
+    def offer_1(self) -> None:
+        self.take_offer(0)
+
+    def offer_2(self) -> None:
+        self.take_offer(1)
+
+    def offer_3(self) -> None:
+        self.take_offer(2)
+
+    def offer_4(self) -> None:
+        self.take_offer(3)
+
+    def offer_5(self) -> None:
+        self.take_offer(4)
+
+    def offer_6(self) -> None:
+        self.take_offer(5)
 
     def wall_map(self) -> None:
         """The wall map instead of the page, and back."""

@@ -12,17 +12,18 @@ from vamos.core.dance.lines import Line
 from vamos.core.dance.section_text import notation_of, own_steps
 from vamos.core.dance.sequence import print_sequence
 from vamos.core.edit import dance as edit
-from vamos.core.model.dance import Event, Foot, ItemKind, Section
+from vamos.core.model.dance import Foot, ItemKind, Section
 from vamos.core.model.project import Project
-from vamos.core.time import Feel, count_text
+from vamos.core.time import Feel, count_name, count_text
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.dance.card import fill_card
-from vamos.ui.stops.dance.commands import NOTATION, DanceCommands
+from vamos.ui.stops.dance.commands import NOTATION, OFFER_KEYS, DanceCommands
 from vamos.ui.stops.dance.follows import fill_follows
 from vamos.ui.stops.dance.section import NotationBox, SectionRow, SequenceBox, Written
+from vamos.ui.stops.dance.starts import fill_parts, fill_starts
 from vamos.ui.stops.stop import MainAction, Room
 
 #: So many problems are shown at once.
@@ -85,6 +86,8 @@ class DanceRoom(Room):
         self._sequence(panel)
         self._problems(panel)
         fill_follows(panel, dance, self.desk.session.facts.dance)
+        fill_starts(panel, self.desk, dance)
+        fill_parts(panel, self.desk, dance)
         fill_card(panel, self.desk)
 
     def _do(self, words: str, change: Callable[[Project], Project], told: str = "") -> None:
@@ -117,8 +120,14 @@ class DanceRoom(Room):
         def write(typed: str) -> str:
             return self.commands.write_section(name, typed)
 
+        def typing(typed: str | None) -> None:
+            self.commands.show_typed(name, typed)
+
         panel.custom(
-            "notation", "", lambda: NotationBox(written, NOTATION, write), lambda box: box.show_written(written, write)
+            "notation",
+            "",
+            lambda: NotationBox(written, NOTATION, write, typing),
+            lambda box: box.show_written(written, write, typing),
         )
         panel.buttons(
             ("Again", lambda: self._do("Again", lambda p: edit.copy_section(p, name)), ""),
@@ -163,12 +172,15 @@ class DanceRoom(Room):
                 words.append(str(event.foot))
             if event.turn:
                 words.append(turn_text(event.turn))
+            elif event.turn is None:
+                words.append("turn ?")
             panel.say(f"{count_text(event.start, section.feel)}: {', '.join(words)}", "", key=f"event {number}")
-            if event.turn is None:
-                self._ask(panel, section, event)
-        first = here[0]
-        for name, title in _COUNT_FIELDS:
-            panel.text(title, getattr(first, name), self._setter(section.name, first.start, name))
+        self._offers(panel, line, section)
+        for number, event in enumerate(here):
+            # The first move of a count has all fields, those on its parts what is said and heard there.
+            where = "" if not number else f", {count_name(event.start, section.feel)}"
+            for name, title in _COUNT_FIELDS if not number else _COUNT_FIELDS[:2]:
+                panel.text(title + where, getattr(event, name), self._setter(section.name, event.start, name))
 
     def _setter(self, section: str, start: Fraction, name: str) -> Callable[[str], object]:
         title = dict(_COUNT_FIELDS)[name]
@@ -176,21 +188,16 @@ class DanceRoom(Room):
             title, lambda p: edit.set_event(p, section, start, **{name: text.strip()}), f"{title} is written"
         )
 
-    def _ask(self, panel: Panel, section: Section, event: Event) -> None:
-        """Which way a turn goes, and where each answer leads."""
-        count = count_text(event.start, section.feel)
-        asked = self.desk.session.facts.dance.asked
-        found = next((a for a in asked if a.section == section.name and a.count == count), None)
-        panel.say("Which way does it turn?", "warn")
-        for right, leads in ((True, found.right if found else ""), (False, found.left if found else "")):
-            word = "Right" if right else "Left"
-            panel.buttons((word, self._answer(section.name, event.start, right, word), ""))
-            panel.say(f"{word}: {leads}", key=f"leads {word}")
-
-    def _answer(self, section: str, start: Fraction, right: bool, word: str) -> Callable[[], object]:
-        return lambda: self._do(
-            "Direction of a turn", lambda p: edit.answer_turn(p, section, start, right), f"It turns {word.lower()}"
-        )
+    def _offers(self, panel: Panel, line: Line, section: Section) -> None:
+        """What could be meant on this count, each with where it leads and a key."""
+        found = self.commands.offers_here()
+        if not found:
+            return
+        panel.say("What is meant? Each answer has a key.", "warn", key="offers")
+        for number, offer in enumerate(found):
+            key = f"  (Alt+{number + 1})" if number < OFFER_KEYS else ""
+            panel.buttons((offer.words + key, partial(self.commands.take_offer, number), ""), key=f"offer {number}")
+            panel.say(f"{sentence(offer.leads)}", key=f"leads {number}")
 
     # --- sequence and problems -----------------------------------------------------------
 
@@ -204,7 +211,7 @@ class DanceRoom(Room):
             lambda: SequenceBox(text, self.commands.write_sequence),
             lambda box: box.show_text(text, self.commands.write_sequence),
         )
-        panel.say("wall, wall/16 cut by a restart, wall@16+4 with a stop, hold:4, names of sections as tags.")
+        panel.say("4 walls, tag 1, wall restart after 16, hold 4, A A B; wall@16+4 keeps 4 counts after 16.")
         panel.buttons(
             ("Fill the song with walls", lambda: self._do("Fill the song", edit.fill_song), ""),
             ("Wall map", self.commands.wall_map, ""),
@@ -212,7 +219,9 @@ class DanceRoom(Room):
 
     def _problems(self, panel: Panel) -> None:
         found = self.desk.session.facts.problems
-        panel.head(f"To check: {len(found)}" if found else "Nothing to check", "problems")
+        written = any(s.events for s in self.desk.project.dance.sections)
+        nothing = "Nothing to check" if written else "Nothing is written yet"
+        panel.head(f"To check: {len(found)}" if found else nothing, "problems")
         for problem in found[:MOST_PROBLEMS]:
             where = ", ".join(x for x in (problem.section, problem.count and f"count {problem.count}") if x)
             text = f"{where}: {problem.text}" if where else sentence(problem.text)

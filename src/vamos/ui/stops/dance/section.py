@@ -14,6 +14,8 @@ from vamos.ui.parts.fields import Choice, CountField, NotationField, TextField
 from vamos.ui.parts.text import label
 
 Write = Callable[[str], str]
+#: Told what is being typed, None when that is over.
+Typing = Callable[[str | None], object]
 
 
 class SectionRow(QWidget):
@@ -67,7 +69,7 @@ class NotationBox(QWidget):
     What cannot be read stays with its section: it is there again when one comes back.
     """
 
-    def __init__(self, written: Written, name: str, write: Write):
+    def __init__(self, written: Written, name: str, write: Write, typing: Typing):
         super().__init__()
         self._section = written.section
         self._drafts: dict[str, str] = {}
@@ -76,6 +78,7 @@ class NotationBox(QWidget):
         self._hint = label("", "soft", wrap=True)
         self._hint.setAccessibleName("What is suggested, or cannot be read")
         self._hint.hide()
+        self.field.typing = typing
         self.field.suggested.connect(self._say)
         down = QVBoxLayout(self)
         down.setContentsMargins(0, 0, 0, 0)
@@ -83,7 +86,8 @@ class NotationBox(QWidget):
         down.addWidget(self.field)
         down.addWidget(self._hint)
 
-    def show_written(self, written: Written, write: Write) -> None:
+    def show_written(self, written: Written, write: Write, typing: Typing) -> None:
+        self.field.typing = lambda _text: None
         if written.section != self._section:
             if self.field.half_typed:
                 self._drafts[self._section] = self.field.toPlainText()
@@ -95,7 +99,7 @@ class NotationBox(QWidget):
                 self.field.setPlainText(draft)
         else:
             self.field.set_value(written.text, written.feel, written.steps)
-        self.field.write = write
+        self.field.write, self.field.typing = write, typing
 
     def _say(self, words: str) -> None:
         self._hint.setText(words)
