@@ -306,7 +306,7 @@ def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
         save(project, arguments.project)
     planned = plan_clips(project)
     if arguments.json:
-        _write_json(arguments.json, [_clip_figures(project, c, planned) for c in planned])
+        _write_json(arguments.json, [_clip_figures(project, arguments.project.parent, c, planned) for c in planned])
     else:
         for clip in planned:
             print(f"{clip.title}, {clip.view}: {'; '.join(clip.reasons)}")
@@ -329,15 +329,15 @@ def _own_clips(project: Project, arguments: argparse.Namespace) -> Project:
     return project
 
 
-def _clip_figures(project: Project, clip: Clip, planned: tuple[Clip, ...]) -> dict[str, Any]:
+def _clip_figures(project: Project, base: Path, clip: Clip, planned: tuple[Clip, ...]) -> dict[str, Any]:
     """A clip with its seconds of the song, its frames and the versions it is written in."""
     from vamos.core.dance.lines import lines_for
     from vamos.core.model.clip import Version
     from vamos.core.plan.versions import version_words, versions_of
-    from vamos.core.render.compose import Stage
+    from vamos.core.render.films import stage_of
 
     assert project.song is not None and project.song.grid is not None
-    stage = Stage(project.song.grid, lines_for(project), project.output)
+    stage = stage_of(project, base, project.song.grid, lines_for(project))
     timing = stage.timing(clip, Version())
     figures: dict[str, Any] = to_builtins(clip)
     names = {t.id: t.name for t in project.takes}

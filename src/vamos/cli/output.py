@@ -6,9 +6,11 @@ import argparse
 from dataclasses import replace
 from fractions import Fraction
 
-from vamos.core.model.clip import Arrangement, ClipSound
+from vamos.core.model.clip import Arrangement, ClipSound, Quality
 from vamos.core.model.look import Shape, Style
-from vamos.core.model.project import Project
+from vamos.core.model.project import Output, Project
+from vamos.core.model.take import View
+from vamos.core.time import as_count
 
 
 def add_output(sub: argparse.ArgumentParser) -> None:
@@ -18,6 +20,17 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--style", choices=("corner", "strip", "floor"), help="where the counts stand")
     sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help="the picture's shape")
     sub.add_argument("--follow", action="store_true", help="go close to the dancer and follow slowly")
+    sub.add_argument("--size", type=int, metavar="PIXELS", help="longest side; without it as the film, up to 1920")
+    sub.add_argument("--rate", type=int, metavar="PER_SECOND", help="pictures a second; without it as the film")
+    sub.add_argument("--quality", choices=("hall", "phone", "small"), help="for the hall, for the phone, small")
+    sub.add_argument("--call-ahead", type=int, metavar="COUNTS", help="counts ahead that a tag or restart is called")
+    sub.add_argument("--run-through", choices=("front", "back", "none"), help="the view of the run-through, or none")
+    sub.add_argument(
+        "--from-to",
+        nargs=2,
+        metavar=("FROM", "TO"),
+        help="counts of the run-through, from FROM up to TO; 0 is the first danced",
+    )
     sub.add_argument("--even", action="store_true", help="count evenly where the song is not heard")
     sub.add_argument(
         "--also",
@@ -42,6 +55,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
         out = replace(out, framing=replace(out.framing, shape=Shape[arguments.shape.upper()]))
     if arguments.follow:
         out = replace(out, framing=replace(out.framing, follow=True))
+    out = _sized(out, arguments)
     arrangements = {Arrangement[name.upper()] for name in arguments.also if name in ("beside", "feet")}
     if arrangements:
         out = replace(out, arrangements=tuple(a for a in Arrangement if a in arrangements | set(out.arrangements)))
@@ -50,3 +64,23 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     out = replace(out, half_time=out.half_time or "half-time" in arguments.also)
     out = replace(out, as_filmed=out.as_filmed or "filmed" in arguments.also)
     return replace(project, output=out)
+
+
+def _sized(out: Output, arguments: argparse.Namespace) -> Output:
+    """Size, rate and quality, and what is wished of the run-through."""
+    if arguments.size is not None:
+        out = replace(out, longest_side=arguments.size)
+    if arguments.rate is not None:
+        out = replace(out, rate=arguments.rate)
+    if arguments.quality:
+        out = replace(out, quality=Quality[arguments.quality.upper()])
+    if arguments.call_ahead is not None:
+        out = replace(out, overlay=replace(out.overlay, call_ahead=arguments.call_ahead))
+    through = out.run_through
+    if arguments.run_through:
+        view = None if arguments.run_through == "none" else View(arguments.run_through)
+        through = replace(through, wanted=view is not None, view=view)
+    if arguments.from_to:
+        first, last = map(as_count, arguments.from_to)
+        through = replace(through, first=first, last=last)
+    return replace(out, run_through=through)

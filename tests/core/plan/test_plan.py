@@ -14,7 +14,6 @@ from vamos.core.model.song import MediaRef, Song
 from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, View
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.flip import AS_FILMED, BACK, MIRRORED, choose_flip, wanted_flip
-from vamos.core.plan.run_through import plan_run_through
 from vamos.core.time import TimeMap, TimeRange
 
 
@@ -119,13 +118,6 @@ class ClipsTest(unittest.TestCase):
     def test_nothing_to_cut_is_empty_not_an_error(self):
         self.assertEqual(plan_clips(Project()), ())
         self.assertEqual(plan_clips(project()), ())
-
-    def test_the_run_through_takes_the_longest_front_pass(self):
-        p = project(take("short", 0, 12), take("long", 0, 40), take("back", 0, 40, view=View.BACK), dance=TWO_WALLS)
-        through = plan_run_through(p)
-        self.assertEqual((through.take, through.counts.length), ("long", 32))
-        self.assertTrue(through.flip)
-        self.assertIsNone(plan_run_through(project(take("short", 0, 6))))
 
 
 class RoundTest(unittest.TestCase):

@@ -22,7 +22,7 @@ from vamos.core.model.project import Project
 from vamos.core.time import as_count
 from vamos.errors import InputError, MissingError, ProjectError, WriteError, write_error
 
-VERSION = 2
+VERSION = 3
 SUFFIX = ".vamos"
 
 

@@ -32,6 +32,15 @@ def _to_2(document: Fields) -> Fields:
     return document | {"project": project}
 
 
+def _to_3(document: Fields) -> Fields:
+    """Size and rate that nobody had chosen are those of the film now."""
+
+    def output(fields: Fields) -> Fields:
+        return {k: v for k, v in fields.items() if (k, v) not in (("rate", 30), ("longest_side", 960))}
+
+    return _inside(document, "project", lambda project: _inside(project, "output", output))
+
+
 def _grid_to_2(song: Fields) -> Fields:
     return _inside(song, "grid", lambda grid: _renamed(grid, "stops", "breaks"))
 
@@ -46,4 +55,4 @@ def _renamed(fields: Fields, old: str, new: str) -> Fields:
 
 
 #: Step k lifts format k + 1 to the next.
-_STEPS: tuple[Callable[[Fields], Fields], ...] = (_to_2,)
+_STEPS: tuple[Callable[[Fields], Fields], ...] = (_to_2, _to_3)

@@ -42,3 +42,8 @@ def toggle_arrangement(project: Project, arrangement: Arrangement) -> Project:
     wanted = set(project.output.arrangements) ^ {arrangement}
     kept = tuple(x for x in Arrangement if x in wanted)
     return set_output(project, arrangements=kept)
+
+
+def set_run_through(project: Project, **changes: Any) -> Project:
+    """What is wished of the run-through: ``wanted``, ``view``, ``first``, ``last``."""
+    return set_output(project, run_through=replace(project.output.run_through, **changes))

@@ -21,6 +21,14 @@ class ClipSound(StrEnum):
     NONE = "none"
 
 
+class Quality(StrEnum):
+    """How much of the picture is kept, by where it is watched."""
+
+    HALL = "for the hall"
+    PHONE = "for the phone"
+    SMALL = "small"
+
+
 class Look(StrEnum):
     """For doing: with counts. For watching: nothing over the picture but its label, softened."""
 
@@ -96,6 +104,40 @@ class Choice:
     nudge_end: int | None = None
 
 
+#: The key, subject and title of the run-through.
+RUN_THROUGH = "run-through"
+
+
+@dataclass(frozen=True, slots=True)
+class RunThrough:
+    """What is wished of the run-through: whether there is one, its view (None: the one filmed most), from and to which
+    count of the dance.
+    """
+
+    wanted: bool = True
+    view: View | None = None
+    first: Fraction | None = None
+    last: Fraction | None = None
+
+    def __post_init__(self) -> None:
+        if self.view not in (None, View.FRONT, View.BACK):
+            raise InputError("A run-through is seen from the front or from the back.")
+        if self.first is not None and self.last is not None and self.last <= self.first:
+            raise InputError("A run-through ends after it begins.")
+
+
+@dataclass(frozen=True, slots=True)
+class Piece:
+    """Counts of a clip that come from one pass; ``take`` is an id."""
+
+    counts: CountRange
+    take: str
+    pass_number: int
+    view: View
+    flip: bool
+    label: str
+
+
 @dataclass(frozen=True, slots=True)
 class Clip:
     """A planned clip.
@@ -103,7 +145,8 @@ class Clip:
     ``subject`` is what it shows: the id of a section or of a range, or the music at a second of the song; with the
     view it makes the ``key``, which is the same each time it is planned, so that choices stick. ``counts`` is the
     core range on the song, without run-up and run-out. ``take`` and ``alternatives`` are ids of takes. ``nudge``
-    are frames of the output by which start and end are later.
+    are frames of the output by which start and end are later. ``pieces`` follow each other without a gap where the
+    clip is made of several passes; take, view, flip and label are then those of the longest one.
     """
 
     key: str
@@ -122,6 +165,12 @@ class Clip:
     problems: tuple[str, ...] = ()
     alternatives: tuple[tuple[str, int], ...] = ()
     nudge: tuple[int, int] = (0, 0)
+    pieces: tuple[Piece, ...] = ()
+
+    def label_at(self, position: Fraction) -> str:
+        """What a learner reads at a count."""
+        inside = [p.label for p in self.pieces if p.counts.start <= position]
+        return inside[-1] if inside else self.pieces[0].label if self.pieces else self.label
 
     @property
     def shown(self) -> CountRange:

@@ -59,16 +59,21 @@ USUAL_LANES = (Lane.NUMBER, Lane.PART, Lane.NAME, Lane.NEXT, Lane.CALL, Lane.LAB
 
 @dataclass(frozen=True, slots=True)
 class Overlay:
-    """The lanes that are shown, their style, and from how far they are to be read."""
+    """The lanes that are shown, their style, from how far they are to be read, and so many counts ahead a tag, a stop,
+    a restart or the ending is called.
+    """
 
     style: Style = Style.CORNER
     lanes: tuple[Lane, ...] = USUAL_LANES
     numbering: Numbering = Numbering.SHEET
     distance_m: float = 2.0
+    call_ahead: int = 8
 
     def __post_init__(self) -> None:
         if not 0.3 <= self.distance_m <= 10:
             raise InputError(f"Counts are read from 0.3 to 10 m away, not {self.distance_m:g}.")
+        if not 1 <= self.call_ahead <= 32:
+            raise InputError(f"What comes is called 1 to 32 counts ahead, not {self.call_ahead}.")
 
 
 @dataclass(frozen=True, slots=True)

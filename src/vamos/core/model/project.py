@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 
-from vamos.core.model.clip import Arrangement, Choice, ClipSound, NamedRange
+from vamos.core.model.clip import Arrangement, Choice, ClipSound, NamedRange, Quality, RunThrough
 from vamos.core.model.dance import Dance, Item
 from vamos.core.model.look import Framing, Overlay
 from vamos.core.model.song import Grid, Song
@@ -15,15 +15,17 @@ from vamos.errors import InputError
 
 @dataclass(frozen=True, slots=True)
 class Output:
-    """How clips are written: frames per second, longest side in pixels, speeds, sound, look.
+    """How clips are written: frames per second and longest side in pixels (None: as the film, a side up to 1920),
+    quality, speeds, sound, look.
 
     ``plain`` adds a version to progress, ``half_time`` one at half the count rate, ``as_filmed`` one that is not
     flipped where the others are, ``arrangements`` more pictures in step; ``even`` counts evenly where the
     song is not heard.
     """
 
-    rate: int = 30
-    longest_side: int = 960
+    rate: int | None = None
+    longest_side: int | None = None
+    quality: Quality = Quality.PHONE
     speeds: tuple[Fraction, ...] = (Fraction(1), Fraction(3, 4), Fraction(1, 2))
     sound: ClipSound = ClipSound.SONG
     run_up: Fraction = Fraction(2)
@@ -35,11 +37,12 @@ class Output:
     as_filmed: bool = False
     arrangements: tuple[Arrangement, ...] = ()
     even: bool = False
+    run_through: RunThrough = RunThrough()
 
     def __post_init__(self) -> None:
-        if not 1 <= self.rate <= 240:
+        if self.rate is not None and not 1 <= self.rate <= 240:
             raise InputError(f"Frames per second must be 1 to 240, not {self.rate}.")
-        if not 64 <= self.longest_side <= 7680:
+        if self.longest_side is not None and not 64 <= self.longest_side <= 7680:
             raise InputError(f"The longest side must be 64 to 7680 pixels, not {self.longest_side}.")
         for speed in self.speeds:
             if not Fraction(1, 4) <= speed <= Fraction(5, 4):

@@ -103,8 +103,12 @@ class Facts:
     @property
     def run_through(self) -> Clip | None:
         """The whole dance in one clip."""
-        p = self.project
-        return self._once("run-through", (p.grid, p.dance, p.takes), lambda: plan_run_through(p))
+        p, coverage = self.project, self.coverage
+        return self._once(
+            "run-through",
+            (coverage, p.choices, p.output),
+            lambda: plan_run_through(coverage, p.choices, p.output.run_through),
+        )
 
     def clips_of(self, line: Line) -> tuple[Clip, ...]:
         """Clips cut from what a line dances."""

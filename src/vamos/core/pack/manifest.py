@@ -13,11 +13,21 @@ from pathlib import Path
 
 import msgspec
 
+from vamos.core.media.frames import Planes
 from vamos.core.render.clips import Written
 from vamos.core.render.overlay_state import OverlayState
 from vamos.errors import MissingError, ProjectError
 
 NAME = "manifest.json"
+
+
+@dataclass(frozen=True, slots=True)
+class PieceEntry:
+    """A piece of a clip: its middle frame, whether it is flipped, and the small grey picture of it as filmed."""
+
+    frame: int
+    flipped: bool
+    proof: tuple[tuple[int, ...], ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -51,6 +61,7 @@ class ClipEntry:
     look: str = "with counts"
     arrangement: str = "one picture"
     half_time: bool = False
+    pieces: tuple[PieceEntry, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -108,12 +119,17 @@ def clip_entry(written: Written, folder: Path) -> ClipEntry:
         tuple(counts),
         written.states,
         written.lufs,
-        tuple(tuple(int(v) for v in row) for row in written.proof),
+        _rows(written.proof),
         job.clip.problems,
         str(job.version.look),
         str(job.version.arrangement),
         job.version.half_time,
+        tuple(PieceEntry(frame, flip, _rows(proof)) for frame, flip, proof in written.pieces),
     )
+
+
+def _rows(grey: Planes) -> tuple[tuple[int, ...], ...]:
+    return tuple(tuple(int(v) for v in row) for row in grey)
 
 
 def _whole_counts(written: Written) -> list[tuple[Fraction, str]]:

@@ -8,7 +8,7 @@ flip (the middle picture against the small picture kept from the footage), loudn
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from pathlib import Path
 
@@ -105,12 +105,16 @@ def _picture(path: Path, entry: ClipEntry) -> Iterator[Finding]:
         f"{length:.3f} s, wanted {entry.duration_s:.3f} s",
     )
     yield from _counts(entry, kept)
-    yield _flip(entry, kept.get(entry.frames // 2))
+    if not entry.pieces:
+        yield _flip(entry, entry.frames // 2, entry.flipped, entry.proof, kept)
+    for number, piece in enumerate(entry.pieces, 1):
+        found = _flip(entry, piece.frame, piece.flipped, piece.proof, kept)
+        yield replace(found, what=f"flip of piece {number}")
 
 
 def _frames_wanted(entry: ClipEntry) -> set[int]:
     edges = [frame for _, (frame, _) in _edge_counts(entry)]
-    return {f for e in edges for f in (e - 1, e)} | {entry.frames // 2}
+    return {f for e in edges for f in (e - 1, e)} | {entry.frames // 2} | {p.frame for p in entry.pieces}
 
 
 def _edge_counts(entry: ClipEntry) -> list[tuple[str, tuple[int, str]]]:
@@ -159,17 +163,24 @@ def _plate_distance(entry: ClipEntry, planes: tuple[Pixels, Pixels, Pixels], sta
     return float(np.abs(part - luma).mean()) if part.shape == luma.shape else 255.0
 
 
-def _flip(entry: ClipEntry, planes: tuple[Pixels, Pixels, Pixels] | None) -> Finding:
-    """The middle picture lies nearer to the kept one as filmed, or to its mirror image."""
+def _flip(
+    entry: ClipEntry,
+    frame: int,
+    wanted: bool,
+    proof: tuple[tuple[int, ...], ...],
+    kept: dict[int, tuple[Pixels, Pixels, Pixels]],
+) -> Finding:
+    """A picture lies nearer to the kept one as filmed, or to its mirror image."""
+    planes = kept.get(frame)
     if planes is None:
         return Finding(entry.file, "flip", False, "the middle frame is missing")
     seen = small_grey(planes[0]).astype(float)
-    filmed = np.array(entry.proof, dtype=float)
-    clear = _uncovered(entry) & _uncovered(entry)[:, ::-1]
+    filmed = np.array(proof, dtype=float)
+    clear = _uncovered(entry, frame) & _uncovered(entry, frame)[:, ::-1]
     straight = float(np.abs(seen - filmed)[clear].mean())
     mirrored = float(np.abs(seen - filmed[:, ::-1])[clear].mean())
     # In an arrangement each picture is flipped by itself; the proof is of what stands there.
-    flipped = entry.flipped and entry.arrangement == Arrangement.ONE
+    flipped = wanted and entry.arrangement == Arrangement.ONE
     good = mirrored < straight if flipped else straight < mirrored
     if abs(mirrored - straight) < 0.15:
         return Finding(entry.file, "flip", min(mirrored, straight) < 3, "the picture is too even to tell its sides")
@@ -177,11 +188,11 @@ def _flip(entry: ClipEntry, planes: tuple[Pixels, Pixels, Pixels] | None) -> Fin
     return Finding(entry.file, "flip", good, f"{word} ({straight:.1f} against {mirrored:.1f})")
 
 
-def _uncovered(entry: ClipEntry) -> np.ndarray:
+def _uncovered(entry: ClipEntry, frame: int) -> np.ndarray:
     """Cells of the small picture that no plate touches, ``(9, 16)`` of bool."""
     rows, columns = len(entry.proof), len(entry.proof[0])
     mask = np.ones((rows, columns), dtype=bool)
-    state = _state_at(entry, entry.frames // 2)
+    state = _state_at(entry, frame)
     for x, y, luma, _, _ in yuv_plates(state, entry.width, entry.height, entry.matrix):
         h, w = luma.shape
         r0, r1 = y * rows // entry.height, -(-(y + h) * rows // entry.height)

@@ -27,12 +27,13 @@ from vamos.core.model.song import Grid
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
 from vamos.core.plan.clips import plan_clips
+from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.versions import clip_in, partner_of, version_words, versions_of
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.core.render.clips import RenderJob, Written, render_clip
-from vamos.core.render.compose import Film, Stage
-from vamos.core.render.films import films_for
+from vamos.core.render.compose import Film
+from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.sound import read_song
 from vamos.errors import (
     InputError,
@@ -101,7 +102,7 @@ class _Packer:
     def __init__(self, project: Project, grid: Grid, base: Path | None, work: Path, progress: Progress):
         assert project.song is not None
         self.project, self.grid, self.base, self.work, self.progress = project, grid, base, work, progress
-        self.stage = Stage(grid, lines_of(grid, project.dance), project.output)
+        self.stage = stage_of(project, base, grid, lines_of(grid, project.dance))
         self.clips: tuple[Clip, ...] = ()
         self.problems: list[str] = []
         self.entries: list[mf.ClipEntry] = []
@@ -114,7 +115,8 @@ class _Packer:
         (self.work / "clips").mkdir()
         if self.project.output.sound is ClipSound.SONG:
             self.song = read_song(locate(self.song_media.media, self.base), self.progress.part(0, 0.03))
-        through = plan_run_through(self.project)
+        output = self.project.output
+        through = plan_run_through(coverage_of(self.project), self.project.choices, output.run_through)
         tasks: list[tuple[float, Callable[[Progress], list[Written]]]] = []
         for number, clip in enumerate(clips, 1):
             versions = versions_of(self.project.output, clip, clips)
@@ -129,7 +131,8 @@ class _Packer:
             tasks.insert(0, (float(through.shown.length), partial(self._render, through, places, chapters)))
         self._work_through(tasks, through is not None)
         extra += self._sheets()
-        self.problems += [f"{c.title}, {c.view}: {p}" for c in clips for p in c.problems]
+        shown = (*clips, through) if through is not None else clips
+        self.problems += [f"{c.title}, {c.view}: {p}" for c in shown for p in c.problems]
         self._manifest(extra)
         return len(self.entries), tuple(self.problems)
 
@@ -153,7 +156,11 @@ class _Packer:
             self.problems += [p for w in written for p in _sound_problems(w)]
 
     def _run_through(self, clip: Clip) -> tuple[list[Place], tuple[Chapter, ...], list[Path]]:
-        version = Version(Fraction(1), self.project.output.sound)
+        sound = self.project.output.sound
+        # One sound through: rooms of several takes do not join.
+        if clip.pieces and sound is ClipSound.ROOM:
+            sound = ClipSound.CLICKS
+        version = Version(Fraction(1), sound)
         chapters = chapters_of(self.stage.lines, clip, self.stage.timing(clip, version))
         plain, meta = self.work / "chapters.txt", self.work / "chapters.ffmeta"
         plain.write_text(plain_list(chapters), encoding="utf-8")

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from contextlib import ExitStack
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from pathlib import Path
 
 import numpy as np
@@ -18,6 +18,7 @@ from vamos.core.render.compose import Composer, Film, Reel, Stage
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound import RATE, levelled
+from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
 
 #: Size of the small pictures kept to check the flip later.
@@ -39,7 +40,7 @@ class Written:
     """What was written, for the manifest.
 
     ``states`` are (first frame, what is shown); ``proof`` a small grey picture of the middle
-    frame as filmed, before any flip, ``(9, 16)``.
+    frame as filmed, before any flip, ``(9, 16)``; ``pieces`` (frame, flipped, such a picture) of each piece.
     """
 
     job: RenderJob
@@ -50,15 +51,17 @@ class Written:
     states: tuple[tuple[int, OverlayState], ...]
     lufs: float | None
     proof: Planes
+    pieces: tuple[tuple[int, bool, Planes], ...] = ()
 
 
 @dataclass(slots=True)
 class _Output:
     job: RenderJob
-    composer: Composer
+    composer: Composer | SplicedComposer
     writer: ClipWriter
     lufs: float | None
     proof: Planes | None = None
+    pieces: list[tuple[int, bool, Planes]] = field(default_factory=list)
 
     @property
     def left(self) -> int:
@@ -71,6 +74,9 @@ class _Output:
         frame = self.writer.frames
         if frame == self.composer.timing.frames // 2:
             self.proof = small_grey(self.composer.as_filmed(frame))
+        for middle, flip in self.composer.middles if isinstance(self.composer, SplicedComposer) else ():
+            if frame == middle:
+                self.pieces.append((frame, flip, small_grey(self.composer.as_filmed(frame))))
         self.writer.picture(*self.composer.picture(frame))
 
     def written(self) -> Written:
@@ -78,7 +84,9 @@ class _Output:
         proof = self.proof if self.proof is not None else np.zeros(PROOF[::-1], np.uint8)
         states = tuple(self.composer.states)
         timing = self.composer.timing
-        return Written(self.job, timing, width, height, self.composer.matrix, states, self.lufs, proof)
+        return Written(
+            self.job, timing, width, height, self.composer.matrix, states, self.lufs, proof, tuple(self.pieces)
+        )
 
 
 def render_clip(
@@ -125,7 +133,11 @@ def _render_group(
     outputs = []
     try:
         for job in jobs:
-            composer = Composer(job.films, job.version, stage, reels)
+            composer: Composer | SplicedComposer
+            if job.clip.pieces:
+                composer = SplicedComposer(job.clip, job.films, job.version, stage, reels)
+            else:
+                composer = Composer(job.films, job.version, stage, reels)
             # Writers stay with the caller: an error in a later group removes the files of all.
             outputs.append(_open(job, composer, stage, song, chapters, stack, progress))
         waiting = [o for o in outputs if o.left]
@@ -147,7 +159,7 @@ def _render_group(
 
 def _open(
     job: RenderJob,
-    composer: Composer,
+    composer: Composer | SplicedComposer,
     stage: Stage,
     song: Sound | None,
     chapters: tuple[tuple[float, float, str], ...],
@@ -157,12 +169,19 @@ def _open(
     """A writer with its sound handed over."""
     film, times = job.films[0], composer.take_times(job.films[0])
     room = None
-    if job.version.sound is ClipSound.ROOM:
+    if job.version.sound is ClipSound.ROOM and not job.clip.pieces:
         room, times = room_of(film.path, times)
     raw = version_sound(job.version, composer.timing, stage.lines, song, room, times, composer.overlay.numbering)
-    writer = stack.enter_context(
-        ClipWriter(job.path, *composer.size, stage.rate, composer.matrix, RATE if raw is not None else None, chapters)
+    writer = ClipWriter(
+        job.path,
+        *composer.size,
+        composer.timing.rate,
+        composer.matrix,
+        RATE if raw is not None else None,
+        chapters,
+        stage.output.quality,
     )
+    stack.enter_context(writer)
     lufs = None
     if raw is not None:
         samples, level = levelled(raw, progress)

@@ -5,7 +5,7 @@ The preview and the export make their frames here, so that what is seen is what 
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import ceil
@@ -15,10 +15,11 @@ from types import TracebackType
 import numpy as np
 
 from vamos.core.dance.lines import Line
+from vamos.core.media.film_rate import USUAL
 from vamos.core.media.frames import FrameReader, Planes, frame_times, matrix_of, pick_frames, shown_size, yuv_planes
 from vamos.core.media.motion import Motion
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
-from vamos.core.model.look import Lane, Numbering, Overlay, Style
+from vamos.core.model.look import Lane, Numbering, Overlay, Shape, Style
 from vamos.core.model.project import Output
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, counts_to_take
@@ -49,6 +50,10 @@ class Film:
     motion: Motion | None = None
 
 
+def _usual_rate(_take: str) -> FrameRate:
+    return USUAL
+
+
 @dataclass(frozen=True, slots=True)
 class Stage:
     """What all clips of a project share."""
@@ -56,16 +61,18 @@ class Stage:
     grid: Grid
     lines: tuple[Line, ...]
     output: Output
+    #: The rate of the film of a take, by its id.
+    film_rate: Callable[[str], FrameRate] = _usual_rate
 
-    @property
-    def rate(self) -> FrameRate:
-        return FrameRate.of(self.output.rate)
+    def rate(self, clip: Clip) -> FrameRate:
+        """Frames per second of a clip: as wished, else as its film has."""
+        return FrameRate.of(self.output.rate) if self.output.rate is not None else self.film_rate(clip.take)
 
     def timing(self, clip: Clip, version: Version) -> ClipTiming:
         """When things happen in a version; on an even beat when that is wished and the song is not heard."""
         even = self.output.even and version.sound is not ClipSound.SONG
         grid = even_grid(self.grid) if even else self.grid
-        return clip_timing(grid, clip.shown, version.picture_speed, self.rate, clip.nudge)
+        return clip_timing(grid, clip.shown, version.picture_speed, self.rate(clip), clip.nudge)
 
 
 class Reel:
@@ -99,11 +106,19 @@ class Reel:
 class Composer:
     """Makes any output frame of a version. Use as a context manager, or give it reels to share.
 
-    Raises MediaError when a film cannot be read.
+    ``fit`` is the size of the output where other films decide it: the picture is scaled into it, with bars where its
+    sides are others. Raises MediaError when a film cannot be read.
     """
 
-    def __init__(self, films: Sequence[Film], version: Version, stage: Stage, reels: dict[Path, Reel] | None = None):
-        self.films, self.version, self.stage = films, version, stage
+    def __init__(
+        self,
+        films: Sequence[Film],
+        version: Version,
+        stage: Stage,
+        reels: dict[Path, Reel] | None = None,
+        fit: tuple[int, int] | None = None,
+    ):
+        self.films, self.version, self.stage, self._fit = films, version, stage, fit
         self.clip = films[0].clip
         self.timing = stage.timing(self.clip, version)
         self._reels = reels if reels is not None else {}
@@ -175,6 +190,8 @@ class Composer:
             aspect = None
         follow = wish.follow and film is self.films[0]
         clear = self._clear(whole, follow) if film is self.films[0] or aspect is not None else (0.0, 0.0)
+        if self._fit is not None and aspect is None and not follow:
+            return framing.still(framing.smallest(self._fit[0] / self._fit[1], width / height))
         ends = float(picks[0]), float(picks[-1])
         return framing.frame_path(aspect, follow, width / height, film.motion, *ends, clear)
 
@@ -198,18 +215,33 @@ class Composer:
 
     def _sizes(self) -> list[tuple[int, int]]:
         """The size of each film's part in the output."""
-        longest = self.stage.output.longest_side
+        if self._fit is not None:
+            return [self._fit]
+        longest = self.stage.output.longest_side or LONGEST
         parts = []
         for film, path in zip(self.films, self.paths, strict=True):
             width, height = self.reel(film).size
             parts.append((path.width * width, path.height * height))
+        shape = self.stage.output.framing.shape
+        if shape in _ONE_SIZE:
+            return self._in_one_size(shape_size(shape, self.stage.output.longest_side), parts)
         if self.version.arrangement is Arrangement.BESIDE:
             # Both halves are as high as the lower film allows.
             high = min(height for _, height in parts)
             wide = high * parts[0][0] / parts[0][1]
             whole = max(wide, 2 * high) if self._stacked else max(2 * wide, high)
             return [picture_size(wide, high, longest, whole)] * 2
-        first = picture_size(*parts[0], longest)
+        return self._with_inset(picture_size(*parts[0], longest), parts)
+
+    def _in_one_size(self, whole: tuple[int, int], parts: list[tuple[float, float]]) -> list[tuple[int, int]]:
+        """All clips of an upright or square pack have one size, whatever was cut out of their films."""
+        if self.version.arrangement is not Arrangement.BESIDE:
+            return self._with_inset(whole, parts)
+        return [(whole[0], _even(whole[1] / 2)) if self._stacked else (_even(whole[0] / 2), whole[1])] * 2
+
+    @staticmethod
+    def _with_inset(first: tuple[int, int], parts: list[tuple[float, float]]) -> list[tuple[int, int]]:
+        """The size of the picture, and of the smaller one in its corner where there is one."""
         if len(parts) == 1:
             return [first]
         # Upright feet beside a wide film: what is lower decides, so that the corner holds them.
@@ -223,12 +255,12 @@ class Composer:
         index = int(np.searchsorted(self._starts, frame, side="right")) - 1
         return self.states[max(0, index)][1]
 
-    def picture(self, frame: int) -> Yuv:
-        """Y, U, V of an output frame."""
+    def picture(self, frame: int, shown: OverlayState | None = None) -> Yuv:
+        """Y, U, V of an output frame; ``shown`` stands over it instead of what this clip would show."""
         y, u, v = self._arranged(frame, flipped=True)
         if self.version.look is Look.PLAIN:
             softened(y, u, v)
-        shown = self.shown(frame)
+        shown = shown or self.shown(frame)
         if self.version.arrangement is Arrangement.BESIDE:
             # Section and wall stand below the label of the first picture.
             shown = replace(shown, place="")
@@ -287,6 +319,19 @@ def _overlay_of(version: Version, wished: Overlay) -> Overlay:
     if version.arrangement is Arrangement.BESIDE:
         overlay = replace(overlay, distance_m=min(_BESIDE_M, overlay.distance_m))
     return overlay
+
+
+#: The longest side of a clip, when nothing else is wished.
+LONGEST = 1920
+#: Shapes whose clips all have one size; its shorter side.
+_ONE_SIZE, _SHORT = (Shape.UPRIGHT, Shape.SQUARE), 1080
+
+
+def shape_size(shape: Shape, longest: int | None) -> tuple[int, int]:
+    """Width and height of all clips of a shape: 1080 × 1920, 1080 × 1080, or with a longest side as wished."""
+    aspect = shape.aspect or 1.0
+    high = longest if longest is not None else round(_SHORT / aspect)
+    return _even(high * aspect + 0.5), _even(high)
 
 
 def picture_size(width: float, height: float, longest: int, of: float | None = None) -> tuple[int, int]:

@@ -12,6 +12,7 @@ import numpy as np
 
 from vamos.core.media.frames import Planes
 from vamos.core.media.sound import Samples
+from vamos.core.model.clip import Quality
 from vamos.core.time import FrameRate
 from vamos.errors import VamosError, write_error
 
@@ -21,7 +22,8 @@ if TYPE_CHECKING:
     from av.container import OutputContainer
     from av.video.frame import VideoFrame
 
-CRF = "21"
+#: Constant rate factors of x264.
+CRF = {Quality.HALL: "18", Quality.PHONE: "21", Quality.SMALL: "26"}
 SOUND_BITS = 160_000
 #: The slow search for bit allocation costs a third of a clip's time and is not heard here.
 AAC_OPTIONS: dict[str, object] = {"aac_coder": "fast"}
@@ -55,6 +57,7 @@ class ClipWriter:
         matrix: str,
         sound_rate: int | None,
         chapters: tuple[tuple[float, float, str], ...] = (),
+        quality: Quality = Quality.PHONE,
     ):
         import av
 
@@ -76,7 +79,7 @@ class ClipWriter:
         context.thread_count = 1
         context.color_range = 1
         context.colorspace = context.color_primaries = context.color_trc = code
-        self._video.options = {"crf": CRF, "preset": "veryfast", "profile": "high"}
+        self._video.options = {"crf": CRF[quality], "preset": "veryfast", "profile": "high"}
         self._audio = None
         if sound_rate is not None:
             self._audio = sound_stream(self._out, sound_rate)

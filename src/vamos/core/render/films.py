@@ -2,16 +2,37 @@
 
 from __future__ import annotations
 
+from functools import cache
 from pathlib import Path
 
+from vamos.core.dance.lines import Line
 from vamos.core.document.paths import locate
 from vamos.core.media import proxy
+from vamos.core.media.film_rate import USUAL, film_rate
 from vamos.core.media.motion import Motion, motion_of
 from vamos.core.model.clip import Arrangement, Clip, Version
 from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Project
+from vamos.core.model.song import Grid
 from vamos.core.progress import Progress, quiet
-from vamos.core.render.compose import Film
+from vamos.core.render.compose import Film, Stage
+from vamos.core.render.splice import clips_of_pieces
+from vamos.core.time import FrameRate
+from vamos.errors import VamosError
+
+
+def stage_of(project: Project, base: Path | None, grid: Grid, lines: tuple[Line, ...]) -> Stage:
+    """What all clips of a project share; rates are those of its films."""
+    media = {take.id: take.media for take in project.takes}
+
+    @cache
+    def rate(take: str) -> FrameRate:
+        try:
+            return film_rate(locate(media[take], base))
+        except VamosError:
+            return USUAL
+
+    return Stage(grid, lines, project.output, rate)
 
 
 def needs_motion(framing: Framing, version: Version) -> bool:
@@ -32,6 +53,9 @@ def films_for(
 
     ``small`` takes small copies where there are any, for watching.
     """
+    if clip.pieces:
+        moved = needs_motion(project.output.framing, version)
+        return tuple(_film(project, base, c, moved, progress or quiet(), small) for c in clips_of_pieces(clip))
     clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
     moved = needs_motion(project.output.framing, version)
     return tuple(_film(project, base, c, moved, progress or quiet(), small) for c in clips)

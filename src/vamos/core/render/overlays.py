@@ -52,14 +52,14 @@ def shown_at(
         hold=bool(number) and event is not None and event.kind is Kind.HOLD,
         now=lane(Lane.NAME, event.short) if event is not None else "",
         ahead=lane(Lane.NEXT, words.ahead_at(position)),
-        label=lane(Lane.LABEL, clip.label),
+        label=lane(Lane.LABEL, clip.label_at(position)),
         title=clip.title,
         foot=lane(Lane.FEET, event.foot.value) if event is not None and event.foot is not Foot.NONE else "",
         touch=event is not None and event.kind is Kind.TOUCH and Lane.FEET in lanes,
         word=lane(Lane.WORD, event.lyric) if event is not None else "",
         facing=lane(Lane.CLOCK, words.facing_at(position)),
         place=lane(Lane.PLACE, words.place_at(position)),
-        call=lane(Lane.CALL, words.call_at(position, clip.counts.end)),
+        call=lane(Lane.CALL, words.call_at(position, clip.counts.end, overlay.call_ahead)),
         row=row[0],
         at=row[1],
         style=overlay.style,
@@ -73,7 +73,8 @@ def schedule(
     """First frame and content of each state of the overlay, from frame 0 on."""
     out: list[tuple[int, OverlayState]] = []
     edges = timing.counts()
-    for position in words.changes(edges.start, edges.end):
+    marks = {p.counts.start for p in clip.pieces if edges.start < p.counts.start < edges.end}
+    for position in sorted({*words.changes(edges.start, edges.end), *marks}):
         frame = max(0, timing.frame_of(position))
         state = shown_at(words, clip, position, overlay, look)
         if out and out[-1][0] == frame:

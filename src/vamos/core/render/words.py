@@ -14,9 +14,8 @@ from vamos.core.model.look import Numbering
 from vamos.core.time import count_text
 from vamos.core.time.counts import subdivision_name
 
-#: How far ahead the next cue is shown, and a tag, a stop or a restart is called, in counts.
+#: How far ahead the next cue is shown, in counts.
 CUE_AHEAD = Fraction(2)
-CALL_AHEAD = 8
 
 
 class Words:
@@ -92,10 +91,10 @@ class Words:
                 return event.short
         return ""
 
-    def call_at(self, position: Fraction, until: Fraction) -> str:
-        """What comes within eight counts and before ``until``: a tag, a stop, a restart, the ending."""
+    def call_at(self, position: Fraction, until: Fraction, ahead: int = 8) -> str:
+        """What comes within so many counts and before ``until``: a tag, a stop, a restart, the ending."""
         for at, name in self._calls:
-            if 0 < at - position <= CALL_AHEAD and at < until:
+            if 0 < at - position <= ahead and at < until:
                 return f"{name} in {ceil(at - position)}"
         return ""
 

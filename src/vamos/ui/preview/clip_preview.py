@@ -109,7 +109,9 @@ def scene_of(
     partner = partner_of(clip, clips, version.arrangement)
     if partner is None:
         version = replace(version, arrangement=Arrangement.ONE)
-    small = replace(stage, output=replace(stage.output, longest_side=min(PREVIEW_SIDE, stage.output.longest_side)))
+    small = replace(
+        stage, output=replace(stage.output, longest_side=min(PREVIEW_SIDE, stage.output.longest_side or PREVIEW_SIDE))
+    )
     return Scene(project, base, clip_in(version, clip), partner, version, small)
 
 

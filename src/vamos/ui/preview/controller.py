@@ -283,7 +283,7 @@ class Preview(QObject):
             return
         self.playback.stop()
         clock, back = self._clock
-        rate = self._session.project.output.rate / float(self._clock_speed())
+        rate = float(self.watched.rate().per_second) / float(self._clock_speed())
         at = min(max(0.0, clock(self._page.position) + frames / rate), self.playback.end_s)
         position = Fraction(back(at)).limit_denominator(960)
         self._page.position = position

@@ -9,12 +9,13 @@ from pathlib import Path
 from vamos.core.dance.lines import Line
 from vamos.core.document.paths import locate
 from vamos.core.media import proxy
+from vamos.core.media.film_rate import USUAL, film_rate
 from vamos.core.model.clip import Clip, Version
 from vamos.core.model.song import Grid, MediaRef
 from vamos.core.model.take import Take, View, counts_to_take
 from vamos.core.plan.line_pass import LinePass
-from vamos.core.render.compose import Stage
-from vamos.core.time import TimeMap
+from vamos.core.render.films import stage_of
+from vamos.core.time import FrameRate, TimeMap
 from vamos.errors import VamosError
 from vamos.ui.page.content import Content
 from vamos.ui.page.view import PageView
@@ -115,6 +116,17 @@ class Watched:
             return next((c for c in mine if c.view is view), mine[0])
         return next((c for c in facts.clips_of(line) if c.view is view), None)
 
+    def rate(self) -> FrameRate:
+        """Frames per second of what is watched: as clips are written, else as its film has."""
+        wished = self._session.project.output.rate
+        if wished is not None:
+            return FrameRate.of(wished)
+        found = self.pass_here()
+        try:
+            return film_rate(self.path_of(found.take.media)) if found is not None else USUAL
+        except VamosError:
+            return USUAL
+
     def scene(self) -> Scene | None:
         """What the mirror plays where clips are cut: the clip of this line in the wished version."""
         clip = self.clip() if self.plays_clips else None
@@ -123,7 +135,7 @@ class Watched:
         project, base = self._session.project, self._session.base
         key = (project, clip, self.kind, self.speed, base)
         if self._scene is None or self._scene[0] != key:
-            stage = Stage(self.grid, self._session.lines, project.output)
+            stage = stage_of(project, base, self.grid, self._session.lines)
             made = scene_of(project, base, stage, self._session.facts.clips, clip, self.kind, self.speed)
             self._scene = (key, made)
         return self._scene[1]

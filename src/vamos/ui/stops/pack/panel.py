@@ -13,6 +13,7 @@ from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.pack.commands import PackCommands, Written
+from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
 from vamos.ui.stops.stop import MainAction, Room
 
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25))
@@ -61,7 +62,6 @@ class PackRoom(Room):
         files = sum(len(versions_of(output, c, clips)) for c in clips)
         panel.plain_head("What students get")
         panel.fact("Clips", f"{plural(len(clips), 'clip')}, written as {plural(files, 'file')}")
-        panel.fact("Also", "the run-through with chapters")
         panel.say("Speeds", "")
         panel.toggles(
             "speeds",
@@ -76,6 +76,8 @@ class PackRoom(Room):
                 self._arrange(arrangement),
             )
         self._also(panel, *_EVEN)
+        fill_picture(panel, self.desk)
+        panel.head("Sound", "sound")
         panel.choice(
             "Sound",
             list(ClipSound),
@@ -86,6 +88,8 @@ class PackRoom(Room):
         panel.say(
             "The rights of the music are yours to clear. With “clicks” or “none”, clips carry the counts and no song."
         )
+
+        fill_run_through(panel, self.desk)
 
     def _arrange(self, arrangement: Arrangement) -> Callable[[bool], object]:
         return lambda _on: self.desk.do(f"Also {arrangement}", lambda p: toggle_arrangement(p, arrangement))

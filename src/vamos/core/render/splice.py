@@ -1,0 +1,113 @@
+"""A clip of several pieces, each from its own film, under one overlay and one sound."""
+
+from __future__ import annotations
+
+from bisect import bisect_right
+from collections.abc import Sequence
+from dataclasses import replace
+from fractions import Fraction
+from pathlib import Path
+
+import numpy as np
+
+from vamos.core.media.frames import Planes
+from vamos.core.model.clip import Clip, Version
+from vamos.core.render.compose import Composer, Film, Reel, Stage, Yuv
+from vamos.core.render.overlay_state import OverlayState
+from vamos.core.render.overlays import schedule
+from vamos.core.render.words import Words
+from vamos.core.time.timemap import Floats
+
+
+def clips_of_pieces(clip: Clip) -> tuple[Clip, ...]:
+    """Each piece as a clip of its own; the first has the run-up, the last the run-out."""
+    last = len(clip.pieces) - 1
+    return tuple(
+        replace(
+            clip,
+            counts=p.counts,
+            take=p.take,
+            pass_number=p.pass_number,
+            view=p.view,
+            flip=p.flip,
+            label=p.label,
+            run_up=clip.run_up if k == 0 else Fraction(0),
+            run_out=clip.run_out if k == last else Fraction(0),
+            pieces=(),
+        )
+        for k, p in enumerate(clip.pieces)
+    )
+
+
+class SplicedComposer:
+    """Makes any output frame of a clip of pieces; like :class:`Composer`, with the size of its longest piece."""
+
+    def __init__(
+        self,
+        clip: Clip,
+        films: Sequence[Film],
+        version: Version,
+        stage: Stage,
+        reels: dict[Path, Reel] | None = None,
+    ):
+        # All pieces run at the rate of the longest one.
+        rate = stage.rate(clip)
+        stage = replace(stage, film_rate=lambda _take: rate)
+        self.clip, self.version, self.stage = clip, version, stage
+        self.timing = stage.timing(clip, version)
+        self._reels = reels if reels is not None else {}
+        self._own = reels is None
+        main = max(range(len(films)), key=lambda k: films[k].clip.counts.length)
+        try:
+            first = Composer([films[main]], version, stage, self._reels)
+            fit = first.size
+            self._parts = [
+                first if k == main else Composer([film], version, stage, self._reels, fit)
+                for k, film in enumerate(films)
+            ]
+        except BaseException:
+            self.close()
+            raise
+        self.overlay, self.matrix, self.size = first.overlay, first.matrix, fit
+        self._firsts = [p.timing.first_frame - self.timing.first_frame for p in self._parts]
+        ends = [*self._firsts[1:], self.timing.frames]
+        self.picks: list[Floats] = [np.arange(self.timing.frames, dtype=float)]
+        self.states = schedule(Words(stage.lines), clip, self.timing, self.overlay, version.look)
+        self._starts = [frame for frame, _ in self.states]
+        #: (middle frame, whether it is flipped) of each piece, to check the sides against.
+        self.middles = tuple(
+            ((a + b) // 2, film.clip.flip) for a, b, film in zip(self._firsts, ends, films, strict=True)
+        )
+
+    def __enter__(self) -> SplicedComposer:
+        return self
+
+    def __exit__(self, *_: object) -> None:
+        self.close()
+
+    def close(self) -> None:
+        if self._own:
+            for reel in self._reels.values():
+                reel.close()
+            self._reels.clear()
+
+    def take_times(self, _film: Film) -> Floats:
+        """Pieces have no one clock; nothing is heard of their rooms."""
+        return np.zeros(self.timing.frames)
+
+    def shown(self, frame: int) -> OverlayState:
+        return self.states[max(0, bisect_right(self._starts, frame) - 1)][1]
+
+    def picture(self, frame: int) -> Yuv:
+        part, at = self._part(frame)
+        return part.picture(at, self.shown(frame))
+
+    def as_filmed(self, frame: int) -> Planes:
+        part, at = self._part(frame)
+        return part.as_filmed(at)
+
+    def _part(self, frame: int) -> tuple[Composer, int]:
+        """The piece on show at a frame, and its own frame there."""
+        number = max(0, bisect_right(self._firsts, frame) - 1)
+        part = self._parts[number]
+        return part, min(max(0, frame - self._firsts[number]), part.timing.frames - 1)

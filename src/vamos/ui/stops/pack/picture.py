@@ -1,0 +1,109 @@
+"""How large clips are, how fast, in what quality; and what is wished of the run-through."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from fractions import Fraction
+
+from vamos.core.edit.output import set_output, set_overlay, set_run_through
+from vamos.core.model.clip import Quality
+from vamos.core.model.take import View
+from vamos.ui.desk import Desk
+from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.text import plural, sentence
+
+_SIZES = {"as the film, up to 1920": None, "1920": 1920, "1280": 1280, "960": 960, "640": 640}
+_RATES = {"as the film": None, "25": 25, "30": 30, "50": 50, "60": 60}
+_VIEWS = {"the view filmed most": None, "front": View.FRONT, "back": View.BACK}
+_AHEAD = ("4", "8", "12", "16")
+
+
+def fill_picture(panel: Panel, desk: Desk) -> None:
+    """Size, rate and quality."""
+    output = desk.project.output
+    panel.head("Picture", "picture")
+    size = next((w for w, s in _SIZES.items() if s == output.longest_side), str(output.longest_side))
+    rate = next((w for w, r in _RATES.items() if r == output.rate), str(output.rate))
+    panel.choice("Longest side", list(dict.fromkeys([*_SIZES, size])), size, _size(desk), "Longest side in pixels")
+    panel.choice("Pictures a second", list(dict.fromkeys([*_RATES, rate])), rate, _rate(desk), "Pictures a second")
+
+    def quality(words: str) -> None:
+        desk.do("Quality", lambda p: set_output(p, quality=Quality(words)), f"Quality: {words}")
+
+    panel.choice("Quality", list(Quality), str(output.quality), quality, "Quality of the picture")
+    panel.say("Upright and square clips are all 1080 wide, whatever was cut out of their films.", key="one size")
+
+
+def _size(desk: Desk) -> Callable[[str], object]:
+    return lambda words: desk.do("Size of clips", lambda p: set_output(p, longest_side=_SIZES.get(words)), words)
+
+
+def _rate(desk: Desk) -> Callable[[str], object]:
+    return lambda words: desk.do("Rate of clips", lambda p: set_output(p, rate=_RATES.get(words)), words)
+
+
+def fill_run_through(panel: Panel, desk: Desk) -> None:
+    """The whole dance in one film: what it is made of, its view, from where to where."""
+    wish, found = desk.project.output.run_through, desk.session.facts.run_through
+    panel.head("Run-through", "run-through")
+
+    def wanted(on: bool) -> None:
+        desk.do("Run-through", lambda p: set_run_through(p, wanted=on))
+
+    panel.check("The whole dance in one film, with chapters", wish.wanted, wanted, "Run-through")
+    if not wish.wanted:
+        return
+    view = next(w for w, v in _VIEWS.items() if v is wish.view)
+
+    def look(words: str) -> None:
+        desk.do("View of the run-through", lambda p: set_run_through(p, view=_VIEWS[words]), f"Run-through: {words}")
+
+    panel.choice("View", list(_VIEWS), view, look, "View of the run-through")
+    lines = [x for x in desk.session.lines if x.kind.danced]
+    starts = {f"{x.title or 'line'}, count {int(x.start) + 1}": x.start for x in lines}
+    ends = {f"{x.title or 'line'}, count {int(x.counts.end)}": x.counts.end for x in lines}
+    for name, title, places, now in (
+        ("first", "From", {"the beginning": None, **starts}, wish.first),
+        ("last", "To", {"the end": None, **ends}, wish.last),
+    ):
+        words = next((w for w, at in places.items() if at == now), f"count {now}")
+        panel.choice(
+            title,
+            list(dict.fromkeys([*places, words])),
+            words,
+            _edge(desk, name, places),
+            f"Run-through: {title.lower()}",
+        )
+
+    def ahead(words: str) -> None:
+        overlay = replace(desk.project.output.overlay, call_ahead=int(words))
+        desk.do("What comes is called", lambda p: set_overlay(p, overlay), f"Called {words} counts ahead")
+
+    called = str(desk.project.output.overlay.call_ahead)
+    panel.choice(
+        "Call tags ahead", list(dict.fromkeys([*_AHEAD, called])), called, ahead, "Counts a tag is called ahead"
+    )
+    if found is None:
+        panel.say("No pass shows enough of the dance to the song; film it once from top to end.", "warn", key="none")
+        return
+    counts = plural(int(found.counts.length), "count")
+    panel.say(f"{counts}. {' '.join(map(sentence, found.reasons[:1]))}", "", key="made of")
+    for reason in found.reasons[1:]:
+        panel.say(sentence(reason), key=reason)
+    for problem in found.problems:
+        panel.say(sentence(problem), "warn", key=problem)
+
+
+def _edge(desk: Desk, name: str, places: dict[str, Fraction | None]) -> Callable[[str], object]:
+    def choose(words: str) -> None:
+        at = places.get(words)
+        there = desk.project.output.run_through
+        first = at if name == "first" else there.first
+        last = at if name == "last" else there.last
+        if first is not None and last is not None and last <= first:
+            desk.tell("The run-through would end before it begins. Nothing was changed.")
+            return
+        desk.do("Run-through", lambda p: set_run_through(p, **{name: at}), words)
+
+    return choose
