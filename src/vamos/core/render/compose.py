@@ -191,7 +191,10 @@ class Composer:
         follow = wish.follow and film is self.films[0]
         clear = self._clear(whole, follow) if film is self.films[0] or aspect is not None else (0.0, 0.0)
         if self._fit is not None and aspect is None and not follow:
-            return framing.still(framing.smallest(self._fit[0] / self._fit[1], width / height))
+            if film.motion is None:
+                return framing.still(framing.smallest(self._fit[0] / self._fit[1], width / height))
+            aspect, follow = self._fit[0] / self._fit[1], True
+            clear = self._clear(aspect, follow)
         ends = float(picks[0]), float(picks[-1])
         return framing.frame_path(aspect, follow, width / height, film.motion, *ends, clear)
 

@@ -10,6 +10,7 @@ from vamos.core.document.paths import locate
 from vamos.core.media import proxy
 from vamos.core.media.film_rate import USUAL, film_rate
 from vamos.core.media.motion import Motion, motion_of
+from vamos.core.media.probe import probe
 from vamos.core.model.clip import Arrangement, Clip, Version
 from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Project
@@ -54,11 +55,29 @@ def films_for(
     ``small`` takes small copies where there are any, for watching.
     """
     if clip.pieces:
-        moved = needs_motion(project.output.framing, version)
-        return tuple(_film(project, base, c, moved, progress or quiet(), small) for c in clips_of_pieces(clip))
+        return _films_of_pieces(project, base, clip, version, progress or quiet(), small)
     clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
     moved = needs_motion(project.output.framing, version)
     return tuple(_film(project, base, c, moved, progress or quiet(), small) for c in clips)
+
+
+def _films_of_pieces(
+    project: Project, base: Path | None, clip: Clip, version: Version, progress: Progress, small: bool
+) -> tuple[Film, ...]:
+    """The films of a clip of pieces; one of another shape than the longest piece is cut around the dancer."""
+    clips = clips_of_pieces(clip)
+    always = needs_motion(project.output.framing, version)
+    shapes = [_aspect(locate(project.take(c.take).media, base)) for c in clips]
+    main = max(range(len(clips)), key=lambda k: clips[k].counts.length)
+    return tuple(
+        _film(project, base, c, always or abs(shape / shapes[main] - 1) > 0.01, progress, small)
+        for c, shape in zip(clips, shapes, strict=True)
+    )
+
+
+def _aspect(path: Path) -> float:
+    found = probe(path)
+    return found.width / max(1, found.height)
 
 
 def _film(project: Project, base: Path | None, clip: Clip, moved: bool, progress: Progress, small: bool) -> Film:
