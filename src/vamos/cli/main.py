@@ -134,16 +134,18 @@ def run(argv: Sequence[str] | None = None) -> int:
     """Entry point; returns the exit status."""
     arguments = parser().parse_args(argv)
     terminal = Terminal(sys.stderr, silent=arguments.quiet)
-    before = signal.getsignal(signal.SIGINT)
+    before = {number: signal.getsignal(number) for number in (signal.SIGINT, signal.SIGTERM)}
 
-    def interrupt(_number: int, _frame: FrameType | None) -> None:
+    def interrupt(number: int, _frame: FrameType | None) -> None:
+        # Asked once, work ends at its next step; asked twice, at once.
         terminal.stop = True
-        signal.signal(signal.SIGINT, before)
+        signal.signal(number, before[signal.Signals(number)])
 
     try:
         if arguments.command is None:
             return commands.window(None)
-        signal.signal(signal.SIGINT, interrupt)
+        for number in before:
+            signal.signal(number, interrupt)
         return int(arguments.run(arguments, terminal))
     except Stopped:
         terminal.say("Stopped. Nothing half-written was left.")
@@ -170,4 +172,5 @@ def run(argv: Sequence[str] | None = None) -> int:
         return FAULT
     finally:
         terminal.close()
-        signal.signal(signal.SIGINT, before)
+        for number, handler in before.items():
+            signal.signal(number, handler)

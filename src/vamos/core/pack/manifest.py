@@ -34,8 +34,8 @@ class PieceEntry:
 class ClipEntry:
     """One clip of a pack.
 
-    ``counts`` are (frame, number) where a new count begins; ``states`` (frame, what is
-    written); ``proof`` the small grey picture of the middle frame as filmed, rows of 16.
+    ``made_from`` is the hash of all it follows from. ``counts`` are (frame, number) where a new count begins;
+    ``states`` (frame, what is written); ``proof`` the small grey picture of the middle frame as filmed, rows of 16.
     """
 
     file: str
@@ -62,6 +62,7 @@ class ClipEntry:
     arrangement: str = "one picture"
     half_time: bool = False
     pieces: tuple[PieceEntry, ...] = ()
+    made_from: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -91,7 +92,7 @@ def checksum(path: Path) -> str:
         return hashlib.file_digest(file, "sha256").hexdigest()
 
 
-def clip_entry(written: Written, folder: Path) -> ClipEntry:
+def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry:
     """The manifest's entry for a clip that was written below ``folder``."""
     job, timing = written.job, written.timing
     path = job.path
@@ -125,6 +126,7 @@ def clip_entry(written: Written, folder: Path) -> ClipEntry:
         str(job.version.arrangement),
         job.version.half_time,
         tuple(PieceEntry(frame, flip, _rows(proof)) for frame, flip, proof in written.pieces),
+        made_from,
     )
 
 

@@ -2,23 +2,22 @@
 
 from __future__ import annotations
 
-import os
 import shutil
 import tempfile
 import unicodedata
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from functools import partial
 from pathlib import Path
+from threading import Lock
 
 import msgspec
 
 from vamos import __version__
 from vamos.core.dance.export import export_sheet
 from vamos.core.dance.lines import lines_of
-from vamos.core.document.files import umask
 from vamos.core.document.paths import locate
 from vamos.core.media.sound import Sound
 from vamos.core.model.clip import Clip, ClipSound, Version
@@ -26,15 +25,18 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
+from vamos.core.pack.place import put_in_place, work_folder
+from vamos.core.pack.reuse import EarlierPack, made_from
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.versions import clip_in, partner_of, version_words, versions_of
 from vamos.core.progress import Progress, quiet, side_by_side
-from vamos.core.render.clips import RenderJob, Written, render_clip
+from vamos.core.render.clips import RenderJob, render_clip
 from vamos.core.render.compose import Film
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.sound import read_song
+from vamos.core.render.words import Words
 from vamos.errors import (
     InputError,
     MediaError,
@@ -83,10 +85,11 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
     if project.song is None or grid is None or not clips:
         raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
     check_place(out)
-    work = _work_folder(out)
+    work = work_folder(out)
     try:
-        outcome = _Packer(project, grid, base, work, progress).run(clips)
-        _put_in_place(work, out)
+        outcome = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress).run(clips)
+        # Something may have been put there while clips were rendered.
+        put_in_place(work, out, _only_a_pack)
     except OSError as error:
         if isinstance(error, VamosError):
             raise
@@ -99,7 +102,9 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
 class _Packer:
     """One pack in the making."""
 
-    def __init__(self, project: Project, grid: Grid, base: Path | None, work: Path, progress: Progress):
+    def __init__(
+        self, project: Project, grid: Grid, base: Path | None, work: Path, earlier: EarlierPack, progress: Progress
+    ):
         assert project.song is not None
         self.project, self.grid, self.base, self.work, self.progress = project, grid, base, work, progress
         self.stage = stage_of(project, base, grid, lines_of(grid, project.dance))
@@ -107,17 +112,17 @@ class _Packer:
         self.problems: list[str] = []
         self.entries: list[mf.ClipEntry] = []
         self.song: Sound | None = None
+        self.song_read = Lock()
+        self.earlier, self.words = earlier, Words(self.stage.lines)
         self.song_media = project.song
         self.gone = False
 
     def run(self, clips: tuple[Clip, ...]) -> tuple[int, tuple[str, ...]]:
         self.clips = clips
         (self.work / "clips").mkdir()
-        if self.project.output.sound is ClipSound.SONG:
-            self.song = read_song(locate(self.song_media.media, self.base), self.progress.part(0, 0.03))
         output = self.project.output
         through = plan_run_through(coverage_of(self.project), self.project.choices, output.run_through)
-        tasks: list[tuple[float, Callable[[Progress], list[Written]]]] = []
+        tasks: list[tuple[float, Callable[[Progress], list[mf.ClipEntry]]]] = []
         for number, clip in enumerate(clips, 1):
             versions = versions_of(self.project.output, clip, clips)
             weight = float(clip.shown.length) * sum(1 / float(v.picture_speed) for v in versions)
@@ -137,7 +142,7 @@ class _Packer:
         return len(self.entries), tuple(self.problems)
 
     def _work_through(
-        self, tasks: list[tuple[float, Callable[[Progress], list[Written]]]], has_run_through: bool
+        self, tasks: list[tuple[float, Callable[[Progress], list[mf.ClipEntry]]]], has_run_through: bool
     ) -> None:
         """Render on two threads; the heavy parts of decoding and encoding run side by side."""
         watches = side_by_side(self.progress.part(0.03, 0.98), [weight for weight, _ in tasks])
@@ -151,9 +156,9 @@ class _Packer:
                 raise
         # The run-through is rendered first and listed last.
         ordered = results[1:] + results[:1] if has_run_through else results
-        for written in ordered:
-            self.entries += [mf.clip_entry(w, self.work) for w in written]
-            self.problems += [p for w in written for p in _sound_problems(w)]
+        for entries in ordered:
+            self.entries += entries
+            self.problems += [p for e in entries for p in _sound_problems(e)]
 
     def _run_through(self, clip: Clip) -> tuple[list[Place], tuple[Chapter, ...], list[Path]]:
         sound = self.project.output.sound
@@ -180,17 +185,39 @@ class _Packer:
 
     def _render(
         self, clip: Clip, places: list[Place], chapters: tuple[Chapter, ...], progress: Progress
-    ) -> list[Written]:
+    ) -> list[mf.ClipEntry]:
         stopped = Progress(progress.report, lambda: self.gone or progress.stop_asked())
         try:
             shown = [(clip_in(version, clip), version, path) for version, path in places]
             jobs = [RenderJob(c, version, path, self._films(c, version, stopped)) for c, version, path in shown]
-            return render_clip(jobs, self.stage, self.song, stopped, chapters)
+            keys = {j.path: made_from(j, self.stage, self.project, self.words, chapters) for j in jobs}
+            done = {j.path: self._taken_over(keys[j.path], j) for j in jobs}
+            new = [j for j in jobs if done[j.path] is None]
+            written = render_clip(new, self.stage, self._song(new, stopped), stopped, chapters) if new else []
+            made = {w.job.path: mf.clip_entry(w, self.work, keys[w.job.path]) for w in written}
+            progress(1.0, f"Wrote {clip.title}")
+            return [done[j.path] or made[j.path] for j in jobs]
         except (WriteError, Stopped):
             raise
         except (MissingError, MediaError) as error:
             self.problems.append(f"{clip.title}, {clip.view}: not written, {error}")
             return []
+
+    def _taken_over(self, key: str, job: RenderJob) -> mf.ClipEntry | None:
+        """The same file of the pack before, where it stands unchanged."""
+        entry = self.earlier.take_over(key, job.path)
+        if entry is None:
+            return None
+        return replace(entry, file=job.path.relative_to(self.work).as_posix(), problems=job.clip.problems)
+
+    def _song(self, jobs: list[RenderJob], progress: Progress) -> Sound | None:
+        """The song, read when the first clip needs it."""
+        if all(j.version.sound is not ClipSound.SONG for j in jobs):
+            return None
+        with self.song_read:
+            if self.song is None:
+                self.song = read_song(locate(self.song_media.media, self.base), progress.part(0, 0))
+            return self.song
 
     def _films(self, clip: Clip, version: Version, progress: Progress) -> tuple[Film, ...]:
         partner = partner_of(clip, self.clips, version.arrangement)
@@ -213,9 +240,9 @@ class _Packer:
         (self.work / mf.NAME).write_bytes(data + b"\n")
 
 
-def _sound_problems(written: Written) -> list[str]:
-    if written.lufs is not None and written.lufs <= -60:
-        return [f"{written.job.clip.title}: the song is silent in this clip"]
+def _sound_problems(entry: mf.ClipEntry) -> list[str]:
+    if entry.loudness_lufs is not None and entry.loudness_lufs <= -60:
+        return [f"{entry.title}: the song is silent in this clip"]
     return []
 
 
@@ -283,32 +310,3 @@ def _only_a_pack(folder: Path) -> None:
             safe="Nothing in it was touched.",
             todo="Move that elsewhere, or choose a new name.",
         )
-
-
-def _work_folder(out: Path) -> Path:
-    target = out.resolve()
-    try:
-        target.parent.mkdir(parents=True, exist_ok=True)
-        return Path(tempfile.mkdtemp(prefix=f".{target.name}."[:100], dir=target.parent))
-    except OSError as error:
-        raise write_error(error, out) from error
-
-
-def _put_in_place(work: Path, out: Path) -> None:
-    """Swap the finished folder in; the old one goes only when the new one stands, and only if it is still a pack."""
-    target = out.resolve()
-    os.chmod(work, 0o777 & ~umask())
-    old = None
-    if target.exists():
-        # Something may have been put there while clips were rendered.
-        _only_a_pack(target)
-        old = work.with_name(work.name + ".old")
-        os.rename(target, old)
-    try:
-        os.rename(work, target)
-    except OSError:
-        if old is not None:
-            os.rename(old, target)
-        raise
-    if old is not None:
-        shutil.rmtree(old, ignore_errors=True)

@@ -123,7 +123,7 @@ class Composer:
         self.timing = stage.timing(self.clip, version)
         self._reels = reels if reels is not None else {}
         self._own = reels is None
-        self.overlay = _overlay_of(version, stage.output.overlay)
+        self.overlay = overlay_of(version, stage.output.overlay)
         try:
             self.picks = [self._picks(film) for film in films]
             self.paths = [self._path(film, times) for film, times in zip(films, self.picks, strict=True)]
@@ -312,7 +312,7 @@ class Composer:
 _BESIDE_M = 1.4
 
 
-def _overlay_of(version: Version, wished: Overlay) -> Overlay:
+def overlay_of(version: Version, wished: Overlay) -> Overlay:
     """What stands over a version: in half-time counted as it is danced; beside each other, smaller."""
     # In half-time the music's numbers would mislead.
     overlay = replace(wished, numbering=Numbering.SHEET) if version.half_time else wished

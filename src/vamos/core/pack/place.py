@@ -1,0 +1,76 @@
+"""Folders that are made beside their place and put there at once."""
+
+from __future__ import annotations
+
+import ctypes
+import os
+import re
+import shutil
+import tempfile
+from collections.abc import Callable
+from pathlib import Path
+
+from vamos.core.document.files import umask
+from vamos.errors import write_error
+
+#: renameat2(2): exchange two paths; relative to the working folder.
+_EXCHANGE, _HERE = 2, -100
+
+
+def work_folder(out: Path) -> Path:
+    """A hidden folder beside ``out`` to work in; those of runs that died are cleared away."""
+    target = out.resolve()
+    try:
+        target.parent.mkdir(parents=True, exist_ok=True)
+        _clear_dead(target)
+        return Path(tempfile.mkdtemp(prefix=f".{target.name[:80]}.{os.getpid()}.", dir=target.parent))
+    except OSError as error:
+        raise write_error(error, out) from error
+
+
+def _clear_dead(target: Path) -> None:
+    """Work folders name the process they belong to; without it nobody works in them any more."""
+    name = re.compile(rf"\.{re.escape(target.name[:80])}\.(\d+)\.\w{{8}}(\.old)?")
+    for path in target.parent.iterdir():
+        match = name.fullmatch(path.name)
+        if match and path.is_dir() and not path.is_symlink() and not _alive(int(match.group(1))):
+            shutil.rmtree(path, ignore_errors=True)
+
+
+def _alive(process: int) -> bool:
+    try:
+        os.kill(process, 0)
+    except ProcessLookupError:
+        return False
+    except OSError:
+        return True
+    return True
+
+
+def put_in_place(work: Path, out: Path, check: Callable[[Path], None]) -> None:
+    """Put a finished folder at ``out``; what stands there goes only when ``check`` lets it, and by one exchange."""
+    target = out.resolve()
+    os.chmod(work, 0o777 & ~umask())
+    if not target.exists():
+        os.rename(work, target)
+        return
+    check(target)
+    if not _exchanged(work, target):
+        old = work.with_name(work.name + ".old")
+        os.rename(target, old)
+        try:
+            os.rename(work, target)
+        except OSError:
+            os.rename(old, target)
+            raise
+        work = old
+    shutil.rmtree(work, ignore_errors=True)
+
+
+def _exchanged(a: Path, b: Path) -> bool:
+    """Exchange two folders in one step; False where the system cannot."""
+    try:
+        swap = ctypes.CDLL(None, use_errno=True).renameat2
+    except (OSError, AttributeError):
+        return False
+    return bool(swap(_HERE, os.fsencode(a), _HERE, os.fsencode(b), _EXCHANGE) == 0)
