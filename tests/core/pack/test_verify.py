@@ -125,7 +125,7 @@ class PackTest(FolderCase):
             mock.patch("vamos.core.render.encode.ClipWriter.picture", side_effect=OSError(28, "full")),
             self.assertRaisesRegex(WriteError, "no space left"),
         ):
-            self.write()
+            self.write(output=replace(self.project.output, longest_side=128))
         self.assertEqual({p: (self.out / p).read_bytes() for p in before}, before)
         self.assertEqual([p for p in self.listing() if p.startswith(".")], [])
         self.write(name="second")
@@ -165,7 +165,7 @@ class PackTest(FolderCase):
             return real(*arguments)
 
         with mock.patch("vamos.core.pack.write.render_clip", late), self.assertRaisesRegex(WriteError, "late.txt"):
-            self.write(name="second")
+            self.write(name="second", output=replace(self.project.output, longest_side=128))
         self.assertEqual(read_manifest(self.out).project, self.project.name)
         self.assertEqual([p for p in self.listing() if p.startswith(".")], [])
 
