@@ -12,12 +12,14 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from pathlib import Path
 
+import msgspec
 import numpy as np
 
 from vamos.core.media.probe import opened
 from vamos.core.media.sound import read_sound
 from vamos.core.model.clip import Arrangement
 from vamos.core.pack.manifest import ClipEntry, Manifest, checksum, read_manifest
+from vamos.core.pack.students_page import PAGE
 from vamos.core.progress import Progress, quiet
 from vamos.core.render.clips import small_grey
 from vamos.core.render.overlay_state import OverlayState
@@ -49,6 +51,7 @@ def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]
     findings: list[Finding] = []
     for entry in manifest.files:
         findings += _checksum(folder, entry.file, entry.sha256)
+    findings += _page(folder, manifest)
     for number, clip in enumerate(manifest.clips):
         progress(number / len(manifest.clips), f"Checking {clip.file}")
         findings += _clip(folder, clip)
@@ -63,6 +66,23 @@ def _checksum(folder: Path, name: str, wanted: str) -> Iterator[Finding]:
     else:
         same = checksum(path) == wanted
         yield Finding(name, "checksum", same, "as written" if same else "the file was changed")
+
+
+def _page(folder: Path, manifest: Manifest) -> Iterator[Finding]:
+    """The page for students plays every clip of the pack, and nothing else."""
+    if PAGE not in {f.file for f in manifest.files}:
+        return
+    try:
+        text = (folder / PAGE).read_text(encoding="utf-8")
+        data = msgspec.json.decode(text.split('id="data">', 1)[1].split("</script>", 1)[0])
+        shown = [*data["sections"], *([data["through"]] if data["through"] else [])]
+        played = {f["file"] for s in shown for v in s["views"] for f in v["files"]}
+    except (OSError, UnicodeDecodeError, IndexError, KeyError, TypeError, msgspec.DecodeError):
+        yield Finding(PAGE, "page", False, "it cannot be understood")
+        return
+    wanted = {c.file for c in manifest.clips}
+    words = f"it plays {len(played & wanted)} of {len(wanted)} clips"
+    yield Finding(PAGE, "page", played == wanted, words)
 
 
 def _clip(folder: Path, entry: ClipEntry) -> Iterator[Finding]:

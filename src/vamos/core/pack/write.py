@@ -24,9 +24,11 @@ from vamos.core.model.clip import Clip, ClipSound, Version
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.pack import manifest as mf
+from vamos.core.pack.captions import webvtt
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
 from vamos.core.pack.place import put_in_place, work_folder
 from vamos.core.pack.reuse import EarlierPack, made_from
+from vamos.core.pack.students_page import write_page
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.run_through import plan_run_through
@@ -135,7 +137,9 @@ class _Packer:
             # The longest first, so that no worker is left alone with it.
             tasks.insert(0, (float(through.shown.length), partial(self._render, through, places, chapters)))
         self._work_through(tasks, through is not None)
-        extra += self._sheets()
+        if not self.entries:
+            raise InputError("No clip could be written. " + " ".join(dict.fromkeys(self.problems)))
+        extra += self._sheets() + self._for_students()
         shown = (*clips, through) if through is not None else clips
         self.problems += [f"{c.title}, {c.view}: {p}" for c in shown for p in c.problems]
         self._manifest(extra)
@@ -223,15 +227,29 @@ class _Packer:
         partner = partner_of(clip, self.clips, version.arrangement)
         return films_for(self.project, self.base, clip, partner, version, progress.part(0, 0))
 
+    @property
+    def rights(self) -> str:
+        said = self.project.dance.rights or self.song_media.rights
+        return said or "The rights of the music are yours to clear; this is no legal advice."
+
+    def _for_students(self) -> list[Path]:
+        """The page that plays the clips, and captions of each clip with counts."""
+        pages = [write_page(self.project, self.entries, self.rights, self.work)]
+        folder = self.work / "captions"
+        folder.mkdir()
+        for entry in self.entries:
+            if text := webvtt(entry):
+                pages.append(folder / f"{Path(entry.file).stem}.vtt")
+                pages[-1].write_text(text, encoding="utf-8")
+        return pages
+
     def _manifest(self, extra: list[Path]) -> None:
-        if not self.entries:
-            raise InputError("No clip could be written. " + " ".join(dict.fromkeys(self.problems)))
         manifest = mf.Manifest(
             1,
             f"Vamos {__version__}",
             self.project.name,
             self.song_media.title,
-            self.song_media.rights or "The rights of the music are yours to clear; this is no legal advice.",
+            self.rights,
             tuple(self.entries),
             tuple(mf.file_entry(p, self.work) for p in extra),
             tuple(self.problems),

@@ -8,6 +8,7 @@ from pathlib import Path
 from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
 
+from vamos.core.pack.students_page import PAGE
 from vamos.core.pack.verify import Finding, verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.core.progress import Progress
@@ -69,6 +70,11 @@ class PackCommands:
     def show_folder(self) -> None:
         if self.written is not None:
             QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.written.folder)))
+
+    def show_page(self) -> None:
+        """The students' page in the browser of the desktop."""
+        if self.written is not None:
+            QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.written.folder / PAGE)))
 
     def forget(self) -> None:
         self.written = None

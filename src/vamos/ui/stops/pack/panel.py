@@ -62,6 +62,7 @@ class PackRoom(Room):
         files = sum(len(versions_of(output, c, clips)) for c in clips)
         panel.plain_head("What students get")
         panel.fact("Clips", f"{plural(len(clips), 'clip')}, written as {plural(files, 'file')}")
+        panel.fact("Beside them", "a page for students, captions, the count sheet, the wall map")
         panel.say("Speeds", "")
         panel.toggles(
             "speeds",
@@ -113,7 +114,10 @@ class PackRoom(Room):
             return
         for words, role in written_words(written):
             panel.say(words, role)
-        panel.buttons(("Open the folder", self.commands.show_folder, ""))
+        panel.buttons(
+            ("Open the students’ page", self.commands.show_page, ""), ("Open the folder", self.commands.show_folder, "")
+        )
+        panel.say("Hand out the whole folder: the page plays the clips beside it, without a network.", key="hand out")
 
 
 def written_words(written: Written) -> list[tuple[str, str]]:

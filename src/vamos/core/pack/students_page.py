@@ -1,0 +1,132 @@
+"""The page for students: one file that opens from disk in any browser and plays the clips beside it.
+
+Its parts stand in the folder ``students`` as HTML, CSS and plain JavaScript; here they are joined with what the pack
+holds. It asks no network for anything.
+"""
+
+from __future__ import annotations
+
+import hashlib
+import html
+import json
+from collections.abc import Sequence
+from fractions import Fraction
+from importlib.resources import files
+from math import floor
+from pathlib import Path
+from typing import Any
+
+from vamos.core.dance.card import card_of
+from vamos.core.dance.facing import turn_words
+from vamos.core.model.clip import RUN_THROUGH, Arrangement, Look
+from vamos.core.model.dance import Foot, Section
+from vamos.core.model.project import Project
+from vamos.core.pack.manifest import ClipEntry
+from vamos.core.time import count_name
+
+PAGE = "practise.html"
+CARE = (
+    "Warm up, clear the floor, and go slowly into turns and jumps. Ask a teacher or a physician when unsure what is "
+    "good for you."
+)
+
+
+def write_page(project: Project, entries: Sequence[ClipEntry], rights: str, folder: Path) -> Path:
+    """The page of a pack, beside its clips."""
+    path = folder / PAGE
+    path.write_text(page_html(page_data(project, entries, rights)), encoding="utf-8")
+    return path
+
+
+def page_html(data: dict[str, Any]) -> str:
+    parts = files("vamos.core.pack") / "students"
+    read = {name: (parts / f"page.{name}").read_text(encoding="utf-8") for name in ("html", "css", "js")}
+    # Nothing in a name may end the element it stands in.
+    text = json.dumps(data, ensure_ascii=False).replace("<", "\\u003c")
+    filled = {"title": html.escape(data["title"]), "style": read["css"], "data": text, "script": read["js"]}
+    page = read["html"]
+    for name, words in filled.items():
+        page = page.replace("{{" + name + "}}", words, 1)
+    return page
+
+
+def page_data(project: Project, entries: Sequence[ClipEntry], rights: str) -> dict[str, Any]:
+    """What the page needs to know; seconds, frames and names only."""
+    titles = dict.fromkeys(e.title for e in entries if e.title != RUN_THROUGH)
+    sections = {s.name: s for s in project.dance.sections}
+    through = [e for e in entries if e.title == RUN_THROUGH]
+    title = project.dance.name or project.name
+    return {
+        "id": hashlib.sha256(f"{project.name}\n{title}".encode()).hexdigest()[:16],
+        "title": title,
+        "about": _about(project),
+        "care": CARE,
+        "rights": rights,
+        "sections": [
+            {
+                "title": name,
+                "rows": _rows(sections[name]) if name in sections else [],
+                "views": _views([e for e in entries if e.title == name]),
+            }
+            for name in titles
+        ],
+        "through": {"title": "The whole dance", "rows": [], "views": _views(through)} if through else None,
+    }
+
+
+def _about(project: Project) -> str:
+    rows = dict(card_of(project).rows)
+    named = (("Song", "to {}"), ("By", "by {}"), ("Level", "{}"), ("Counts", "{} counts"), ("Tempo", "{}"))
+    return ", ".join(words.format(rows[name]) for name, words in named if rows.get(name))
+
+
+def _rows(section: Section) -> list[dict[str, Any]]:
+    """The sheet of a section, a move a row; ``count`` is the whole count it belongs to, 0 for the first."""
+    out = []
+    for event in sorted(section.events, key=lambda e: e.start):
+        foot = event.foot.value if event.foot is not Foot.NONE else ""
+        words = event.name or str(event.kind)
+        cells = [count_name(event.start, section.feel), words, foot, turn_words(event.turn, event.size)]
+        out.append({"count": max(0, floor(event.start)), "cells": cells})
+    return out
+
+
+def _views(entries: list[ClipEntry]) -> list[dict[str, Any]]:
+    """The ways a section can be seen, each with its files from fast to slow."""
+    found: dict[str, list[ClipEntry]] = {}
+    for entry in entries:
+        found.setdefault(_view_name(entry), []).append(entry)
+    return [
+        {"name": name, "files": [_file(e, entries) for e in sorted(rows, key=lambda e: -e.speed)]}
+        for name, rows in found.items()
+    ]
+
+
+def _view_name(entry: ClipEntry) -> str:
+    if entry.arrangement != Arrangement.ONE:
+        return str(entry.arrangement)
+    extra = ["half-time"] if entry.half_time else ["to watch"] if entry.look == Look.PLAIN else []
+    return ", ".join([entry.label.split(":")[0] or entry.view, *extra])
+
+
+def _file(entry: ClipEntry, others: list[ClipEntry]) -> dict[str, Any]:
+    """A file with its counts; one without counts over the picture has those of the same clip that has them."""
+    told = entry
+    if not entry.counts:
+        alike = (e for e in others if e.counts and (e.speed, e.half_time) == (entry.speed, entry.half_time))
+        told = next((e for e in alike if e.frames == entry.frames), entry)
+    core = [frame for frame, state in told.states if not state.dim]
+    start = min(core, default=0)
+    after = [frame for frame, state in told.states if state.dim and frame > start]
+    first = next((k for k, (frame, _) in enumerate(told.counts) if frame >= start), 0)
+    return {
+        "file": entry.file,
+        "speed": entry.speed / (2 if entry.half_time else 1),
+        "rate": float(Fraction(entry.rate)),
+        "length": entry.duration_s,
+        "first": first,
+        "from": start,
+        "to": min(after, default=entry.frames),
+        "counts": [list(c) for c in told.counts],
+        "states": [[frame, s.number + s.part, s.now, s.ahead] for frame, s in told.states],
+    }
