@@ -6,6 +6,7 @@ holds. It asks no network for anything.
 
 from __future__ import annotations
 
+import base64
 import hashlib
 import html
 import json
@@ -43,11 +44,22 @@ def page_html(data: dict[str, Any]) -> str:
     read = {name: (parts / f"page.{name}").read_text(encoding="utf-8") for name in ("html", "css", "js")}
     # Nothing in a name may end the element it stands in.
     text = json.dumps(data, ensure_ascii=False).replace("<", "\\u003c")
-    filled = {"title": html.escape(data["title"]), "style": read["css"], "data": text, "script": read["js"]}
+    style = read["css"].replace("{{font}}", _fonts())
+    filled = {"title": html.escape(data["title"]), "style": style, "data": text, "script": read["js"]}
     page = read["html"]
     for name, words in filled.items():
         page = page.replace("{{" + name + "}}", words, 1)
     return page
+
+
+def _fonts() -> str:
+    """The type of the page, inside it, so that it is the same everywhere (SIL Open Font License)."""
+    out = []
+    for weight, name in ((400, "Regular"), (700, "Bold")):
+        data = (files("vamos") / "fonts" / f"Manrope-{name}.ttf").read_bytes()
+        source = f"data:font/ttf;base64,{base64.b64encode(data).decode()}"
+        out.append(f'@font-face {{ font-family: Manrope; font-weight: {weight}; src: url("{source}"); }}')
+    return "\n".join(out)
 
 
 def page_data(project: Project, entries: Sequence[ClipEntry], rights: str) -> dict[str, Any]:

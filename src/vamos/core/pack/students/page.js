@@ -129,7 +129,11 @@ function draw() {
   }));
   at("speeds").replaceChildren(...view().files.map((f) => button(percent(f.speed), f === file(), () => { state.speed = f.speed; state.rounds = 0; load(true); })));
   at("views").replaceChildren(...here.views.map((v, n) => button(v.name, v === view(), () => { state.view = n; load(true); })));
-  at("counts").replaceChildren(...(state.through ? [] : loaded.counts.map(([, number], k) => button(number, null, () => goTo(k), "Count " + number))));
+  at("counts").replaceChildren(...(state.through ? [] : loaded.counts.map(([frame, number], k) => {
+    const b = button(number, null, () => goTo(k), "Count " + number);
+    b.classList.toggle("out", frame < loaded.from || frame >= loaded.to);
+    return b;
+  })));
   at("sheet").replaceChildren(...(here.rows || []).map((r) => {
     const tr = document.createElement("tr");
     tr.dataset.count = r.count;
