@@ -9,6 +9,7 @@ import numpy as np
 from tests.core.render.test_timing_sound import pitch, tone
 from tests.support import grid_at
 from vamos.core.dance.lines import lines_of
+from vamos.core.dance.notation import parse_line
 from vamos.core.media.sound import Sound
 from vamos.core.media.voice import say
 from vamos.core.model.clip import ClipSound, Version
@@ -117,6 +118,18 @@ class LongSectionsTest(unittest.TestCase):
         self.assertEqual(self.said(Numbering.EIGHTS, range(8, 10)), ["one", "two"])
         self.assertEqual(self.said(Numbering.SETS, range(16, 18)), ["three", "two"])
         self.assertEqual(self.said(Numbering.HALF, range(2, 4)), ["two", "and"])
+
+    def test_parts_of_a_count_on_which_one_dances(self):
+        """1 & 2 is said so, each word on its place; a hold on an & is not said."""
+        section = Section("s", 8, parse_line("kick ball change R 1&2, hold &, step L 3"))
+        lines = lines_of(grid_at(60, 60, 0.5, 0), Dance("d", (section,), (Item(ItemKind.WALL),)))
+        words: list[str] = []
+        with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, _s: words.append(w) or say(w)):
+            out = np.zeros((9 * RATE, 2), np.float32)
+            add_voice(out, RATE, lines, F(0), F(4), TimeMap.line(0.0, 0.5, 1.0))
+        self.assertEqual(words, ["one", "and", "two", "three", "four"])
+        self.assertLess(np.abs(out[round(0.98 * RATE) : round(0.995 * RATE)]).max(), 0.05)
+        self.assertGreater(np.abs(out[round(1.0 * RATE) : round(1.2 * RATE)]).max(), 0.05)
 
 
 class HalfTimeTest(unittest.TestCase):

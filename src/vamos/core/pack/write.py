@@ -128,8 +128,9 @@ class _Packer:
         for number, clip in enumerate(clips, 1):
             versions = versions_of(self.project.output, clip, clips)
             weight = float(clip.shown.length) * sum(1 / float(v.picture_speed) for v in versions)
-            stem = f"{number:02d} {plain_name(clip.title)} {_short_label(clip)}"
-            places = [(v, self.work / "clips" / f"{stem} {version_words(v)}.mp4") for v in versions]
+            stem = f"{number:02d} {plain_name(clip.title)}"
+            names = [f"{stem} {_short_label(clip_in(v, clip))} {version_words(v)}.mp4" for v in versions]
+            places = [(v, self.work / "clips" / name) for v, name in zip(versions, names, strict=True)]
             tasks.append((weight, partial(self._render, clip, places, ())))
         extra: list[Path] = []
         if through is not None:

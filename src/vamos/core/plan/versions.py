@@ -46,12 +46,10 @@ def clip_in(version: Version, clip: Clip) -> Clip:
 
 
 def version_words(version: Version) -> str:
-    """A version in words that may stand in a file name."""
-    words = [f"{round(float(version.speed) * 100)}"]
+    """A version in words that may stand in a file name; speeds have three digits, so that names sort by speed."""
+    words = [f"{round(float(version.speed) * 100):03d}"]
     if version.half_time:
         words.append("half-time")
-    if version.as_filmed:
-        words.append("as filmed")
     if version.look is Look.PLAIN:
         words.append("to watch")
     if version.arrangement is Arrangement.BESIDE:

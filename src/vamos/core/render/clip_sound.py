@@ -5,6 +5,7 @@ from __future__ import annotations
 import itertools
 from collections.abc import Sequence
 from fractions import Fraction
+from math import floor
 from pathlib import Path
 
 import numpy as np
@@ -14,12 +15,14 @@ from vamos.core.dance.lines import Line
 from vamos.core.media.sound import Samples, Sound, read_stretch
 from vamos.core.media.voice import number_word, say
 from vamos.core.model.clip import ClipSound, Version
+from vamos.core.model.dance import Kind
 from vamos.core.model.look import Numbering
 from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.sound import RATE, clip_sound, excerpt, faded, stretched
 from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
 from vamos.core.time import TimeMap
+from vamos.core.time.counts import subdivision_name
 from vamos.core.time.timemap import Floats
 from vamos.errors import MediaError
 
@@ -80,16 +83,14 @@ def add_voice(
     numbering: Numbering = Numbering.SHEET,
 ) -> None:
     """Mix a voice that says each count as it is written over the picture, its onset on the count, in place."""
-    words = Words(lines)
-    counts = [position for position, _ in counts_between(lines, start, end)]
-    for position in counts:
+    spoken_words = _spoken(lines, start, end, numbering)
+    after = [at for at, _ in spoken_words[1:]]
+    for (position, word), following in zip(spoken_words, [*after, None], strict=True):
         first = round(counts_to_out(position) * rate)
         if not 0 <= first < len(samples):
             continue
-        # On a whole count only half-time counting says an “and”.
-        spoken_and = words.part_at(position, numbering) == "&"
-        word = "and" if spoken_and else number_word(int(words.number_at(position, numbering)))
-        room_s = counts_to_out(position + 1) - counts_to_out(position)
+        until = following if following is not None else position + 1
+        room_s = counts_to_out(until) - counts_to_out(position)
         spoken, said_rate = say(word, int(np.clip(90 / room_s, 160, 340)))
         tone = scipy.signal.resample_poly(spoken, rate, said_rate).astype(np.float32)
         # The word before makes room for the next one.
@@ -99,6 +100,34 @@ def add_voice(
             tone = tone.copy()
             tone[-tail:] *= np.linspace(1, 0, tail, dtype=np.float32)
         samples[first : first + len(tone)] += 0.8 * tone[:, None]
+
+
+#: Parts of a count as they are said.
+_PARTS = {"&": "and", "a": "uh", "e": "ee"}
+#: A part that leaves less than this to the next word is not said, in counts.
+_LEAST = Fraction(1, 4)
+
+
+def _spoken(lines: Sequence[Line], start: Fraction, end: Fraction, numbering: Numbering) -> list[tuple[Fraction, str]]:
+    """(count, word) of everything that is said: each count as the plate shows it, and parts on which one dances."""
+    words = Words(lines)
+    found: dict[Fraction, str] = {}
+    for position, _ in counts_between(lines, start, end):
+        # On a whole count only half-time counting says an “and”.
+        is_and = words.part_at(position, numbering) == "&"
+        found[position] = "and" if is_and else number_word(int(words.number_at(position, numbering)))
+    if numbering is not Numbering.HALF:
+        for line in lines:
+            for at, event in line.events():
+                part = _PARTS.get(subdivision_name(at - floor(at), line.feel))
+                if part and start <= at < end and event.kind not in (Kind.HOLD, Kind.BREATH):
+                    found.setdefault(at, part)
+    said = sorted(found.items())
+    return [
+        (at, word)
+        for (at, word), (following, _) in zip(said, [*said[1:], (end + 1, "")], strict=True)
+        if at.denominator == 1 or following - at >= _LEAST
+    ]
 
 
 def room_sound(room: Sound, times: Floats, timing: ClipTiming) -> Samples:
