@@ -18,7 +18,18 @@ HERE = Path(__file__).resolve().parent
 ROOT = HERE.parent
 WORKERS = 2
 #: Modules known to take longest start first.
-SLOW = ("test_demo_pack", "test_window", "test_cli", "test_verify")
+SLOW = (
+    "test_cli",
+    "test_make_foreign",
+    "test_students_page",
+    "test_verify",
+    "test_compose",
+    "test_monkey",
+    "test_reuse",
+    "test_demo_pack",
+    "test_window",
+    "test_spliced",
+)
 
 
 def modules(names: list[str]) -> list[str]:

@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+import atexit
 import contextlib
+import hashlib
 import os
+import shutil
 import tempfile
 import unittest
 from collections.abc import Iterator
@@ -18,6 +21,7 @@ from vamos.core.model.song import Anchor, Grid
 
 # Tests never touch the user's own folders.
 _HOME = tempfile.mkdtemp(prefix="vamos-tests-")
+atexit.register(shutil.rmtree, _HOME, ignore_errors=True)
 for _name in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"):
     os.environ[_name] = str(Path(_HOME) / _name.lower())
 
@@ -62,7 +66,26 @@ def write_song(path: Path, bpm: float = 120.0, seconds: float = 20.0) -> np.ndar
     return times
 
 
-def film_of(
+def shared_folder(name: str) -> Path:
+    """A folder for what all tests of a process use; it goes when the process ends."""
+    found = Path(_HOME) / name
+    found.mkdir(exist_ok=True)
+    return found
+
+
+def film_of(path: Path, *settings: object, **named: object) -> Path:
+    """A film of ``_film``; those without a sound or times of their own are made once and copied."""
+    if "sound" in named or "times" in named:
+        return _film(path, *settings, **named)
+    wanted = hashlib.sha256(repr((settings, sorted(named.items()))).encode()).hexdigest()
+    kept = shared_folder("films") / f"{wanted}{path.suffix}"
+    if not kept.exists():
+        _film(kept, *settings, **named)
+    shutil.copyfile(kept, path)
+    return path
+
+
+def _film(
     path: Path,
     seconds: float = 4.0,
     rate: Fraction = Fraction(30),

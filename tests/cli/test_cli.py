@@ -223,7 +223,7 @@ class ProjectCommandsTest(FolderCase):
         self.assertEqual({c["view"] for c in clips}, {"front", "back", "feet"})
         self.assertTrue(all(c["reasons"] for c in clips))
         first = clips[0]
-        self.assertEqual(first["versions"], ["100", "75", "50"])
+        self.assertEqual(first["versions"], ["100", "075", "050"])
         self.assertAlmostEqual((first["song_s"][1] - first["song_s"][0]) * 30, first["frames"], delta=0.01)
 
     def test_a_clip_of_one_s_own(self):
@@ -260,6 +260,8 @@ class ProjectCommandsTest(FolderCase):
             "strip",
             "--shape",
             "upright",
+            "--size",
+            "480",
             "--also",
             "half-time",
         )

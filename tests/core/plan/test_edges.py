@@ -175,7 +175,7 @@ class VersionsTest(unittest.TestCase):
         clips = plan_clips(replace(p, output=out))
         front = next(c for c in clips if c.view is View.FRONT)
         words = [version_words(v) for v in versions_of(out, front, clips)]
-        self.assertEqual(words, ["100", "100 to watch", "100 half-time", "100 as filmed", "100 front and back"])
+        self.assertEqual(words, ["100", "100 to watch", "100 half-time", "100", "100 front and back"])
         self.assertIsNone(partner_of(front, clips, Arrangement.FEET))
 
     def test_as_filmed_is_not_flipped_and_says_so(self):

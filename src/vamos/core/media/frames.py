@@ -6,6 +6,7 @@ decodes on while the next one is near and seeks to a key frame otherwise.
 
 from __future__ import annotations
 
+import threading
 from collections.abc import Iterator
 from pathlib import Path
 from types import TracebackType
@@ -233,6 +234,33 @@ def upright(planes: Planes, rotation: int) -> Planes:
     return np.rot90(planes, turns) if turns else planes
 
 
+#: Scalers by what they turn into what: making one costs more than scaling a small picture.
+_SCALERS = threading.local()
+_SCALERS_KEPT = 4
+
+
+def scaled(
+    frame: VideoFrame, width: int, height: int, pixels: str, interpolation: str, dst_range: str | None = None
+) -> VideoFrame:
+    """A frame at a size and in a pixel format, by one thread: renders keep the others busy themselves."""
+    from av.video.reformatter import VideoReformatter
+
+    kept: dict[tuple[object, ...], VideoReformatter] = _SCALERS.__dict__.setdefault("kept", {})
+    key = (frame.width, frame.height, frame.format.name, width, height, pixels)
+    if key not in kept and len(kept) >= _SCALERS_KEPT:
+        kept.pop(next(iter(kept)))
+    scaler = kept.setdefault(key, VideoReformatter())
+    return scaler.reformat(
+        frame,
+        width=width,
+        height=height,
+        format=pixels,
+        interpolation=interpolation,
+        dst_color_range=dst_range,
+        threads=1,
+    )
+
+
 def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Planes, Planes]:
     """Y, U, V (4:2:0, limited range) of a frame, upright, scaled to ``width`` × ``height``.
 
@@ -240,13 +268,7 @@ def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Plan
     """
     if frame.rotation % 180:
         width, height = height, width
-    small = frame.reformat(
-        width=width,
-        height=height,
-        format="yuv420p",
-        dst_color_range="MPEG",
-        interpolation="AREA" if frame.width > width else "BICUBIC",
-    )
+    small = scaled(frame, width, height, "yuv420p", "AREA" if frame.width > width else "BICUBIC", "MPEG")
     flat = np.asarray(small.to_ndarray(), dtype=np.uint8)
     luma = flat[:height]
     chroma = flat[height:].reshape(2, height // 2, width // 2)

@@ -14,7 +14,7 @@ import numpy as np
 import numpy.typing as npt
 
 from vamos.core.media import cache
-from vamos.core.media.frames import FrameReader, upright
+from vamos.core.media.frames import FrameReader, scaled, upright
 from vamos.core.progress import Progress, quiet
 
 PER_SECOND = 25.0
@@ -59,7 +59,7 @@ def motion_of(path: Path, key: str, duration_s: float, progress: Progress | None
                 progress(k / max(1, count), "Looking for movement")
             frame = reader.nearest(k / PER_SECOND)
             height = max(2, round(_WIDE * frame.height / frame.width))
-            grey = frame.reformat(width=_WIDE, height=height, format="gray", interpolation="AREA").to_ndarray()
+            grey = scaled(frame, _WIDE, height, "gray", "AREA").to_ndarray()
             small = upright(np.asarray(grey, dtype=np.uint8), frame.rotation).astype(np.int16)
             if before is not None and before.shape == small.shape:
                 moved = np.abs(small - before) > _NOISE

@@ -110,10 +110,12 @@ def _peaks(samples: Samples) -> Samples:
     out = np.zeros(len(samples), dtype=np.float32)
     for first in range(0, len(samples), _PIECE):
         a, b = max(0, first - _EDGE), min(len(samples), first + _PIECE + _EDGE)
-        over = np.abs(scipy.signal.resample_poly(samples[a:b], 4, 1, axis=0)).max(axis=1)
-        here = over[: 4 * (b - a)].reshape(-1, 4).max(axis=1)
         last = min(len(samples), first + _PIECE)
-        out[first:last] = here[first - a : last - a]
+        for channel in samples[a:b].T:
+            over = np.abs(scipy.signal.resample_poly(np.ascontiguousarray(channel), 4, 1))
+            for k in range(4):
+                part = over[k::4][first - a : last - a]
+                np.maximum(out[first:last], part, out=out[first:last])
     return out
 
 

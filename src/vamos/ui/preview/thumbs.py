@@ -12,7 +12,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtGui import QImage
 
 from vamos.core.media import cache
-from vamos.core.media.frames import FrameReader, shown_size
+from vamos.core.media.frames import FrameReader, scaled, shown_size
 from vamos.core.render.compose import picture_size
 from vamos.ui.work.worker import ListWorker
 
@@ -81,12 +81,8 @@ class Thumbs(QObject):
                 frame = reader.nearest(k * THUMB_STEP_S)
                 width, height = picture_size(*shown_size(frame), THUMB_SIDE)
                 turned = frame.rotation % 180 != 0
-                small = frame.reformat(
-                    width=height if turned else width,
-                    height=width if turned else height,
-                    format="rgb24",
-                    interpolation="FAST_BILINEAR",
-                ).to_ndarray()
+                across, down = (height, width) if turned else (width, height)
+                small = scaled(frame, across, down, "rgb24", "FAST_BILINEAR").to_ndarray()
                 rows.append(np.ascontiguousarray(np.rot90(small, round(frame.rotation / 90) % 4)))
         pixels = np.stack(rows)
         cache.keep("thumbs", film.fingerprint, pixels=pixels)
