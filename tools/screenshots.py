@@ -7,13 +7,34 @@ from __future__ import annotations
 
 import os
 import sys
+import tempfile
 import time
+from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
 OUT = Path(__file__).resolve().parent.parent / "docs" / "screenshots"
+
+
+def practise(project: Path) -> None:
+    """The students' page of a pack of the demo, in chromium."""
+    sys.path.insert(0, str(OUT.parent.parent))
+    from tests.core.pack.browser import Browser
+    from vamos.core.document.files import load
+    from vamos.core.pack.students_page import PAGE
+    from vamos.core.pack.write import write_pack
+
+    with tempfile.TemporaryDirectory() as folder, Browser(1280, 800) as page:
+        found = load(project)
+        output = replace(found.output, longest_side=640, speeds=(Fraction(1), Fraction(1, 2)))
+        write_pack(replace(found, output=output), project.parent, Path(folder) / "pack")
+        page.open(Path(folder) / "pack" / PAGE)
+        page.until("film.readyState >= 2")
+        page.key("3")
+        page.until("!film.seeking")
+        page.picture(OUT / "practise.png")
 
 
 def main(wanted: list[str]) -> None:
@@ -25,6 +46,8 @@ def main(wanted: list[str]) -> None:
     from vamos.ui.window import Window
 
     project = make_demo(default_folder())
+    if not wanted or "practise" in wanted:
+        practise(project)
     app = QApplication([])
     theme.load_fonts()
     theme.apply(app, theme.DAY)
