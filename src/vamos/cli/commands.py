@@ -18,7 +18,6 @@ from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
-from vamos.core.model.take import PassKind, Take
 from vamos.core.progress import Progress
 from vamos.errors import InputError
 from vamos.plural import plural
@@ -220,7 +219,9 @@ def _sheet_project(path: Path) -> Project:
 
 
 def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.cli.placed import take_data
     from vamos.core.make import make_project
+    from vamos.core.time import minutes_text
 
     project, problems = make_project(arguments.song, arguments.takes, progress=terminal.progress())
     assert project.song is not None and project.song.grid is not None
@@ -245,41 +246,13 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
         _write_json(arguments.json, rows)
     else:
         for row in rows:
-            print(f"{row['take']}: {row['kind']}, {len(row['segments'])} passes, confidence {row['confidence']:.0%}")
+            passes = {s["pass"]: s for s in row["segments"]}
+            print(f"{row['take']}: {row['kind']}, {len(passes)} passes, confidence {row['confidence']:.0%}")
+            for segment in passes.values():
+                if other := segment.get("also_at"):
+                    places = ", ".join(minutes_text(max(0.0, at)) for at in sorted(other))
+                    print(f"    the song is the same at {places}: which of these it is cannot be heard")
     return _listed(problems, terminal)
-
-
-def take_data(take: Take, grid: Grid) -> dict[str, Any]:
-    """A placed take as the command line gives it; all times in seconds of their own clock."""
-    import numpy as np
-
-    if not take.passes:
-        return {"kind": "none", "segments": [], "confidence": 0.0, "counts": []}
-    segments = []
-    counts: list[float] = []
-    kind = take.passes[0].kind
-    for the_pass in take.passes:
-        start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
-        if the_pass.kind is PassKind.SONG:
-            to_song = the_pass.clock
-            beats = np.array([a.song_s for a in grid.anchors])
-            inside = to_song.inverse()(beats)
-        else:
-            to_song = the_pass.clock.then(grid.time_map())
-            inside = np.array(the_pass.clock.x)
-        counts += [float(t) for t in inside if start <= t < end]
-        segments.append(
-            {
-                "take_start": start,
-                "take_end": end,
-                "song_at_take_start": to_song(start),
-                "rate": the_pass.rate,
-                "kind": str(the_pass.kind),
-                "confidence": the_pass.confidence,
-            }
-        )
-    best = max(p.confidence for p in take.passes)
-    return {"kind": str(kind), "segments": segments, "confidence": best, "counts": counts}
 
 
 def make(arguments: argparse.Namespace, terminal: Terminal) -> int:

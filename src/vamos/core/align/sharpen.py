@@ -9,6 +9,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
 import numpy.typing as npt
@@ -53,10 +54,10 @@ class Sharp:
 
 def sharpened(song: Samples, take: Samples, start_s: float, end_s: float, lag_s: float, slope: float) -> Sharp | None:
     """The line near a rough one that a stretch of the take supports best; None when it is too short."""
-    layout = _Layout.of()
-    hz, band, size, reach = layout.hz, layout.band, layout.size, layout.reach
+    of = layout()
+    hz, band, size, reach = of.hz, of.band, of.size, of.reach
     cross, where = [], []
-    for t, x, y, moved in _pairs(song, take, start_s, end_s, lag_s, slope, STEP_S):
+    for t, x, y, moved in pairs(song, take, start_s, end_s, lag_s, slope, STEP_S):
         product = y * np.conj(x)
         weight = np.abs(product)
         cross.append(product / (weight + 1e-3 * weight.mean() + 1e-12) * moved)
@@ -72,13 +73,15 @@ def sharpened(song: Samples, take: Samples, start_s: float, end_s: float, lag_s:
     row = _row(turned.sum(axis=0), band, size, reach)
     top = (int(np.argmax(row)) - reach) / RATE
     agree = np.real(turned * np.exp(2j * np.pi * hz * top)).mean(axis=1)
+    # A loudspeaker may turn the wave over.
+    agree *= np.sign(agree.sum()) or 1.0
     pivot = float(middles.mean())
     chance = float(1 / np.sqrt(2 * len(hz)))
     return Sharp(lag_s - slope_at * pivot, slope + slope_at, row, reach, middles, agree, chance)
 
 
 @dataclass(frozen=True, slots=True)
-class _Layout:
+class Layout:
     """Bins of blocks with room for lags on both sides: frequencies in the band, which bins, size, reach."""
 
     hz: Floats
@@ -87,36 +90,38 @@ class _Layout:
     reach: int
     block: int
 
-    @classmethod
-    def of(cls) -> _Layout:
-        reach, block = int(REACH_S * RATE), int(BLOCK_S * RATE)
-        size = scipy.fft.next_fast_len(block + 2 * reach, real=True)
-        hz = np.arange(size // 2 + 1) * RATE / size
-        band = (hz > BAND_HZ[0]) & (hz < BAND_HZ[1])
-        return cls(hz[band], band, size, reach, block)
+
+@lru_cache(maxsize=1)
+def layout() -> Layout:
+    """The one layout all blocks share."""
+    reach, block = int(REACH_S * RATE), int(BLOCK_S * RATE)
+    size = scipy.fft.next_fast_len(block + 2 * reach, real=True)
+    hz = np.arange(size // 2 + 1) * RATE / size
+    band = (hz > BAND_HZ[0]) & (hz < BAND_HZ[1])
+    return Layout(hz[band], band, size, reach, block)
 
 
 Spectrum = npt.NDArray[np.complex128]
 
 
-def _pairs(
+def pairs(
     song: Samples, take: Samples, start_s: float, end_s: float, lag_s: float, slope: float, step_s: float
 ) -> Iterator[tuple[float, Spectrum, Spectrum, Spectrum]]:
-    """(take second, song's spectrum, take's spectrum, phases that undo rounding to whole frames) along a line."""
-    layout = _Layout.of()
+    """Blocks of two seconds along a line: (take second, spectra of song and take, phases that undo rounding)."""
+    of = layout()
     at = np.arange(start_s, max(start_s + 0.1, end_s - BLOCK_S), step_s)
     if len(at) > MOST:
         at = at[np.linspace(0, len(at) - 1, MOST).astype(int)]
-    window = np.hanning(layout.block)
+    window = np.hanning(of.block).astype(np.float32)
     for t in map(float, at):
         exact = (t + lag_s + slope * t) * RATE
         song_at, take_at = round(exact), round(t * RATE)
-        a, b = song[max(0, song_at) : song_at + layout.block], take[take_at : take_at + layout.block]
-        if song_at < 0 or len(a) < layout.block or len(b) < layout.block:
+        a, b = song[max(0, song_at) : song_at + of.block], take[take_at : take_at + of.block]
+        if song_at < 0 or len(a) < of.block or len(b) < of.block:
             continue
-        x, y = (scipy.fft.rfft(part * window, layout.size)[layout.band] for part in (a, b))
+        x, y = (scipy.fft.rfft(part * window, of.size)[of.band] for part in (a, b))
         moved = (song_at - exact) / RATE - (take_at / RATE - t)
-        yield t, x, y, np.exp(2j * np.pi * layout.hz * moved)
+        yield t, x, y, np.exp(2j * np.pi * of.hz * moved)
 
 
 def room_answer(
@@ -127,11 +132,11 @@ def room_answer(
     By least squares over all blocks, each bin weighted by how loud the take is there: what a voice drowns
     counts little, and unlike in a whitened sum the song's own repetitions leave no echoes before the sound.
     """
-    layout = _Layout.of()
-    over = np.zeros(len(layout.hz), dtype=np.complex128)
-    under = np.zeros(len(layout.hz))
+    of = layout()
+    over = np.zeros(len(of.hz), dtype=np.complex128)
+    under = np.zeros(len(of.hz))
     count = 0
-    for _, x, y, moved in _pairs(song, take, start_s, end_s, lag_s, slope, STEP_S / 2):
+    for _, x, y, moved in pairs(song, take, start_s, end_s, lag_s, slope, STEP_S / 2):
         loud = np.abs(y) ** 2
         loud += 1e-3 * loud.mean() + 1e-12
         over += y * np.conj(x) * moved / loud
@@ -140,7 +145,7 @@ def room_answer(
     if count < 3:
         return None
     return _row(
-        (over / (under + 1e-2 * under.mean() + 1e-12)).astype(np.complex64), layout.band, layout.size, layout.reach
+        (over / (under + 1e-2 * under.mean() + 1e-12)).astype(np.complex64), of.band, of.size, of.reach
     )
 
 

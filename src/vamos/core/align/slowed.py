@@ -19,7 +19,8 @@ import scipy.ndimage
 import scipy.signal
 
 from vamos.core.align.correlate import SongIndex
-from vamos.core.align.song_in_room import AS_GOOD, LEAST_CLEAR, Segment, place_along
+from vamos.core.align.song_in_room import LEAST_CLEAR, Segment, place_along
+from vamos.core.align.twins import BEYOND_S, SAME_SOUND, repeats
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
@@ -35,12 +36,12 @@ SHORTEST_S, STRETCH_S = 12.0, 40.0
 #: What harmony counts beside onsets.
 HARMONY = 1.5
 #: So many places are looked at closely, and the take must lie within the song by this share.
-LOOKED_AT, WITHIN = 8, 0.6
+LOOKED_AT, WITHIN = 8, 0.35
 #: The harmony along a true place is alike by at least this (found: 0.46 and more), along others by
 #: less (0.15 and less; tuning set of bench/place.py).
 IN_TUNE, IN_TUNE_WIDTH = 0.3, 0.04
 #: A place at the same ratio that is so nearly as much in tune cannot be told from it.
-SAME = 0.97
+SAME = 0.85
 #: Ratios nearer to 1 than this are the song at its own speed.
 SAME_SPEED = 0.004
 #: Reverberation lets onsets be heard this much late (middle of the tuning set of bench/place.py).
@@ -63,6 +64,8 @@ def features(spectra: Spectra) -> Features:
     """What is compared, from the spectra of a file."""
     fine = np.stack([np.clip(normal(r), -1, 4) for r in (spectra.low, spectra.mid, spectra.high)])
     chroma = spectra.chroma.T - scipy.ndimage.uniform_filter1d(spectra.chroma.T, int(4 * FRAME_RATE), axis=1)
+    # What all twelve rise and fall in together is loudness, not tune.
+    chroma = chroma - chroma.mean(axis=0)
     step = FRAME_RATE / COARSE
     where = np.arange(0, fine.shape[1] - 1, step)
     smooth = scipy.ndimage.gaussian_filter1d(fine, 2.5, axis=1)
@@ -78,13 +81,12 @@ def features(spectra: Spectra) -> Features:
 
 @dataclass(frozen=True, slots=True)
 class Place:
-    """song second = ``song_s`` + ratio · (take second − ``take_s``); ``height`` says how alike (1: the same)."""
+    """song second = ``song_s`` + ratio · (take second − ``take_s``)."""
 
     take_s: float
     song_s: float
     ratio: float
     moved: bool
-    height: float = 0.0
 
 
 class SlowedSearch:
@@ -101,42 +103,63 @@ class SlowedSearch:
         """The most alike places of a stretch of a take, the best first."""
         progress = progress or quiet()
         ratios = np.arange(SLOWEST, FASTEST + 1e-9, 0.004)
-        tops: list[tuple[float, float, float, bool]] = []
+        tops: dict[str, list[tuple[float, float, float, bool]]] = {"all": [], "harmony": []}
         for number, ratio in enumerate(ratios):
             progress(number / len(ratios), "Looking for the song at another speed")
             if abs(ratio - 1) < 0.006:
                 continue
             for moved in (False, True):
-                row = self._row(take, start_s, end_s, float(ratio), moved)
-                for _ in range(2):
-                    at = int(np.argmax(row))
-                    tops.append((float(row[at]), float(ratio), self._lag(at), moved))
-                    row[max(0, at - 25) : at + 26] = 0
+                onsets, harmony = self._rows(take, start_s, end_s, float(ratio), moved)
+                # Steady steps have onsets like any song; so the most alike in harmony alone are looked at too.
+                for name, row in (("all", onsets + HARMONY * harmony), ("harmony", harmony)):
+                    for _ in range(2):
+                        at = int(np.argmax(row))
+                        tops[name].append((float(row[at]), float(ratio), self._lag(at), moved))
+                        row[max(0, at - 25) : at + 26] = 0
         places: list[Place] = []
-        for height, ratio, song_s, moved in sorted(tops, key=lambda t: -t[0]):
-            if all(abs(p.ratio - ratio) > 0.02 or abs(p.song_s - song_s) > 1.0 for p in places):
-                alike = height / np.sqrt((end_s - start_s) * ratio * COARSE) / (1 + HARMONY)
-                places.append(Place(start_s, song_s, ratio, moved, float(alike)))
-            if len(places) == LOOKED_AT:
-                break
+        for name, most in (("all", LOOKED_AT), ("harmony", 2 * LOOKED_AT)):
+            for _, ratio, song_s, moved in sorted(tops[name], key=lambda t: -t[0]):
+                if len(places) == most:
+                    break
+                if all(abs(p.ratio - ratio) > 0.02 or abs(p.song_s - song_s) > 1.0 for p in places):
+                    places.append(Place(start_s, song_s, ratio, moved))
         return places
 
     def _lag(self, at: int) -> float:
         return (at if at < self.song.onsets.shape[1] else at - self._size) / COARSE
 
-    def _row(self, take: Features, start_s: float, end_s: float, ratio: float, moved: bool) -> Floats:
-        """How well the stretch fits at each song second where it may begin."""
+    def _rows(
+        self, take: Features, start_s: float, end_s: float, ratio: float, moved: bool
+    ) -> tuple[Floats, Floats]:
+        """How well onsets and harmony of the stretch fit at each song second where it may begin."""
         count = int((end_s - start_s) * ratio * COARSE)
         where = (start_s + np.arange(count) / COARSE / ratio) * COARSE
         onsets = np.stack([np.interp(where, np.arange(take.onsets.shape[1]), r) for r in take.onsets])
         harmony = np.stack([np.interp(where, np.arange(take.harmony.shape[1]), r) for r in take.harmony])
         if moved:
             harmony = _turned(harmony, ratio)
-        total = (self._onsets * np.conj(scipy.fft.rfft(onsets, self._size, axis=1))).sum(axis=0) / 3
-        total = (
-            total + HARMONY * (self._harmony * np.conj(scipy.fft.rfft(harmony, self._size, axis=1))).sum(axis=0) / 12
-        )
-        return np.asarray(scipy.fft.irfft(total, self._size) / np.sqrt(count), dtype=np.float64)
+        inside = self._inside(count)
+        rows = []
+        for song, part in ((self._onsets, onsets), (self._harmony, harmony)):
+            both = (song * np.conj(scipy.fft.rfft(part, self._size, axis=1))).sum(axis=0) / len(part)
+            row = scipy.fft.irfft(both, self._size) / np.sqrt(np.maximum(inside, 1))
+            row[inside < WITHIN * count] = 0
+            rows.append(np.asarray(row, dtype=np.float64))
+        return rows[0], rows[1]
+
+    def _inside(self, count: int) -> npt.NDArray[np.int64]:
+        """How many of ``count`` frames lie inside of the song, by where they begin."""
+        length = self.song.onsets.shape[1]
+        begin = np.arange(self._size)
+        begin = np.where(begin < length, begin, begin - self._size)
+        inside = np.minimum(begin + count, length) - np.maximum(begin, 0)
+        return np.asarray(inside, dtype=np.int64)
+
+    def covers(self, place: Place, start_s: float, end_s: float) -> float:
+        """The share of a stretch of the take that lies within the song along a place."""
+        low = max(start_s, place.take_s - place.song_s / place.ratio)
+        high = min(end_s, place.take_s + (self.song.duration_s - place.song_s) / place.ratio)
+        return max(0.0, high - low) / (end_s - start_s)
 
     def in_tune(self, take: Features, place: Place, start_s: float, end_s: float) -> float:
         """How alike the harmony alone is along a place, −1 to 1: steady knocks fit many beats, but no tune."""
@@ -150,7 +173,6 @@ class SlowedSearch:
         heard = np.stack([np.interp(at_take * COARSE, np.arange(take.harmony.shape[1]), r) for r in take.harmony])
         if place.moved:
             heard = _turned(heard, place.ratio)
-        # What all twelve rise and fall in together is loudness, not tune.
         song, heard = song - song.mean(axis=0), heard - heard.mean(axis=0)
         size = np.sqrt((song**2).sum() * (heard**2).sum()) + 1e-9
         return float((song * heard).sum() / size)
@@ -206,12 +228,21 @@ def _turned(harmony: Floats, ratio: float) -> Floats:
 
 @dataclass(frozen=True, slots=True)
 class _Looked:
-    """A place looked at closely: the line, how far stretches are off it, how many agree, how much in tune."""
+    """A place looked at closely: the line, how far stretches are off it, how many agree, how much in tune.
+
+    ``covers`` is the share of the take that lies within the song there.
+    """
 
     place: Place
     spread_s: float
     agree: float
     tune: float
+    covers: float
+
+    @property
+    def worth(self) -> float:
+        """By which places are compared: a little of the take is more easily alike than all of it."""
+        return float(self.tune * self.agree * np.sqrt(self.covers))
 
 
 def find_slowed(
@@ -226,22 +257,23 @@ def find_slowed(
     for rough in search.search(take, low, high, progress):
         place, spread, agree = search.refined(take, rough, start_s, end_s)
         if SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 and agree > 0.3:
-            looked.append(_Looked(place, spread, agree, search.in_tune(take, place, start_s, end_s)))
+            tune, covers = search.in_tune(take, place, start_s, end_s), search.covers(place, start_s, end_s)
+            looked.append(_Looked(place, spread, agree, tune, covers))
     if not looked:
         return None
-    looked.sort(key=lambda x: -x.tune * x.agree)
+    looked.sort(key=lambda x: -x.worth)
     best = looked[0]
     if best.tune < IN_TUNE:
         return None
     alike = [
         x.place
         for x in looked[1:]
-        if x.tune * x.agree > SAME * best.tune * best.agree and abs(x.place.song_s - best.place.song_s) > 0.5
+        if x.worth > SAME * best.worth and abs(x.place.song_s - best.place.song_s) > 0.5
     ]
     again = [p for p in alike if abs(p.ratio / best.place.ratio - 1) < 0.005]
     if abs(best.place.ratio - 1) < SAME_SPEED:
         return _at_its_own_speed(search, sound, best, again, start_s, end_s)
-    exact = _exact(search.index, sound, [best.place, *again], start_s, end_s) if best.place.moved else None
+    exact = _resampled(search.index, sound, best.place, start_s, end_s) if best.place.moved else None
     found = exact or _by_onsets(search, best, again, start_s, end_s)
     if found is not None and exact is None and len(alike) > len(again):
         # A song whose tempo wanders fits itself elsewhere at another speed: nobody can tell which it is.
@@ -272,24 +304,14 @@ def _by_onsets(search: SlowedSearch, best: _Looked, again: list[Place], start_s:
     if last - first < max(SHORTEST_S, WITHIN * (end_s - start_s)):
         return None
     at_first = song_s + place.ratio * (first - place.take_s)
-    also = tuple(at_first + other.song_s - place.song_s for other in again)
+    moves = [other.song_s - place.song_s for other in again]
+    for move in repeats(search.index.samples, at_first, at_first + place.ratio * (last - first), SAME_SOUND):
+        inside = -BEYOND_S < at_first + move < search.song.duration_s - place.ratio * (last - first) + BEYOND_S
+        if inside and all(abs(move - m) > 0.05 for m in (0.0, *moves)):
+            moves.append(move)
+    also = tuple(at_first + move for move in moves)
     sure = min(float(sure), 0.45) if also else float(sure)
     return Segment(first, last, at_first, place.ratio, sure, best.spread_s, also_at_s=also)
-
-
-def _exact(index: SongIndex, sound: Samples, places: list[Place], start_s: float, end_s: float) -> Segment | None:
-    """The exact segment when the pitch moved with the speed; of equal places the one that explains most."""
-    found = [s for p in places if (s := _resampled(index, sound, p, start_s, end_s)) is not None]
-    if not found:
-        return None
-    found.sort(key=lambda s: -s.weight)
-    strong = found[0]
-    also = tuple(
-        weak.song_at_start_s + weak.rate * (strong.take_start_s - weak.take_start_s)
-        for weak in found[1:]
-        if weak.weight > AS_GOOD * strong.weight and abs(weak.song_at_start_s - strong.song_at_start_s) > 0.5
-    )
-    return replace(strong, confidence=min(strong.confidence, 0.45), also_at_s=also) if also else strong
 
 
 def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
@@ -301,4 +323,5 @@ def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, e
     segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, place.ratio / ratio - 1)
     if segment is None or segment.clarity < LEAST_CLEAR:
         return None
-    return replace(segment, song_at_start_s=segment.song_at_start_s * ratio, rate=segment.rate * ratio)
+    also = tuple(at * ratio for at in segment.also_at_s)
+    return replace(segment, song_at_start_s=segment.song_at_start_s * ratio, rate=segment.rate * ratio, also_at_s=also)

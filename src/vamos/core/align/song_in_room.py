@@ -16,6 +16,7 @@ from itertools import pairwise
 import numpy as np
 import scipy.ndimage
 
+from vamos.core.align import twins
 from vamos.core.align.correlate import BLOCK_S, RATE, STEP_S, Hit, SongIndex, response, vertex
 from vamos.core.align.sharpen import Sharp, room_answer, sharpened
 from vamos.core.align.stack import Stack
@@ -46,6 +47,8 @@ SHORTEST_S = 6.0
 FIRST_S, FIRST_HEIGHT, FIRST_CLEAR = 0.045, 0.34, 5.0
 #: The harmony along a true place is alike by more (0.34 and more in the tuning set of bench/place.py).
 IN_TUNE = 0.2
+#: So clear must another second be beside the last one that was heard, and after some that were not.
+HEARD_ON, HEARD_AGAIN = 4.3, 5.5
 #: Another place that explains nearly as much makes a place uncertain.
 AS_GOOD = 0.94
 
@@ -99,7 +102,30 @@ def find_song(song: SongIndex, take: Samples, progress: Progress | None = None) 
     if not chosen:
         return []
     harmony = semitones(take)
+    chosen = [_told_apart(song, take, s, found) for s in chosen]
     return [_in_tune(song, harmony, _by_direct_sound(song, take, s)) for s in chosen]
+
+
+def _told_apart(song: SongIndex, take: Samples, segment: Segment, found: list[Segment]) -> Segment:
+    """The segment at the place that was played; places that cannot be told from it are named, and none is sure."""
+    line = twins.Along(segment.take_start_s, segment.take_end_s, *_line(segment))
+    begin, end = segment.song_at_start_s, segment.song_at_start_s + segment.take_end_s - segment.take_start_s
+    moves = twins.repeats(song.samples, begin, end)
+    for other in found:
+        move = other.song_at_start_s - line.song_s(other.take_start_s)
+        shared = min(segment.take_end_s, other.take_end_s) - max(segment.take_start_s, other.take_start_s)
+        near = 0.8 * (segment.take_end_s - segment.take_start_s)
+        if other.weight >= AS_GOOD * segment.weight and shared >= near and all(abs(move - m) > 0.05 for m in moves):
+            moves.append(move)
+    moves = [m for m in moves if abs(m) > 0.05]
+    here, open_moves = twins.settled(song.samples, take, line, moves)
+    if here:
+        again = _along(song, take, line.start_s - 10, line.end_s + 10, line.lag_s + here, line.slope)
+        segment = again or replace(segment, song_at_start_s=segment.song_at_start_s + here)
+    if not open_moves:
+        return segment
+    also = tuple(segment.song_at_start_s + m for m in open_moves)
+    return replace(segment, confidence=min(segment.confidence, 0.45), also_at_s=also)
 
 
 def _in_tune(song: SongIndex, take: Rows, segment: Segment) -> Segment:
@@ -127,7 +153,7 @@ def _voted(votes: list[Hit]) -> list[tuple[list[Hit], float, float]]:
 def place_along(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> Segment | None:
     """The segment along a rough line, if the room's response along it is clear; exact to the direct sound."""
     segment = _along(song, take, start, end, lag, slope)
-    return _by_direct_sound(song, take, segment) if segment is not None else None
+    return _by_direct_sound(song, take, _told_apart(song, take, segment, [])) if segment is not None else None
 
 
 def _along(song: SongIndex, take: Samples, start: float, end: float, lag: float, slope: float) -> Segment | None:
@@ -186,7 +212,7 @@ def _line(segment: Segment) -> tuple[float, float]:
 
 
 def _chosen(found: list[Segment], again: Callable[[Segment, float, float], Segment | None]) -> list[Segment]:
-    """Segments that do not overlap, those that explain most first; equally good places are told.
+    """Segments that do not overlap, those that explain most first.
 
     What a stronger segment leaves of a weaker one is looked at ``again``, by itself.
     """
@@ -200,19 +226,7 @@ def _chosen(found: list[Segment], again: Callable[[Segment, float, float], Segme
                 free = _outside(free, kept) if free is not None else None
             if free is not None and free.take_end_s - free.take_start_s >= SHORTEST_S:
                 kept.append(free)
-        kept = [_also(strong, segment) for strong in kept]
     return _joined(sorted(kept, key=lambda s: s.take_start_s))
-
-
-def _also(strong: Segment, other: Segment) -> Segment:
-    """A segment told of another place that explains as much of it: then nobody can tell which it is."""
-    said = other.song_at_start_s + other.rate * (strong.take_start_s - other.take_start_s)
-    if abs(said - strong.song_at_start_s) < 0.1 or other.weight < AS_GOOD * strong.weight:
-        return strong
-    shared = min(strong.take_end_s, other.take_end_s) - max(strong.take_start_s, other.take_start_s)
-    if shared < 0.8 * (strong.take_end_s - strong.take_start_s):
-        return strong
-    return replace(strong, also_at_s=(*strong.also_at_s, said), confidence=min(strong.confidence, 0.45))
 
 
 def _joined(segments: list[Segment]) -> list[Segment]:
@@ -316,13 +330,14 @@ def _more(song: SongIndex, take: Samples, edge: float, room: float, way: int, la
         size = min(1.0, room - gone)
         at = edge + gone if way > 0 else edge - gone - size
         gone += size
-        if _agrees(song, take, at, size, lag, slope):
+        # After a gap it must be clearer: music agrees with itself here and there.
+        if _agrees(song, take, at, size, lag, slope) > (HEARD_ON if gone - held <= size else HEARD_AGAIN):
             held = gone
     return held
 
 
-def _agrees(song: SongIndex, take: Samples, at: float, size: float, lag: float, slope: float) -> bool:
-    """Whether a short stretch of the take still sounds like the song at that place."""
+def _agrees(song: SongIndex, take: Samples, at: float, size: float, lag: float, slope: float) -> float:
+    """How clearly a short stretch of the take still sounds like the song at that place, in units of noise."""
     reach = int(0.04 * RATE)
     row = response(
         song.samples,
@@ -334,7 +349,7 @@ def _agrees(song: SongIndex, take: Samples, at: float, size: float, lag: float, 
     )
     noise = float(np.sqrt(np.mean(row**2))) + 1e-12
     near = np.abs(row[reach - 80 : reach + 160]).max()
-    return bool(near / noise > 4.3)
+    return float(near / noise)
 
 
 def _by_direct_sound(song: SongIndex, take: Samples, segment: Segment) -> Segment:
@@ -350,4 +365,5 @@ def _by_direct_sound(song: SongIndex, take: Samples, segment: Segment) -> Segmen
             first = k
             break
     late = (first + vertex(row.astype(np.float32), first) - reach) / RATE
-    return replace(segment, song_at_start_s=segment.song_at_start_s - late)
+    also = tuple(at - late for at in segment.also_at_s)
+    return replace(segment, song_at_start_s=segment.song_at_start_s - late, also_at_s=also)

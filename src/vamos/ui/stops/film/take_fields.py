@@ -87,7 +87,7 @@ def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
     """Other places that fit as well, placing by hand, the distance of the loudspeaker."""
     for number, p in enumerate(take.passes):
         if p.also_at_song_s:
-            panel.say("The song repeats exactly. Where is this pass? Look at the places side by side, or say", "")
+            panel.say("The song is the same in several places. Where is this pass? Look at them, or say", "")
             panel.buttons(
                 ("Look at them", partial(commands.places.show_places, take.id, number), "go"),
                 key=f"look {take.id} {number}",
