@@ -102,11 +102,11 @@ def make_project(
 ) -> tuple[Project, tuple[str, ...]]:
     """A project from a song and takes, placed, and the problems met on the way.
 
-    A take that cannot be read is named among the problems and left out. Raises MissingError or
-    MediaError when the song cannot be read.
+    A take that cannot be read is named among the problems and left out. What is cheap comes first: raises
+    MissingError or MediaError when the song cannot be read, InputError when no take can, before the song is analysed.
     """
     progress = progress or quiet()
-    project = set_song(Project(name=song.stem), open_song(song, base, progress.part(0, 0.4)))
+    probe(song)
     problems: list[str] = []
     opened: list[Take] = []
     for path in takes:
@@ -114,6 +114,9 @@ def make_project(
             opened.append(open_take(path, base))
         except (MissingError, MediaError) as error:
             problems.append(str(error))
+    if takes and not opened:
+        raise InputError("\n".join(["None of the takes can be used, so nothing was made.", *problems]))
+    project = set_song(Project(name=song.stem), open_song(song, base, progress.part(0, 0.4)))
     project = add_takes(project, tuple(opened))
     project, more = place_all(project, base, progress.part(0.4, 1.0))
     return project, (*problems, *more)

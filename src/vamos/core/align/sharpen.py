@@ -23,6 +23,8 @@ REACH_S = 0.08
 #: Rates around the rough one: a coarse search, then a fine one (parts per million).
 COARSE, COARSE_STEPS = 6e-6, 28
 FINE, FINE_STEPS = 1e-6, 6
+#: A loudspeaker may turn the wave over; what is less clear than this must be the right way up.
+TURNED_OVER = 12.0
 #: At most so many blocks are added, spread over the stretch.
 MOST = 150
 
@@ -73,8 +75,8 @@ def sharpened(song: Samples, take: Samples, start_s: float, end_s: float, lag_s:
     row = _row(turned.sum(axis=0), band, size, reach)
     top = (int(np.argmax(row)) - reach) / RATE
     agree = np.real(turned * np.exp(2j * np.pi * hz * top)).mean(axis=1)
-    # A loudspeaker may turn the wave over.
-    agree *= np.sign(agree.sum()) or 1.0
+    if row.max() > TURNED_OVER * np.median(row):
+        agree *= np.sign(agree.sum()) or 1.0
     pivot = float(middles.mean())
     chance = float(1 / np.sqrt(2 * len(hz)))
     return Sharp(lag_s - slope_at * pivot, slope + slope_at, row, reach, middles, agree, chance)
@@ -144,9 +146,7 @@ def room_answer(
         count += 1
     if count < 3:
         return None
-    return _row(
-        (over / (under + 1e-2 * under.mean() + 1e-12)).astype(np.complex64), of.band, of.size, of.reach
-    )
+    return _row((over / (under + 1e-2 * under.mean() + 1e-12)).astype(np.complex64), of.band, of.size, of.reach)
 
 
 def _turn(away_s: Floats, change: float, hz: Floats) -> npt.NDArray[np.complex64]:

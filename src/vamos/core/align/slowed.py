@@ -40,6 +40,8 @@ LOOKED_AT, WITHIN = 8, 0.35
 #: The harmony along a true place is alike by at least this (found: 0.46 and more), along others by
 #: less (0.15 and less; tuning set of bench/place.py).
 IN_TUNE, IN_TUNE_WIDTH = 0.3, 0.04
+#: Found roughly, the ratio is off by up to two thousandths; then so much, and so much beside the best, is looked at.
+ROUGHLY_IN_TUNE, HALF_AS_GOOD = 0.12, 0.5
 #: A place at the same ratio that is so nearly as much in tune cannot be told from it.
 SAME = 0.85
 #: Ratios nearer to 1 than this are the song at its own speed.
@@ -108,8 +110,8 @@ class SlowedSearch:
             progress(number / len(ratios), "Looking for the song at another speed")
             if abs(ratio - 1) < 0.006:
                 continue
-            for moved in (False, True):
-                onsets, harmony = self._rows(take, start_s, end_s, float(ratio), moved)
+            onsets, *harmonies = self._rows(take, start_s, end_s, float(ratio))
+            for moved, harmony in zip((False, True), harmonies, strict=True):
                 # Steady steps have onsets like any song; so the most alike in harmony alone are looked at too.
                 for name, row in (("all", onsets + HARMONY * harmony), ("harmony", harmony)):
                     for _ in range(2):
@@ -128,24 +130,25 @@ class SlowedSearch:
     def _lag(self, at: int) -> float:
         return (at if at < self.song.onsets.shape[1] else at - self._size) / COARSE
 
-    def _rows(
-        self, take: Features, start_s: float, end_s: float, ratio: float, moved: bool
-    ) -> tuple[Floats, Floats]:
-        """How well onsets and harmony of the stretch fit at each song second where it may begin."""
+    def _rows(self, take: Features, start_s: float, end_s: float, ratio: float) -> list[Floats]:
+        """How well a stretch fits at each song second where it may begin: its onsets, its harmony, that turned back."""
         count = int((end_s - start_s) * ratio * COARSE)
         where = (start_s + np.arange(count) / COARSE / ratio) * COARSE
         onsets = np.stack([np.interp(where, np.arange(take.onsets.shape[1]), r) for r in take.onsets])
         harmony = np.stack([np.interp(where, np.arange(take.harmony.shape[1]), r) for r in take.harmony])
-        if moved:
-            harmony = _turned(harmony, ratio)
         inside = self._inside(count)
+        seen, heard = (
+            np.conj(scipy.fft.rfft(part.astype(np.float32), self._size, axis=1)) for part in (onsets, harmony)
+        )
+        # Turning mixes rows, so their spectra can be turned as well as they themselves.
+        turned = _turned(np.eye(12), ratio).astype(np.float32) @ heard
         rows = []
-        for song, part in ((self._onsets, onsets), (self._harmony, harmony)):
-            both = (song * np.conj(scipy.fft.rfft(part, self._size, axis=1))).sum(axis=0) / len(part)
+        for song, part in ((self._onsets, seen), (self._harmony, heard), (self._harmony, turned)):
+            both = (song * part).sum(axis=0) / len(part)
             row = scipy.fft.irfft(both, self._size) / np.sqrt(np.maximum(inside, 1))
             row[inside < WITHIN * count] = 0
             rows.append(np.asarray(row, dtype=np.float64))
-        return rows[0], rows[1]
+        return rows
 
     def _inside(self, count: int) -> npt.NDArray[np.int64]:
         """How many of ``count`` frames lie inside of the song, by where they begin."""
@@ -254,7 +257,9 @@ def find_slowed(
     middle = (start_s + end_s) / 2
     low, high = max(start_s, middle - STRETCH_S / 2), min(end_s, middle + STRETCH_S / 2)
     looked: list[_Looked] = []
-    for rough in search.search(take, low, high, progress):
+    tunes = [(search.in_tune(take, rough, low, high), rough) for rough in search.search(take, low, high, progress)]
+    least = max([ROUGHLY_IN_TUNE, *(HALF_AS_GOOD * tune for tune, _ in tunes)])
+    for rough in (r for tune, r in tunes if tune >= least):
         place, spread, agree = search.refined(take, rough, start_s, end_s)
         if SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 and agree > 0.3:
             tune, covers = search.in_tune(take, place, start_s, end_s), search.covers(place, start_s, end_s)
@@ -266,9 +271,7 @@ def find_slowed(
     if best.tune < IN_TUNE:
         return None
     alike = [
-        x.place
-        for x in looked[1:]
-        if x.worth > SAME * best.worth and abs(x.place.song_s - best.place.song_s) > 0.5
+        x.place for x in looked[1:] if x.worth > SAME * best.worth and abs(x.place.song_s - best.place.song_s) > 0.5
     ]
     again = [p for p in alike if abs(p.ratio / best.place.ratio - 1) < 0.005]
     if abs(best.place.ratio - 1) < SAME_SPEED:
