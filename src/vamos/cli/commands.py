@@ -358,6 +358,25 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
     return 1 if any(t.remarks for t in takes) else 0
 
 
+def voice(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """Where the takes' voices say "one" over the song; exit 1 when that is not where lines begin, or unknown."""
+    from vamos.core.align.said_one import said_one
+    from vamos.core.edit.song import move_the_one
+
+    project = load(arguments.project)
+    heard = said_one(project, arguments.project.parent, terminal.progress())
+    if arguments.move and heard.shift:
+        save(move_the_one(project, heard.shift), arguments.project)
+    if arguments.json:
+        _write_json(arguments.json, to_builtins(heard) | {"known": heard.known})
+    else:
+        print(heard.words())
+        if arguments.move and heard.shift:
+            print("The 1 was moved there.")
+    right = heard.known and (arguments.move or not heard.shift)
+    return max(_listed(heard.problems, terminal), 0 if right else 1)
+
+
 def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = with_output(load(arguments.project), arguments)
     return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.progress())

@@ -106,6 +106,87 @@ class PackTest(FolderCase):
         first.unlink()
         self.assertEqual(self.bad(), {"file"})
 
+    def test_verify_sees_a_manifest_that_lies(self):
+        """Every figure of it is compared with the films: moved, renumbered, of another size, speed or colour, cut."""
+        self.write(output=replace(self.project.output, speeds=(F(1), F(1, 2))))
+        good = json.loads((self.out / NAME).read_text())
+
+        def moved(clip):
+            clip["counts"] = [[frame + 6, number] for frame, number in clip["counts"][:-1]]
+            clip["states"] = [[frame + 6 if frame else 0, state] for frame, state in clip["states"]]
+
+        def renumbered(clip):
+            clip["counts"][4][1] = "7"
+
+        def slower(clip):
+            clip["speed"] = 0.75
+
+        def wider(clip):
+            clip["width"] += 2
+
+        def coloured(clip):
+            clip["matrix"] = "709" if clip["matrix"] == "601" else "601"
+
+        for change, what in (
+            (moved, "every count"),
+            (renumbered, "every count"),
+            (slower, "speed"),
+            (wider, "size"),
+            (coloured, "matrix"),
+        ):
+            lying = json.loads(json.dumps(good))
+            change(next(c for c in lying["clips"] if c["speed"] == 0.5))
+            (self.out / NAME).write_text(json.dumps(lying))
+            with self.subTest(what):
+                self.assertIn(what, self.bad())
+        lying = json.loads(json.dumps(good))
+        gone = lying["clips"].pop()["file"]
+        (self.out / NAME).write_text(json.dumps(lying))
+        self.assertIn((gone, "manifest"), {(f.file, f.what) for f in verify_pack(self.out) if not f.good})
+        (self.out / NAME).write_text(json.dumps(good | {"vamos_pack": 2}))
+        with self.assertRaisesRegex(ProjectError, "of version 2; this Vamos knows"):
+            verify_pack(self.out)
+        (self.out / NAME).write_text(json.dumps(good))
+        self.assertEqual(self.bad(), set())
+
+    def test_verify_hears_a_pitch_that_moved(self):
+        """The slowed version replaced by the one at full speed played at half the rate: an octave lower."""
+        song = np.zeros(48000 * 12)
+        t = np.arange(len(song)) / 48000
+        for k, hz in enumerate((220.0, 277.2, 329.6, 440.0, 554.4)):
+            song += 0.1 * np.sin(2 * np.pi * hz * t) * (0.5 + 0.5 * np.sin(2 * np.pi * (0.3 + 0.2 * k) * t))
+        write_wav(self.folder / "s.wav", Sound(np.stack([song, song], 1).astype(np.float32), 48000))
+        self.write(output=replace(self.project.output, speeds=(F(1), F(9, 10))))
+        self.assertEqual(self.bad(), set())
+        slow = next(c for c in read_manifest(self.out).clips if c.speed == 0.9)
+        film, changed = self.out / slow.file, self.folder / "lower.mp4"
+        lower = "asetrate=48000*0.97,aresample=48000,atempo=1/0.97"
+        subprocess.run(["ffmpeg", "-y", "-v", "error", "-i", film, "-c:v", "copy", "-af", lower, changed], check=True)
+        shutil.copy(changed, film)
+        self.assertIn("pitch", self.bad())
+
+    def test_clicks_beside_their_counts_are_heard(self):
+        self.write(output=replace(self.project.output, sound=ClipSound.CLICKS))
+        self.assertEqual(self.bad(), set())
+        film, changed = self.out / read_manifest(self.out).clips[0].file, self.folder / "late.mp4"
+        late = [
+            "-itsoffset",
+            "0.04",
+            "-i",
+            film,
+            "-map",
+            "0:v",
+            "-map",
+            "1:a",
+            "-c:v",
+            "copy",
+            "-af",
+            "aresample=async=1",
+        ]
+        subprocess.run(["ffmpeg", "-y", "-v", "error", "-i", film, *late, changed], check=True)
+        shutil.copy(changed, film)
+        self.assertIn("clicks", self.bad())
+
     def test_without_sound(self):
         self.write(output=replace(self.project.output, sound=ClipSound.NONE))
         self.assertEqual(self.bad(), set())

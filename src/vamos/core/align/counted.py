@@ -1,26 +1,39 @@
-"""Passes counted aloud without music: when the counts are said.
+"""Passes counted aloud without music: when the counts are said, and which is a 1.
 
-Onsets in the voice band make the beats of a steady-as-possible line; its ends are where the
-counting falls silent. Which count is a 1 follows from the sound of the numbers where it can: in
-the cycle of eight, two neighbours (six, seven) begin with a hiss that others lack.
+Numbers that are understood (:mod:`vamos.core.align.spoken`) say both. Where none are, in other languages or without
+the recogniser, onsets in the voice band make the beats of a steady-as-possible line; its ends are where the counting
+falls silent. It must be a voice, with silence between its words: music and steps are steady too. Which count is a 1
+then follows from the sound of the numbers where it can: in the cycle of eight, two neighbours (six, seven) begin with
+a hiss that others lack.
 """
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 import numpy as np
+import scipy.ndimage
+import scipy.signal
 
+from vamos.core.align import spoken
 from vamos.core.grid.beats import refine, track
 from vamos.core.grid.spectra import FRAME_RATE, Row, Spectra, analyse, normal
 from vamos.core.grid.tap import follow_taps, lateness
 from vamos.core.grid.tempo import Floats, preference, tempogram
+from vamos.core.media.sound import Samples, read_sound
 from vamos.core.progress import Progress, quiet
 
 #: Teachers count about this fast when there is no music (common practice, no source).
 COUNTING_BPM = 84.0
 FEWEST = 8
+#: A voice without music falls this far between its words (dB), and so many of its counts have a pitch (tuning part of
+#: bench/counted.py: music up to 10 dB, steps none).
+FALLS_DB, PITCHED = 11.0, 0.12
+#: What is no more than steady is a question, and plain talk is steady up to here.
+UNSURE, TALK = 0.45, 0.4
+#: So many numbers make a chain about as sure as it gets.
+MANY = 10.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,10 +50,29 @@ class Counting:
     sure_of_one: float
 
 
-def find_counting(path: Path, progress: Progress | None = None, expected_s: float = 0.0) -> Counting | None:
-    """Counts said aloud in a take, or None when nobody counts steadily."""
-    spectra = analyse(path, progress or quiet(), expected_s)
-    return counting_in(spectra)
+def find_countings(path: Path, progress: Progress | None = None, expected_s: float = 0.0) -> list[Counting]:
+    """Counts said aloud in a take, each counting by itself, in order."""
+    progress = progress or quiet()
+    sound = read_sound(path, spoken.RATE, progress=progress.part(0, 0.3), expected_s=expected_s).mono()
+    return countings_in(analyse(path, progress.part(0.3, 1.0), expected_s), sound)
+
+
+def countings_in(spectra: Spectra, sound: Samples, start_s: float = 0.0, end_s: float = np.inf) -> list[Counting]:
+    """As :func:`find_countings`, in a stretch, from features and sound (mono at ``spoken.RATE``) of all of the take."""
+    part = sound[int(start_s * spoken.RATE) : int(min(end_s, len(sound) / spoken.RATE) * spoken.RATE)]
+    found = [_of_chain(chain) for chain in spoken.chains(spoken.numbers_in(part))]
+    if not found:
+        whole = len(part) >= len(sound) - spoken.RATE // 10
+        steady = _steady(spectra if whole else spectra.between(start_s, end_s), part)
+        found = [steady] if steady is not None else []
+    return [replace(c, times_s=c.times_s + start_s) for c in found]
+
+
+def _of_chain(chain: spoken.Chain) -> Counting:
+    """Numbers that were understood: the more there are, and the fewer others among them, the surer."""
+    times, first = chain.all_times()
+    many = 1 - float(np.exp(-len(chain.times_s) / MANY))
+    return Counting(times, first, chain.share * many, many)
 
 
 def counts_from_taps(
@@ -54,8 +86,8 @@ def counts_from_taps(
     return moments - lateness(moments, analyse(path, progress or quiet(), expected_s))
 
 
-def counting_in(spectra: Spectra) -> Counting | None:
-    """As :func:`find_counting`, from features."""
+def _steady(spectra: Spectra, sound: Samples) -> Counting | None:
+    """Steady speech, which may be counting."""
     if float(spectra.loud.max(initial=0)) < 1e-3 or spectra.duration_s < 4:
         return None
     voice = _voice_onsets(spectra)
@@ -69,8 +101,37 @@ def counting_in(spectra: Spectra) -> Counting | None:
     gaps = np.diff(beats)
     steady = float(np.clip(1 - 2.5 * np.median(np.abs(gaps / np.median(gaps) - 1)), 0, 1))
     heard = float(np.mean(strength > 0.15))
+    confidence = steady * heard * tempi.strength()
+    if confidence < TALK or not _a_voice(sound, beats):
+        return None
     first, sure = _which_is_one(spectra, beats)
-    return Counting(beats, first, steady * heard * tempi.strength(), sure)
+    return Counting(beats, first, min(confidence, UNSURE), sure)
+
+
+def _a_voice(sound: Samples, beats: Floats) -> bool:
+    """Whether it is a voice alone that is heard: it falls silent between its words, and has a pitch in them."""
+    rate = spoken.RATE
+    band = scipy.signal.butter(2, [200, 3500], "bandpass", fs=rate, output="sos")
+    heard = scipy.signal.sosfilt(band, sound.astype(np.float64))
+    inside = heard[int(beats[0] * rate) : int(beats[-1] * rate)]
+    size = rate // 20
+    levels = np.sqrt(scipy.ndimage.uniform_filter1d(inside**2, size)[:: size // 5] + 1e-12)
+    high, low = np.percentile(20 * np.log10(levels), [90, 15])
+    return bool(high - low >= FALLS_DB and np.mean([_has_pitch(heard, at) for at in beats]) >= PITCHED)
+
+
+def _has_pitch(heard: Floats, at_s: float) -> bool:
+    """Whether the sound repeats 80 to 400 times a second within the 200 ms after a moment."""
+    rate, size = spoken.RATE, spoken.RATE // 20
+    best = 0.0
+    for late in (0.03, 0.07, 0.11, 0.15):
+        part = heard[int((at_s + late) * rate) :][:size]
+        if len(part) == size:
+            part = part - part.mean()
+            row = scipy.signal.correlate(part, part, method="fft")[size - 1 :]
+            row = row / (row[0] + 1e-12) * size / (size - np.arange(size))
+            best = max(best, float(row[rate // 400 : rate // 80].max()))
+    return best > 0.6
 
 
 def _voice_onsets(spectra: Spectra) -> Row:

@@ -8,10 +8,11 @@ from pathlib import Path
 import numpy as np
 
 from vamos.core.align.correlate import RATE, SongIndex
-from vamos.core.align.counted import Counting, counting_in
+from vamos.core.align.counted import Counting, countings_in
 from vamos.core.align.slowed import SlowedSearch, features, find_slowed
 from vamos.core.align.song_in_room import Segment, find_song
-from vamos.core.grid.spectra import Spectra, analyse
+from vamos.core.align.spoken import RATE as VOICE_RATE
+from vamos.core.grid.spectra import analyse
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Take
@@ -80,24 +81,16 @@ def _other_passes(
     spectra = analyse(path, progress.part(0, 0.4), duration)
     seen = features(spectra)
     passes: list[Pass] = []
+    voice: Samples | None = None
     for number, (start, end) in enumerate(left):
         part = progress.part(0.4 + 0.5 * number / len(left), 0.4 + 0.5 * (number + 1) / len(left))
         slow = find_slowed(song.search, seen, sound, start, end, part)
         if slow is not None and slow.confidence >= SLOWED_SURE:
             passes.append(_song_pass(slow, take.speaker_m))
-        counting = _counting(spectra, start, end) if slow is None or slow.confidence < SLOWED_SURE else None
-        if counting is not None:
-            passes.append(_counted_pass(counting))
+        else:
+            voice = read_sound(path, VOICE_RATE, expected_s=duration).mono() if voice is None else voice
+            passes += [_counted_pass(c) for c in countings_in(spectra, voice, start, end)]
     return passes
-
-
-def _counting(spectra: Spectra, start_s: float, end_s: float) -> Counting | None:
-    """Counting aloud in a stretch of a take, when it is steady enough."""
-    whole = start_s == 0.0 and end_s >= spectra.duration_s - 0.1
-    counting = counting_in(spectra if whole else spectra.between(start_s, end_s))
-    if counting is None or counting.confidence <= 0.25:
-        return None
-    return replace(counting, times_s=counting.times_s + start_s)
 
 
 def _song_pass(segment: Segment, speaker_m: float) -> Pass:

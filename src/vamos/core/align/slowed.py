@@ -20,7 +20,7 @@ import scipy.signal
 
 from vamos.core.align.correlate import SongIndex
 from vamos.core.align.song_in_room import LEAST_CLEAR, Segment, place_along
-from vamos.core.align.twins import BEYOND_S, SAME_SOUND, repeats
+from vamos.core.align.twins import BEYOND_S, NEAR_S, SAME_SOUND, repeats
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
@@ -310,7 +310,7 @@ def _by_onsets(search: SlowedSearch, best: _Looked, again: list[Place], start_s:
     moves = [other.song_s - place.song_s for other in again]
     for move in repeats(search.index.samples, at_first, at_first + place.ratio * (last - first), SAME_SOUND):
         inside = -BEYOND_S < at_first + move < search.song.duration_s - place.ratio * (last - first) + BEYOND_S
-        if inside and all(abs(move - m) > 0.05 for m in (0.0, *moves)):
+        if inside and all(abs(move - m) > NEAR_S for m in (0.0, *moves)):
             moves.append(move)
     also = tuple(at_first + move for move in moves)
     sure = min(float(sure), 0.45) if also else float(sure)

@@ -114,10 +114,11 @@ def _told_apart(song: SongIndex, take: Samples, segment: Segment, found: list[Se
     for other in found:
         move = other.song_at_start_s - line.song_s(other.take_start_s)
         shared = min(segment.take_end_s, other.take_end_s) - max(segment.take_start_s, other.take_start_s)
-        near = 0.8 * (segment.take_end_s - segment.take_start_s)
-        if other.weight >= AS_GOOD * segment.weight and shared >= near and all(abs(move - m) > 0.05 for m in moves):
+        as_good = other.weight >= AS_GOOD * segment.weight
+        as_good = as_good and shared >= 0.8 * (segment.take_end_s - segment.take_start_s)
+        if as_good and all(abs(move - m) > twins.NEAR_S for m in moves):
             moves.append(move)
-    moves = [m for m in moves if abs(m) > 0.05]
+    moves = [m for m in moves if abs(m) > twins.NEAR_S]
     here, open_moves = twins.settled(song.samples, take, line, moves)
     if here:
         again = _along(song, take, line.start_s - 10, line.end_s + 10, line.lag_s + here, line.slope)

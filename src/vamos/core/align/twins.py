@@ -23,6 +23,8 @@ Complex = npt.NDArray[np.complex128]
 
 #: Places this much alike (normalised correlation of the rises of the wave) are compared.
 ALIKE, SAME_SOUND = 0.4, 0.97
+#: Nearer than this it is the same place: tones are like themselves a few periods on.
+NEAR_S = 0.2
 #: At most so many places are compared, the most alike first.
 MOST = 40
 #: What differs by less than this share of the sound is rounding, not music.
@@ -33,6 +35,8 @@ LEAST_SHARE = 0.03
 BLOCKS = 24
 #: So many times its chance size must the evidence be (tuning part of bench/hard_place.py).
 TOLD_APART = 5.0
+#: Arrivals in the room's answer stand so far over its middle.
+CLEAR_ANSWER = 5.0
 #: What an edge says counts as much.
 SETTLED = 100.0
 #: The song's edge and the take's music must meet this closely to say something, with so much of the take beyond.
@@ -73,7 +77,7 @@ def repeats(song: Samples, start_s: float, end_s: float, least: float = ALIKE) -
     # Where little of the stretch lies inside of the song, what lies there would fit by chance.
     alike = row / np.sqrt(own * np.maximum(there, 0.25 * own))
     found: list[float] = []
-    near = RATE // 20
+    near = int(NEAR_S * RATE)
     home = a + len(part)
     alike[max(0, home - near) : home + near] = 0
     while len(found) < MOST:
@@ -125,10 +129,9 @@ def told_apart(song: Samples, take: Samples, line: Along, move: float) -> float 
     differs = size > LEAST_DIFFERENCE * (loud + loud.mean(axis=1, keepdims=True))
     if differs.mean() < LEAST_SHARE:
         return None
-    heard, heard_there = float(_alike(y, x).mean()), float(_alike(y, z).mean())
-    clear = max(abs(heard), abs(heard_there))
-    # A loudspeaker may turn the wave over.
-    found = float(_alike(y, apart)[differs].mean()) * np.sign(heard + heard_there)
+    y = _without_room(y, x + z)
+    clear = max(float(_alike(y, x).mean()), float(_alike(y, z).mean()))
+    found = float(_alike(y, apart)[differs].mean())
     # As far as the take is like the song at all, so it would be like what differs, at the one place and the other.
     here, there = (clear * float(_alike(one, apart)[differs].mean()) for one in (x, z))
     # Values lie on a circle, so each spreads by the root of a half; neighbours share about half.
@@ -143,6 +146,21 @@ def _alike(a: Complex, b: Complex) -> Floats:
     """How far the phases of two tables of spectra agree, −1 to 1 in each bin."""
     cross = a * np.conj(b)
     return np.asarray(np.real(cross) / (np.abs(cross) + 1e-20))
+
+
+def _without_room(y: Complex, common: Complex) -> Complex:
+    """Spectra of a take with the phases of the room's answer taken off, as far as both places agree on it."""
+    of = layout()
+    cross = y * np.conj(common)
+    whole = np.zeros(len(of.band), dtype=np.complex128)
+    whole[of.band] = (cross / (np.abs(cross) + 1e-20)).sum(axis=0)
+    answer = scipy.fft.irfft(whole, of.size)
+    answer[of.reach : -of.reach] = 0
+    near = np.abs(np.concatenate([answer[: of.reach], answer[-of.reach :]]))
+    # Below this it is chance, which would agree with everything.
+    answer[np.abs(answer) < CLEAR_ANSWER * np.median(near)] = 0
+    room = scipy.fft.rfft(answer)[of.band]
+    return np.asarray(y * np.conj(room) / (np.abs(room) + 1e-20))
 
 
 def _shifted_onto(x: Complex, z: Complex) -> Complex:

@@ -19,6 +19,8 @@ from vamos.core.render.overlay_state import OverlayState
 from vamos.errors import MissingError, ProjectError
 
 NAME = "manifest.json"
+#: What is written as ``vamos_pack``; a pack of a newer Vamos is not judged.
+VERSION = 1
 
 
 @dataclass(frozen=True, slots=True)
@@ -179,6 +181,12 @@ def read_manifest(folder: Path) -> Manifest:
         manifest = msgspec.json.decode(path.read_bytes(), type=Manifest)
     except (msgspec.DecodeError, msgspec.ValidationError, OSError) as error:
         raise ProjectError(f"the manifest cannot be understood: {error}.", file=path) from error
+    if not 1 <= manifest.vamos_pack <= VERSION:
+        raise ProjectError(
+            f"this pack is of version {manifest.vamos_pack}; this Vamos knows packs up to version {VERSION}.",
+            file=path,
+            todo="Verify it with the Vamos that wrote it, or a newer one.",
+        )
     for name in [c.file for c in manifest.clips] + [f.file for f in manifest.files]:
         inside = (folder / name).resolve()
         if not inside.is_relative_to(folder.resolve()):

@@ -246,7 +246,7 @@ class _Packer:
 
     def _manifest(self, extra: list[Path]) -> None:
         manifest = mf.Manifest(
-            1,
+            mf.VERSION,
             f"Vamos {__version__}",
             self.project.name,
             self.song_media.title,

@@ -8,8 +8,9 @@ from pathlib import Path
 from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
 
+from vamos.core.pack.finding import Finding
 from vamos.core.pack.students_page import PAGE
-from vamos.core.pack.verify import Finding, verify_pack
+from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.core.progress import Progress
 from vamos.ui.desk import Desk

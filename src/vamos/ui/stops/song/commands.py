@@ -7,6 +7,7 @@ from pathlib import Path
 
 import numpy as np
 
+from vamos.core.align.said_one import SaidOne, said_one
 from vamos.core.document.paths import locate
 from vamos.core.edit import song as edit
 from vamos.core.grid.detect import grid_from_taps
@@ -31,6 +32,13 @@ ACTIONS = (
     Action("reading_3", "Count it the third way heard", "Alt+3", "Song", "The third likeliest other way."),
     Action("one_earlier", "The 1 a count earlier", "Shift+Left", "Song", "Count 1 falls one count earlier."),
     Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
+    Action(
+        "listen",
+        "Listen for the 1 in the takes",
+        "",
+        "Song",
+        "Where a voice counts over the song in your takes, it says where lines begin.",
+    ),
     Action("one_here", "This count is a 1", "", "Song", "The count you stand on becomes count 1 of a line."),
     Action(
         "dance_starts_here",
@@ -119,6 +127,7 @@ class SongCommands:
         playback = desk.preview.playback
         self.tapping = Tapping(desk, playback, desk.preview.toggle, self.use_taps, "the song")
         self.tapping.said.connect(desk.tell)
+        self.heard: tuple[SaidOne | None, Grid | None] = (None, None)
 
     # --- other ways to count -------------------------------------------------------------
 
@@ -192,6 +201,27 @@ class SongCommands:
 
     def _move(self, counts: int, told: str) -> bool:
         return self._desk.do("Move the 1", lambda p: edit.move_the_one(p, counts), told)
+
+    def listen(self) -> None:
+        """Ask the voices in the takes where the 1 is; what they say is offered, not done."""
+        project, base = self._desk.project, self._desk.session.base
+
+        def heard(result: SaidOne) -> None:
+            self.heard = (result, self._desk.project.grid)
+            self._desk.tell(" ".join([result.words(), *result.problems]))
+            self._desk.stale.emit()
+
+        self._desk.run("Listening to your takes", lambda progress: said_one(project, base, progress), heard)
+
+    def said_one(self) -> SaidOne | None:
+        """What the voices said of the beat as it is; None when nobody asked since it changed."""
+        result, grid = self.heard
+        return result if result is not None and grid is self._desk.project.grid else None
+
+    def one_where_said(self) -> None:
+        found = self.said_one()
+        if found is not None and found.shift:
+            self._move(found.shift, "The 1 is where the voice says it")
 
     # --- how fast ------------------------------------------------------------------------
 

@@ -15,6 +15,7 @@ from vamos.core.dance.lines import Line, LineKind
 from vamos.core.edit import song as edit
 from vamos.core.model.project import Project
 from vamos.core.model.song import LONGEST_LINE, Grid, Part
+from vamos.core.model.take import PassKind
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
@@ -64,6 +65,7 @@ class SongRoom(Room):
 
     def project_replaced(self) -> None:
         self.commands.tapping.forget()
+        self.commands.heard = (None, None)
 
     def shut_down(self) -> None:
         self.commands.tapping.forget()
@@ -107,6 +109,14 @@ class SongRoom(Room):
         panel.buttons(("1 earlier", do.one_earlier, ""), ("1 later", do.one_later, ""))
         panel.buttons(("The dance starts here", do.dance_starts_here, ""))
         panel.buttons(("A line earlier", do.one_line_earlier, ""), ("A line later", do.one_line_later, ""))
+        if any(p.kind is PassKind.SONG for t in self.desk.project.takes for p in t.passes):
+            said = do.said_one()
+            if said is None:
+                panel.buttons(("Listen for it in the takes", do.listen, ""), key="listen")
+            else:
+                panel.say(said.words(), "warn" if said.shift else "")
+                if said.shift:
+                    panel.buttons(("Move it there", do.one_where_said, "go"), key="said")
         panel.head("If the tempo is wrong")
         panel.buttons(("Half as fast", do.halve, ""), ("Twice as fast", do.double, ""), key="all")
         panel.buttons(("Two thirds", do.two_thirds, ""), ("Half again", do.three_halves, ""))
