@@ -22,6 +22,7 @@ def practise(project: Path) -> None:
     """The students' page of a pack of the demo, in chromium."""
     sys.path.insert(0, str(OUT.parent.parent))
     from tests.core.pack.browser import Browser
+
     from vamos.core.document.files import load
     from vamos.core.pack.students_page import PAGE
     from vamos.core.pack.write import write_pack

@@ -273,6 +273,15 @@ class ProjectCommandsTest(FolderCase):
         self.assertEqual(status, 0, err)
         self.assertIn(", 0 do not hold", words)
 
+    def test_how_much_a_pack_comes_to(self):
+        """Said for a profile without writing anything; where and how much exclude each other."""
+        status, out, _ = vamos("pack", demo_folder() / PROJECT, "--estimate", "--profile", "along")
+        self.assertEqual(status, 0)
+        self.assertRegex(out, r"^2 films, .* up to about \d+ MB; writing takes about .* here\.$")
+        with self.assertRaises(SystemExit), contextlib.redirect_stderr(io.StringIO()):
+            run(["pack", str(demo_folder() / PROJECT), "--estimate", "--out", str(self.folder / "o")])
+        self.assertEqual(self.listing(), [])
+
     def test_demo_without_a_window(self):
         status, _, err = vamos("demo", demo_folder(), "--no-window")
         self.assertEqual(status, 0)

@@ -379,7 +379,22 @@ def voice(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = with_output(load(arguments.project), arguments)
+    if arguments.estimate:
+        return _estimate(project, arguments.project.parent)
     return _write_pack(project, arguments.project.parent, arguments.out, terminal, terminal.progress())
+
+
+def _estimate(project: Project, base: Path) -> int:
+    from vamos.core.pack.estimate import estimate
+    from vamos.core.plan.coverage import coverage_of
+    from vamos.core.plan.profiles import packed_project
+
+    project = packed_project(project)
+    coverage = coverage_of(project)
+    if coverage is None:
+        raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
+    print(estimate(project, base, coverage).words() + ".")
+    return 0
 
 
 def verify(arguments: argparse.Namespace, terminal: Terminal) -> int:

@@ -10,13 +10,20 @@ from vamos.core.model.clip import Arrangement, ClipSound, Quality
 from vamos.core.model.look import Shape, Style
 from vamos.core.model.project import Output, Project
 from vamos.core.model.take import View
+from vamos.core.plan.profiles import PROFILES
 from vamos.core.time import as_count
 
 
 def add_output(sub: argparse.ArgumentParser) -> None:
     """How clips are written; what is not said stays as the project has it."""
+    sub.add_argument(
+        "--profile", choices=[p.key for p in PROFILES], help="settings for a purpose; what else is said changes them"
+    )
     sub.add_argument("--speeds", type=int, nargs="+", metavar="PERCENT", help="25 to 125, such as 100 75 50")
     sub.add_argument("--sound", choices=("song", "clicks", "voice", "room", "none"), help="what is heard")
+    sub.add_argument(
+        "--also-sound", choices=("song", "clicks", "voice", "none"), nargs="+", default=[], help="more sounds to write"
+    )
     sub.add_argument("--style", choices=("corner", "strip", "floor"), help="where the counts stand")
     sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help="the picture's shape")
     sub.add_argument("--follow", action="store_true", help="go close to the dancer and follow slowly")
@@ -44,11 +51,16 @@ def add_output(sub: argparse.ArgumentParser) -> None:
 def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     """The project with the sound, speeds, look and versions asked for on the command line."""
     out = project.output
+    if arguments.profile:
+        out = next(p for p in PROFILES if p.key == arguments.profile).applied(out)
     if arguments.speeds:
         speeds = sorted({Fraction(percent, 100) for percent in arguments.speeds}, reverse=True)
         out = replace(out, speeds=tuple(speeds))
     if arguments.sound:
         out = replace(out, sound=ClipSound(arguments.sound.replace("voice", ClipSound.VOICE)))
+    if arguments.also_sound:
+        more = (ClipSound(w.replace("voice", ClipSound.VOICE)) for w in arguments.also_sound)
+        out = replace(out, also_sound=tuple(dict.fromkeys((*out.also_sound, *more))))
     if arguments.style:
         out = replace(out, overlay=replace(out.overlay, style=Style[arguments.style.upper()]))
     if arguments.shape:

@@ -253,6 +253,16 @@ class FormatOneTest(FolderCase):
         self.assertEqual(doc.project.choice("Fan · front"), Choice("Fan · front", take="front", flip=False))
         self.assertEqual([s.id for s in doc.project.dance.sections], ["Fan", "Lantern"])
 
+    def test_sizes_of_the_second_format(self):
+        """The size everybody had without choosing becomes that of the film; one that was chosen stays."""
+        folder = OLD.parent / "format2"
+        usual, chosen = (read_project(folder / f"{n} size.vamos") for n in ("usual", "chosen"))
+        self.assertEqual((usual.version, chosen.version), (2, 2))
+        self.assertEqual((usual.project.output.rate, usual.project.output.longest_side), (None, None))
+        self.assertEqual((chosen.project.output.rate, chosen.project.output.longest_side), (25, 1280))
+        self.assertEqual(usual.project.output.speeds, (F(1), F(1, 2)))
+        self.assertEqual([c.title for c in OpenDocument(chosen.project).facts.clips], ["Gate walk", "Bow"])
+
 
 class IdentityTest(unittest.TestCase):
     def doc(self) -> OpenDocument:

@@ -20,7 +20,9 @@ class Output:
 
     ``plain`` adds a version to progress, ``half_time`` one at half the count rate, ``as_filmed`` one that is not
     flipped where the others are, ``arrangements`` more pictures in step; ``even`` counts evenly where the
-    song is not heard.
+    song is not heard. ``sections`` False leaves only clips of the user's own and the run-through, ``from_the_top`` adds
+    1 to 2, 1 to 3 …; ``with_counts`` False leaves out all that has counts over the picture; ``also_sound`` are more
+    sounds that each is written with.
     """
 
     rate: int | None = None
@@ -38,6 +40,10 @@ class Output:
     arrangements: tuple[Arrangement, ...] = ()
     even: bool = False
     run_through: RunThrough = RunThrough()
+    sections: bool = True
+    from_the_top: bool = False
+    with_counts: bool = True
+    also_sound: tuple[ClipSound, ...] = ()
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:

@@ -107,7 +107,8 @@ def _views(entries: list[ClipEntry]) -> list[dict[str, Any]]:
     """The ways a section can be seen, each with its files from fast to slow."""
     found: dict[str, list[ClipEntry]] = {}
     for entry in entries:
-        found.setdefault(_view_name(entry), []).append(entry)
+        sound = f", sound: {entry.sound}" if entry.sound != entries[0].sound else ""
+        found.setdefault(_view_name(entry) + sound, []).append(entry)
     return [
         {"name": name, "files": [_file(e, entries) for e in sorted(rows, key=lambda e: -e.speed)]}
         for name, rows in found.items()

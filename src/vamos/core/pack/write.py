@@ -10,6 +10,7 @@ from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from functools import partial
+from math import ceil
 from pathlib import Path
 from threading import Lock
 
@@ -23,16 +24,20 @@ from vamos.core.media.sound import Sound
 from vamos.core.model.clip import Clip, ClipSound, Version
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
+from vamos.core.model.take import counts_to_take
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.captions import webvtt
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
 from vamos.core.pack.place import put_in_place, work_folder
 from vamos.core.pack.reuse import EarlierPack, made_from
 from vamos.core.pack.students_page import write_page
+from vamos.core.pack.timeline import NAME as TIMELINE
+from vamos.core.pack.timeline import Cut, write_timeline
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
+from vamos.core.plan.profiles import packed_clips, packed_project
 from vamos.core.plan.run_through import plan_run_through
-from vamos.core.plan.versions import clip_in, partner_of, version_words, versions_of
+from vamos.core.plan.versions import clip_in, partner_of, run_through_versions, version_words, versions_of
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.core.render.clips import RenderJob, render_clip
 from vamos.core.render.compose import Film
@@ -83,10 +88,11 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
     """
     progress = progress or quiet()
     grid = project.grid
-    clips = plan_clips(project)
-    if project.song is None or grid is None or not clips:
+    if project.song is None or grid is None or not plan_clips(project):
         raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
     check_place(out)
+    project = packed_project(project)
+    clips = packed_clips(project)
     work = work_folder(out)
     try:
         outcome = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress).run(clips)
@@ -111,6 +117,7 @@ class _Packer:
         self.project, self.grid, self.base, self.work, self.progress = project, grid, base, work, progress
         self.stage = stage_of(project, base, grid, lines_of(grid, project.dance))
         self.clips: tuple[Clip, ...] = ()
+        self.cuts: list[Cut] = []
         self.problems: list[str] = []
         self.entries: list[mf.ClipEntry] = []
         self.song: Sound | None = None
@@ -120,16 +127,17 @@ class _Packer:
         self.gone = False
 
     def run(self, clips: tuple[Clip, ...]) -> tuple[int, tuple[str, ...]]:
-        self.clips = clips
+        # Partners of a clip may be of sections that are not written themselves.
+        self.clips = plan_clips(self.project)
         (self.work / "clips").mkdir()
         output = self.project.output
         through = plan_run_through(coverage_of(self.project), self.project.choices, output.run_through)
         tasks: list[tuple[float, Callable[[Progress], list[mf.ClipEntry]]]] = []
         for number, clip in enumerate(clips, 1):
-            versions = versions_of(self.project.output, clip, clips)
+            versions = versions_of(output, clip, self.clips)
             weight = float(clip.shown.length) * sum(1 / float(v.picture_speed) for v in versions)
             stem = f"{number:02d} {plain_name(clip.title)}"
-            names = [f"{stem} {_short_label(clip_in(v, clip))} {version_words(v)}.mp4" for v in versions]
+            names = [f"{stem} {_short_label(clip_in(v, clip))} {version_words(v, output.sound)}.mp4" for v in versions]
             places = [(v, self.work / "clips" / name) for v, name in zip(versions, names, strict=True)]
             tasks.append((weight, partial(self._render, clip, places, ())))
         extra: list[Path] = []
@@ -166,16 +174,16 @@ class _Packer:
             self.problems += [p for e in entries for p in _sound_problems(e)]
 
     def _run_through(self, clip: Clip) -> tuple[list[Place], tuple[Chapter, ...], list[Path]]:
-        sound = self.project.output.sound
-        # One sound through: rooms of several takes do not join.
-        if clip.pieces and sound is ClipSound.ROOM:
-            sound = ClipSound.CLICKS
-        version = Version(Fraction(1), sound)
-        chapters = chapters_of(self.stage.lines, clip, self.stage.timing(clip, version))
+        versions = run_through_versions(self.project.output, clip)
+        chapters = chapters_of(self.stage.lines, clip, self.stage.timing(clip, versions[0]))
         plain, meta = self.work / "chapters.txt", self.work / "chapters.ffmeta"
         plain.write_text(plain_list(chapters), encoding="utf-8")
         meta.write_text(ffmetadata(chapters), encoding="utf-8")
-        return [(version, self.work / f"run-through {_short_label(clip)}.mp4")], chapters, [plain, meta]
+        stem = f"run-through {_short_label(clip)}"
+        first, *others = versions
+        places = [(first, self.work / f"{stem}.mp4")]
+        places += [(v, self.work / f"{stem} {version_words(v, first.sound)[4:]}.mp4") for v in others]
+        return places, chapters, [plain, meta]
 
     def _sheets(self) -> list[Path]:
         """The count sheet and the wall map, when a dance is written."""
@@ -201,12 +209,28 @@ class _Packer:
             written = render_clip(new, self.stage, self._song(new, stopped), stopped, chapters) if new else []
             made = {w.job.path: mf.clip_entry(w, self.work, keys[w.job.path]) for w in written}
             progress(1.0, f"Wrote {clip.title}")
-            return [done[j.path] or made[j.path] for j in jobs]
+            entries = [done[j.path] or made[j.path] for j in jobs]
+            self.cuts += [self._cut(j, e) for j, e in zip(jobs, entries, strict=True)]
+            return entries
         except (WriteError, Stopped):
             raise
         except (MissingError, MediaError) as error:
             self.problems.append(f"{clip.title}, {clip.view}: not written, {error}")
             return []
+
+    def _cut(self, job: RenderJob, entry: mf.ClipEntry) -> Cut:
+        """A clip with the moment of its film it begins at and the frames of its counts."""
+        timing, clip, film = self.stage.timing(job.clip, job.version), job.clip, job.films[0]
+        counts = []
+        for line in self.stage.lines:
+            first = max(line.start, Fraction(ceil(clip.shown.start)))
+            for k in range(ceil(first), ceil(min(line.counts.end, clip.shown.end))):
+                frame = timing.frame_of(Fraction(k))
+                if 0 <= frame < timing.frames:
+                    counts.append((frame, str(int((k - line.start + line.first) % 8) + 1)))
+        source = self.project.take(film.clip.take)
+        at = counts_to_take(film.the_pass, self.grid)(float(film.clip.shown.start))
+        return Cut(entry, source.media.path, float(at), tuple(counts))
 
     def _taken_over(self, key: str, job: RenderJob) -> mf.ClipEntry | None:
         """The same file of the pack before, where it stands unchanged."""
@@ -242,7 +266,9 @@ class _Packer:
             if text := webvtt(entry):
                 pages.append(folder / f"{Path(entry.file).stem}.vtt")
                 pages[-1].write_text(text, encoding="utf-8")
-        return pages
+        by_file = {c.entry.file: c for c in self.cuts}
+        write_timeline(self.work / TIMELINE, self.project.name, [by_file[e.file] for e in self.entries])
+        return [*pages, self.work / TIMELINE]
 
     def _manifest(self, extra: list[Path]) -> None:
         manifest = mf.Manifest(

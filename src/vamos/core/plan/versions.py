@@ -11,6 +11,13 @@ from vamos.core.model.project import Output
 from vamos.core.model.take import View
 from vamos.core.plan.flip import AS_FILMED
 
+_SOUND_WORDS = {
+    ClipSound.SONG: "with the song",
+    ClipSound.CLICKS: "with clicks",
+    ClipSound.VOICE: "counted aloud",
+    ClipSound.ROOM: "with the room",
+    ClipSound.NONE: "silent",
+}
 #: Which view joins which in an arrangement.
 _PARTNERS = {
     Arrangement.BESIDE: {View.FRONT: View.BACK},
@@ -20,8 +27,8 @@ _PARTNERS = {
 
 def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Version, ...]:
     """All versions of a clip: each speed, and what else is wished and possible with what was filmed."""
-    found = [Version(speed, output.sound) for speed in output.speeds]
-    if output.plain:
+    found = [Version(s, sound) for sound in sounds_of(output) for s in output.speeds] if output.with_counts else []
+    if output.plain or not output.with_counts:
         found.append(Version(Fraction(1), output.sound, Look.PLAIN))
     if output.half_time:
         found.append(Version(Fraction(1), output.sound, half_time=True))
@@ -32,6 +39,18 @@ def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Vers
             sound = output.sound if output.sound is not ClipSound.ROOM else ClipSound.CLICKS
             found.append(Version(Fraction(1), sound, arrangement=arrangement))
     return tuple(found)
+
+
+def run_through_versions(output: Output, clip: Clip) -> tuple[Version, ...]:
+    """The run-through at full speed, with each sound. Rooms of several takes do not join: there it clicks."""
+    look = Look.DO if output.with_counts else Look.PLAIN
+    sounds = [ClipSound.CLICKS if clip.pieces and sound is ClipSound.ROOM else sound for sound in sounds_of(output)]
+    return tuple(Version(Fraction(1), sound, look) for sound in dict.fromkeys(sounds))
+
+
+def sounds_of(output: Output) -> tuple[ClipSound, ...]:
+    """The sound of the clips, then the others they are written with as well."""
+    return tuple(dict.fromkeys((output.sound, *output.also_sound)))
 
 
 def partner_of(clip: Clip, clips: Sequence[Clip], arrangement: Arrangement) -> Clip | None:
@@ -45,8 +64,11 @@ def clip_in(version: Version, clip: Clip) -> Clip:
     return replace(clip, flip=False, label=AS_FILMED) if version.as_filmed else clip
 
 
-def version_words(version: Version) -> str:
-    """A version in words that may stand in a file name; speeds have three digits, so that names sort by speed."""
+def version_words(version: Version, usual: ClipSound | None = None) -> str:
+    """A version in words that may stand in a file name; speeds have three digits, so that names sort by speed.
+
+    A sound is named where it is another than the ``usual`` one.
+    """
     words = [f"{round(float(version.speed) * 100):03d}"]
     if version.half_time:
         words.append("half-time")
@@ -56,4 +78,6 @@ def version_words(version: Version) -> str:
         words.append("front and back")
     if version.arrangement is Arrangement.FEET:
         words.append("with feet")
+    if usual is not None and version.sound is not usual:
+        words.append(_SOUND_WORDS[version.sound])
     return " ".join(words)

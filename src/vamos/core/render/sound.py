@@ -6,6 +6,7 @@ under −1 dBTP, true peak read at four times the rate (BS.1770-4, annex 2).
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from fractions import Fraction
 from pathlib import Path
 
@@ -26,6 +27,8 @@ _MARGIN_S = 0.5
 _FADE_S = 0.012
 #: Peaks are looked for in pieces of so many samples, each with the filter's reach on both sides.
 _PIECE, _EDGE = 1 << 19, 64
+#: Between samples music rises above them by less than 6 dB, so only what is half as high is looked at between them.
+_BETWEEN = 0.5
 
 
 def read_song(path: Path, progress: Progress | None = None) -> Sound:
@@ -102,21 +105,39 @@ def loudness(samples: Samples, rate: int = RATE) -> float:
 
 def true_peak(samples: Samples) -> float:
     """The true peak, full scale = 1 (four times oversampled)."""
-    return float(_peaks(samples).max(initial=0.0))
+    loudest = float(np.abs(samples).max(initial=0.0))
+    return float(_peaks(samples, loudest * _BETWEEN).max(initial=0.0))
 
 
-def _peaks(samples: Samples) -> Samples:
-    """The true peak around each sample, ``(frames,)``; worked out in pieces, so that long sounds take no memory."""
+def _peaks(samples: Samples, least: float) -> Samples:
+    """The true peak around each sample that is at least ``least`` high, ``(frames,)``; of others their own height.
+
+    Worked out in pieces, so that long sounds take no memory.
+    """
     out = np.zeros(len(samples), dtype=np.float32)
-    for first in range(0, len(samples), _PIECE):
-        a, b = max(0, first - _EDGE), min(len(samples), first + _PIECE + _EDGE)
-        last = min(len(samples), first + _PIECE)
+    for channel in samples.T:
+        np.maximum(out, np.abs(channel), out=out)
+    for first, last in _loud(out, least):
+        a, b = max(0, first - _EDGE), min(len(samples), last + _EDGE)
         for channel in samples[a:b].T:
             over = np.abs(scipy.signal.resample_poly(np.ascontiguousarray(channel), 4, 1))
             for k in range(4):
                 part = over[k::4][first - a : last - a]
                 np.maximum(out[first:last], part, out=out[first:last])
     return out
+
+
+def _loud(heights: Samples, least: float) -> Iterator[tuple[int, int]]:
+    """Stretches of frames in which something is at least so high, no longer than a piece."""
+    high = np.flatnonzero(heights >= max(least, 1e-9))
+    if not len(high):
+        return
+    gaps = np.flatnonzero(np.diff(high) > 4 * _EDGE)
+    starts, ends = high[np.r_[0, gaps + 1]], high[np.r_[gaps, len(high) - 1]]
+    for start, end in zip(starts.tolist(), ends.tolist(), strict=True):
+        low, stop = max(0, start - _EDGE), min(len(heights), end + _EDGE + 1)
+        for first in range(low, stop, _PIECE):
+            yield first, min(stop, first + _PIECE)
 
 
 def levelled(samples: Samples, progress: Progress | None = None) -> tuple[Samples, float]:
@@ -164,7 +185,7 @@ def coded(samples: Samples) -> Samples:
 
 def limited(samples: Samples, ceiling: float) -> Samples:
     """True peaks held under ``ceiling`` by a gain that dips 5 ms around them."""
-    over = _peaks(samples)
+    over = _peaks(samples, ceiling * _BETWEEN)
     if over.max(initial=0.0) <= ceiling:
         return samples
     wanted = np.minimum(1.0, ceiling / np.maximum(over, 1e-9))

@@ -8,10 +8,14 @@ from pathlib import Path
 from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
 
+from vamos.core.model.project import Project
+from vamos.core.pack.estimate import estimate
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.students_page import PAGE
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
+from vamos.core.plan.coverage import coverage_of
+from vamos.core.plan.profiles import packed_project
 from vamos.core.progress import Progress
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
@@ -45,6 +49,17 @@ class PackCommands:
     def __init__(self, desk: Desk):
         self._desk = desk
         self.written: Written | None = None
+        self._estimated: tuple[Project | None, str] = (None, "")
+
+    def estimate_words(self) -> str:
+        """How much the pack comes to as it is set, nothing when it would be empty; worked out once for a project."""
+        project = self._desk.project
+        if self._estimated[0] is not project:
+            packed = packed_project(project)
+            coverage = self._desk.session.facts.coverage if packed is project else coverage_of(packed)
+            found = estimate(packed, self._desk.session.base, coverage) if coverage is not None else None
+            self._estimated = (project, found.words() + "." if found is not None and found.files else "")
+        return self._estimated[1]
 
     def write_pack(self) -> None:
         folder = self._desk.ask_folder("Where should the pack go? A folder is made in it.")

@@ -7,7 +7,7 @@ from fractions import Fraction
 
 from vamos.core.edit.output import set_output, toggle_arrangement, with_speed
 from vamos.core.model.clip import Arrangement, ClipSound
-from vamos.core.plan.versions import versions_of
+from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -21,6 +21,11 @@ _ALSO = (
     ("One to watch, without counts", "plain"),
     ("As filmed too, where clips are mirrored", "as_filmed"),
     ("Half-time: the dance half as fast, the music as it is", "half_time"),
+)
+_CLIPS = (
+    ("A clip for each section", "sections"),
+    ("From the top to the end of each section: 1, 1 to 2, 1 to 3 …", "from_the_top"),
+    ("Counts over the picture", "with_counts"),
 )
 _EVEN = ("An even beat where the song is not heard", "even")
 #: So many findings are shown.
@@ -54,15 +59,14 @@ class PackRoom(Room):
         self.commands.forget()
 
     def fill(self, panel: Panel) -> None:
-        clips, output = self.desk.session.facts.clips, self.desk.project.output
-        if not clips:
+        output = self.desk.project.output
+        if not self.desk.session.facts.clips:
             panel.plain_head("Nothing to pack yet")
             panel.say("A pack needs a song with its beat and at least one placed take.")
             return
-        files = sum(len(versions_of(output, c, clips)) for c in clips)
-        panel.plain_head("What students get")
-        panel.fact("Clips", f"{plural(len(clips), 'clip')}, written as {plural(files, 'file')}")
-        panel.fact("Beside them", "a page for students, captions, the count sheet, the wall map")
+        panel.plain_head("What is it for?")
+        self._profiles(panel)
+        panel.fact("Beside them", "a page for students, captions, the count sheet, the wall map, clips.otio")
         panel.say("Speeds", "")
         panel.toggles(
             "speeds",
@@ -76,6 +80,8 @@ class PackRoom(Room):
                 arrangement in output.arrangements,
                 self._arrange(arrangement),
             )
+        for text, name in _CLIPS:
+            self._also(panel, text, name)
         self._also(panel, *_EVEN)
         fill_picture(panel, self.desk)
         panel.head("Sound", "sound")
@@ -90,7 +96,36 @@ class PackRoom(Room):
             "The rights of the music are yours to clear. With “clicks” or “none”, clips carry the counts and no song."
         )
 
+        for sound in (ClipSound.SONG, ClipSound.CLICKS, ClipSound.VOICE):
+            if sound is not output.sound:
+                self._also_sound(panel, sound)
         fill_run_through(panel, self.desk)
+
+    def _profiles(self, panel: Panel) -> None:
+        """What packs are made for, and how much the one that is set comes to."""
+        output = self.desk.project.output
+        chosen = next((p for p in PROFILES if p.holds(output)), None)
+        for number, row in enumerate((PROFILES[:3], PROFILES[3:])):
+            panel.toggles(f"profiles {number}", [(p.name, p.words, p is chosen, self._use(p)) for p in row])
+        panel.say(chosen.words if chosen is not None else "Settings of your own.", key="profile")
+        words = self.commands.estimate_words()
+        panel.say(
+            words if words else "Nothing would be written: choose sections, or the run-through.",
+            "" if words else "warn",
+            key="estimate",
+        )
+
+    def _use(self, profile: Profile) -> Callable[[bool], object]:
+        return lambda _on: self.desk.do(profile.name, lambda p: set_output(p, **profile.settings))
+
+    def _also_sound(self, panel: Panel, sound: ClipSound) -> None:
+        more = self.desk.project.output.also_sound
+
+        def change(on: bool) -> None:
+            kept = tuple(s for s in more if s is not sound)
+            self.desk.do("Also with another sound", lambda p: set_output(p, also_sound=(*kept, sound) if on else kept))
+
+        panel.check(f"Also with: {sound}", sound in more, change)
 
     def _arrange(self, arrangement: Arrangement) -> Callable[[bool], object]:
         return lambda _on: self.desk.do(f"Also {arrangement}", lambda p: toggle_arrangement(p, arrangement))

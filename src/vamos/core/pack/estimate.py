@@ -1,0 +1,104 @@
+"""How many files a pack has, how long they last, how large they get and how long writing takes, before it starts."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from pathlib import Path
+
+from vamos.core.document.paths import locate
+from vamos.core.media.film_rate import USUAL, film_rate
+from vamos.core.media.probe import probe
+from vamos.core.model.clip import Clip, Quality, Version
+from vamos.core.model.look import Shape
+from vamos.core.model.project import Project
+from vamos.core.plan.clips import plan_clips
+from vamos.core.plan.coverage import Coverage
+from vamos.core.plan.profiles import packed_clips
+from vamos.core.plan.run_through import plan_run_through
+from vamos.core.plan.versions import run_through_versions, versions_of
+from vamos.core.render.compose import LONGEST, picture_size, shape_size
+from vamos.errors import VamosError
+
+#: Bits a pixel of a frame takes, by quality (measured on packs of the demo, which is drawn; grain takes up to twice).
+_BITS = {Quality.HALL: 0.075, Quality.PHONE: 0.045, Quality.SMALL: 0.022}
+#: Sound, bytes a second.
+_SOUND = 20_000
+#: Pixels a core writes in a second, and its seconds for a second of sound (measured as above); other machines differ.
+_PIXELS, _SOUND_WORK = 75e6, 0.3
+#: A film that cannot be opened is taken for full HD.
+_SIZE = (1920, 1080)
+
+
+#: Clips are written side by side on so many.
+CORES = 2
+
+
+@dataclass(frozen=True, slots=True)
+class Estimate:
+    """Files beside the sheets, seconds of film, bytes, and seconds of work; the last two are rough."""
+
+    files: int
+    film_s: float
+    size_bytes: float
+    work_s: float
+
+    def words(self) -> str:
+        """In a sentence, as rough as it is."""
+        size = self.size_bytes / 1e6
+        large = f"{size / 1000:.1f} GB" if size >= 950 else f"{_round(size)} MB"
+        films = f"{self.files} films, {minutes_words(self.film_s)} long together, up to about {large}"
+        return f"{films}; writing takes about {minutes_words(self.work_s)} here"
+
+
+def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimate:
+    """For a packed project (:func:`vamos.core.plan.profiles.packed_project`) and its coverage."""
+    output, clock = project.output, coverage.grid.time_map()
+    clips = plan_clips(project, coverage)
+    wanted = packed_clips(project, coverage)
+    every: list[tuple[Clip, Version]] = [(c, v) for c in wanted for v in versions_of(output, c, clips)]
+    through = plan_run_through(coverage, project.choices, output.run_through)
+    if through is not None:
+        every += [(through, v) for v in run_through_versions(output, through)]
+    a_second = {c.take: _pixels_a_second(project, base, c.take) for c, _ in every}
+    film_s = pixels = 0.0
+    work: dict[str, float] = {}
+    for clip, version in every:
+        song_s = float(clock(clip.shown.end) - clock(clip.shown.start))
+        length = song_s / float(version.speed) * (2 if version.half_time else 1)
+        film_s += length
+        pixels += length * a_second[clip.take]
+        # All versions of a clip are written by one core, one after the other.
+        work[clip.key] = work.get(clip.key, 0.0) + length * (a_second[clip.take] / _PIXELS + _SOUND_WORK)
+    size = pixels * _BITS[output.quality] / 8 + film_s * _SOUND
+    return Estimate(len(every), film_s, size, max([sum(work.values()) / CORES, *work.values()]))
+
+
+def _pixels_a_second(project: Project, base: Path | None, take: str) -> float:
+    output = project.output
+    width, height = _SIZE
+    rate = float(USUAL.per_second)
+    try:
+        path = locate(project.take(take).media, base)
+        found = probe(path)
+        width, height, rate = found.width or width, found.height or height, float(film_rate(path).per_second)
+    except VamosError:
+        pass
+    shape = output.framing.shape
+    if shape in (Shape.UPRIGHT, Shape.SQUARE):
+        width, height = shape_size(shape, output.longest_side)
+    else:
+        width, height = picture_size(width, height, output.longest_side or LONGEST)
+    return width * height * (float(output.rate) if output.rate else rate)
+
+
+def _round(value: float) -> int:
+    """Two figures."""
+    step = int(10 ** max(0, len(str(int(value))) - 2))
+    return max(1, round(value / step) * step)
+
+
+def minutes_words(seconds: float) -> str:
+    """A rough time in words."""
+    if seconds < 55:
+        return f"{max(5, round(seconds / 5) * 5)} s"
+    return f"{_round(seconds / 60)} min"

@@ -1,0 +1,48 @@
+"""The clips of a pack as OpenTimelineIO: each film with its counts as markers, for those who edit on."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from fractions import Fraction
+from pathlib import Path
+
+import opentimelineio as otio
+
+from vamos.core.pack.manifest import ClipEntry
+
+NAME = "clips.otio"
+
+
+@dataclass(frozen=True, slots=True)
+class Cut:
+    """A clip, the file it was cut from, the second of it at the first frame, and (frame, count) of every count."""
+
+    entry: ClipEntry
+    source: str
+    source_s: float
+    counts: tuple[tuple[int, str], ...]
+
+
+def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
+    """One track, the clips one after the other; media are named as they lie in the pack."""
+    track = otio.schema.Track("clips", kind=otio.schema.TrackKind.Video)
+    for cut in cuts:
+        rate = float(Fraction(cut.entry.rate))
+
+        def frames(count: int, rate: float = rate) -> otio.opentime.RationalTime:
+            return otio.opentime.RationalTime(count, rate)
+
+        whole = otio.opentime.TimeRange(frames(0), frames(cut.entry.frames))
+        clip = otio.schema.Clip(
+            f"{cut.entry.title}, {cut.entry.view}",
+            otio.schema.ExternalReference(cut.entry.file, whole),
+            whole,
+            metadata={"vamos": {"source": cut.source, "source_s": round(cut.source_s, 6), "speed": cut.entry.speed}},
+        )
+        for frame, count in cut.counts:
+            marked = otio.opentime.TimeRange(frames(frame), frames(1))
+            clip.markers.append(otio.schema.Marker(count, marked))
+        track.append(clip)
+    timeline = otio.schema.Timeline(name)
+    timeline.tracks.append(track)
+    otio.adapters.write_to_file(timeline, str(path))

@@ -1,0 +1,139 @@
+"""What packs are made for: settings of the output under a name, and the clips a pack holds."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
+from fractions import Fraction
+from typing import Any
+
+from vamos.core.model.clip import Clip, ClipSound, NamedRange, Quality, RunThrough
+from vamos.core.model.look import Framing, Shape
+from vamos.core.model.project import Output, Project
+from vamos.core.plan.clips import plan_clips
+from vamos.core.plan.coverage import Coverage, coverage_of
+from vamos.core.time import CountRange
+
+FROM_THE_TOP = "from the top to"
+
+
+@dataclass(frozen=True, slots=True)
+class Profile:
+    """Settings with a name: how it is typed, what they are for, in words, and which fields of the output they set."""
+
+    key: str
+    name: str
+    words: str
+    settings: dict[str, Any]
+
+    def applied(self, output: Output) -> Output:
+        return replace(output, **self.settings)
+
+    def holds(self, output: Output) -> bool:
+        """Whether an output is as this profile sets it."""
+        return self.applied(output) == output
+
+
+_FULL, _SLOWED = (Fraction(1),), (Fraction(1), Fraction(3, 4), Fraction(1, 2))
+_ONE_EACH: dict[str, Any] = {
+    "sections": True,
+    "from_the_top": False,
+    "with_counts": True,
+    "also_sound": (),
+    "plain": False,
+    "half_time": False,
+    "as_filmed": False,
+    "arrangements": (),
+    "sound": ClipSound.SONG,
+}
+_WIDE, _UPRIGHT = Framing(), Framing(Shape.UPRIGHT, follow=True)
+_NO_RUN = RunThrough(wanted=False)
+
+#: What teachers hand out.
+PROFILES = (
+    Profile(
+        "practice",
+        "Practice pack",
+        "Every section, mirrored and from the back, at full speed and slowed, and the whole dance.",
+        {**_ONE_EACH, "speeds": _SLOWED, "framing": _WIDE, "run_through": RunThrough(), "quality": Quality.PHONE},
+    ),
+    Profile(
+        "along",
+        "Dance-along",
+        "The whole dance with a call before each tag, restart and stop; with the song, and with clicks alone.",
+        {
+            **_ONE_EACH,
+            "sections": False,
+            "speeds": _FULL,
+            "framing": _WIDE,
+            "run_through": RunThrough(),
+            "quality": Quality.HALL,
+            "also_sound": (ClipSound.CLICKS,),
+        },
+    ),
+    Profile(
+        "posts",
+        "Section posts",
+        "One upright clip for each section at full speed; the picture follows the dancer.",
+        {**_ONE_EACH, "speeds": _FULL, "framing": _UPRIGHT, "run_through": _NO_RUN, "quality": Quality.PHONE},
+    ),
+    Profile(
+        "top",
+        "From the top",
+        "The sections, and from the top to the end of each: 1, 1 to 2, 1 to 3 … and the whole dance.",
+        {
+            **_ONE_EACH,
+            "from_the_top": True,
+            "speeds": (Fraction(1), Fraction(3, 4)),
+            "framing": _WIDE,
+            "run_through": RunThrough(),
+            "quality": Quality.PHONE,
+        },
+    ),
+    Profile(
+        "editor",
+        "Editor’s set",
+        "Clean clips without counts in high quality, with clips, films and counts as OpenTimelineIO.",
+        {
+            **_ONE_EACH,
+            "with_counts": False,
+            "plain": True,
+            "speeds": _FULL,
+            "framing": _WIDE,
+            "run_through": _NO_RUN,
+            "quality": Quality.HALL,
+        },
+    ),
+)
+
+
+def packed_project(project: Project) -> Project:
+    """The project with the ranges that its output asks for."""
+    coverage = coverage_of(project) if project.output.from_the_top else None
+    if coverage is None:
+        return project
+    return replace(project, ranges=(*project.ranges, *ranges_from_the_top(coverage)))
+
+
+def packed_clips(project: Project, coverage: Coverage | None = None) -> tuple[Clip, ...]:
+    """All clips a pack of a project holds beside the run-through; ``project`` is a :func:`packed_project`."""
+    clips = plan_clips(project, coverage)
+    if project.output.sections:
+        return clips
+    wanted = {r.id for r in project.ranges}
+    return tuple(c for c in clips if c.subject in wanted)
+
+
+def ranges_from_the_top(coverage: Coverage) -> Iterator[NamedRange]:
+    """From the first line danced to the end of the second, the third … of the first wall, or of the song's lines."""
+    danced = [x for x in coverage.lines if x.kind.danced]
+    wall = [x for x in danced if x.wall is None or x.wall == danced[0].wall]
+    ends: list[tuple[Fraction, str]] = []
+    for line in wall:
+        name = line.section.name if line.section is not None else f"line {line.number}"
+        if ends and ends[-1][1] == name:
+            ends.pop()
+        ends.append((line.counts.end, name))
+    for end, name in ends[1:]:
+        title = f"{FROM_THE_TOP} {name}"
+        yield NamedRange(title, CountRange(wall[0].start, end))

@@ -1,0 +1,113 @@
+"""Packs made for something: what each profile holds, how much it comes to, and the timeline for those who edit on."""
+
+import itertools
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+
+import opentimelineio as otio
+
+from tests.core.pack.test_verify import small_project
+from tests.support import FolderCase
+from vamos.core.document.files import load, save
+from vamos.core.model.clip import ClipSound, Look
+from vamos.core.model.dance import Dance, Item, ItemKind, Section
+from vamos.core.model.project import Output, Project
+from vamos.core.pack.estimate import estimate
+from vamos.core.pack.manifest import read_manifest
+from vamos.core.pack.timeline import NAME as TIMELINE
+from vamos.core.pack.verify import verify_pack
+from vamos.core.pack.write import write_pack
+from vamos.core.plan.coverage import coverage_of
+from vamos.core.plan.profiles import PROFILES, packed_clips, packed_project
+
+BY_KEY = {p.key: p for p in PROFILES}
+
+
+class ProfilesTest(FolderCase):
+    """Two sections of eight counts in one take; written small."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        project = small_project(self.folder)
+        dance = Dance("d", (Section("A", 8), Section("B", 8)), (Item(ItemKind.WALL),))
+        self.project = replace(project, dance=dance)
+        self.out = self.folder / "pack"
+
+    def made_for(self, key: str) -> Project:
+        output = replace(BY_KEY[key].applied(self.project.output), longest_side=128)
+        return replace(self.project, output=output)
+
+    def titles(self, project: Project) -> list[str]:
+        return [c.title for c in packed_clips(packed_project(project))]
+
+    def test_what_each_holds(self):
+        self.assertEqual(self.titles(self.made_for("practice")), ["A", "B"])
+        self.assertEqual(self.titles(self.made_for("along")), [])
+        self.assertEqual(self.titles(self.made_for("posts")), ["A", "B"])
+        self.assertEqual(self.titles(self.made_for("top")), ["A", "B", "from the top to B"])
+        self.assertEqual(self.titles(self.made_for("editor")), ["A", "B"])
+
+    def test_a_profile_is_known_again_until_something_changes(self):
+        for profile in PROFILES:
+            output = profile.applied(Output())
+            self.assertEqual([p.key for p in PROFILES if p.holds(output)], [profile.key])
+            self.assertFalse(profile.holds(replace(output, speeds=(F(1, 4),))))
+
+    def test_the_whole_dance_with_and_without_the_song(self):
+        """Two films of the same counts at the same frames, one of them with clicks; the page offers both."""
+        write_pack(self.made_for("along"), self.folder, self.out)
+        self.assertEqual([f for f in verify_pack(self.out) if not f.good], [])
+        song, clicks = read_manifest(self.out).clips
+        self.assertEqual((song.sound, clicks.sound), ("song", "clicks"))
+        self.assertIn("with clicks", clicks.file)
+        self.assertEqual(song.counts, clicks.counts)
+        self.assertIn("sound: clicks", (self.out / "practise.html").read_text())
+
+    def test_clean_clips_with_their_counts_on_a_timeline(self):
+        """Read back by OpenTimelineIO: each clip with its film, its counts at the frames the take shows them."""
+        write_pack(self.made_for("editor"), self.folder, self.out)
+        self.assertEqual([f for f in verify_pack(self.out) if not f.good], [])
+        entries = {c.file: c for c in read_manifest(self.out).clips}
+        self.assertEqual({c.look for c in entries.values()}, {str(Look.PLAIN)})
+        timeline = otio.adapters.read_from_file(str(self.out / TIMELINE))
+        clips = list(timeline.tracks[0])
+        self.assertEqual({c.media_reference.target_url for c in clips}, set(entries))
+        for clip in clips:
+            entry = entries[clip.media_reference.target_url]
+            self.assertEqual(clip.duration().value, entry.frames)
+            marks = [(m.name, m.marked_range.start_time.value) for m in clip.markers]
+            self.assertIn("12345678", "".join(name for name, _ in marks))
+            # 120 a minute at 30 a second: a count is fifteen frames.
+            gaps = {b - a for (_, a), (_, b) in itertools.pairwise(marks)}
+            self.assertEqual(gaps, {15.0})
+            self.assertEqual(clip.metadata["vamos"]["source"], "t.mp4")
+        # The clip begins two counts (a second) before its count 1; the take is the song's second 0 on.
+        first = self.project.grid.time_map()(0) - 1.0
+        self.assertAlmostEqual(clips[0].metadata["vamos"]["source_s"], float(first), delta=0.02)
+
+    def test_how_much_it_comes_to(self):
+        """Files and seconds are exact; more speeds are longer, higher quality and larger pictures are more bytes."""
+        for key in BY_KEY:
+            project = packed_project(self.made_for(key))
+            found = estimate(project, self.folder, coverage_of(project))
+            write_pack(self.made_for(key), self.folder, self.out)
+            entries = read_manifest(self.out).clips
+            with self.subTest(key):
+                self.assertEqual(found.files, len(entries))
+                self.assertAlmostEqual(found.film_s, sum(e.duration_s for e in entries), delta=0.1 * len(entries))
+        practice = self.made_for("practice")
+        larger = replace(practice, output=replace(practice.output, longest_side=1920))
+        one, two = (estimate(p, self.folder, coverage_of(p)) for p in (practice, larger))
+        self.assertGreater(two.size_bytes, one.size_bytes)
+        self.assertIn("films", one.words())
+
+    def test_settings_come_back_from_the_file(self):
+        project = self.made_for("along")
+        save(project, self.folder / "p.vamos")
+        self.assertEqual(load(self.folder / "p.vamos").output, project.output)
+        self.assertEqual(project.output.also_sound, (ClipSound.CLICKS,))
+
+
+if __name__ == "__main__":
+    unittest.main()
