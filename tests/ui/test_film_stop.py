@@ -85,6 +85,20 @@ class FilmStopTest(StopCase):
         self.assertAlmostEqual(moved.clock(moved.take_range.start_s), 30.0)
         self.assertEqual(len(moved.also_at_song_s), 1)
 
+    def test_many_places_are_a_list_and_the_one_it_has_can_be_confirmed(self):
+        take = self.take("front")
+        loop = replace(take.passes[0], also_at_song_s=(20.0, 30.0, 40.0, 50.0), confidence=0.45)
+        self.window.session.do("loop", lambda p: replace(p, takes=(replace(take, passes=(loop,)),)))
+        places = self.field("Place of pass 1 of front in the song")
+        self.assertEqual(places.count(), 5)
+        places.setCurrentText("0:40")
+        places.textActivated.emit("0:40")
+        moved = self.take("front").passes[0]
+        self.assertAlmostEqual(moved.clock(moved.take_range.start_s), 40.0)
+        self.click(self.panel_button("It is here, at 0:40"))
+        sure = self.take("front").passes[0]
+        self.assertEqual((sure.also_at_song_s, sure.confidence), ((), 1.0))
+
 
 if __name__ == "__main__":
     unittest.main()

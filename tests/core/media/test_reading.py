@@ -212,6 +212,20 @@ class SoundTest(FolderCase):
 
 
 class PeaksTest(FolderCase):
+    def test_joined_files_whose_sound_changes(self):
+        """Mono at 22 kHz, then stereo at 44 kHz in one mp3, as players join them: both are heard, each at its pitch."""
+        for name, hz, rate, channels in (("a", 300, 22050, 1), ("b", 800, 44100, 2)):
+            tone = ["-f", "lavfi", "-i", f"sine=frequency={hz}:sample_rate={rate}:duration=3", "-ac", str(channels)]
+            file = self.folder / f"{name}.mp3"
+            plain = ["-id3v2_version", "0", "-write_xing", "0", file]
+            subprocess.run(["ffmpeg", "-v", "error", *tone, *plain], check=True)
+        joined = self.folder / "joined.mp3"
+        joined.write_bytes((self.folder / "a.mp3").read_bytes() + (self.folder / "b.mp3").read_bytes())
+        sound = read_sound(joined, 16000).mono()
+        self.assertAlmostEqual(len(sound) / 16000, 6.0, delta=0.2)
+        for part, hz in ((sound[16000:32000], 300), (sound[-32000:-16000], 800)):
+            self.assertAlmostEqual(float(np.argmax(np.abs(np.fft.rfft(part)))), hz, delta=3)
+
     def test_bands_tell_low_from_high(self):
         """A low tone fills the low band, a hiss the high one; the second look comes from the cache."""
         rate = 22050

@@ -30,6 +30,8 @@ FEWEST = 8
 #: A voice without music falls this far between its words (dB), and so many of its counts have a pitch (tuning part of
 #: bench/counted.py: music up to 10 dB, steps none).
 FALLS_DB, PITCHED = 11.0, 0.12
+#: A word begins where it is this share of its loudest.
+BEGINS = 0.12
 #: What is no more than steady is a question, and plain talk is steady up to here.
 UNSURE, TALK = 0.45, 0.4
 #: So many numbers make a chain about as sure as it gets.
@@ -105,7 +107,27 @@ def _steady(spectra: Spectra, sound: Samples) -> Counting | None:
     if confidence < TALK or not _a_voice(sound, beats):
         return None
     first, sure = _which_is_one(spectra, beats)
-    return Counting(beats, first, min(confidence, UNSURE), sure)
+    return Counting(beats - _late(sound, beats), first, min(confidence, UNSURE), sure)
+
+
+def _late(sound: Samples, beats: Floats) -> float:
+    """How long before the beats their words begin, seconds: beats are found where vowels are, words begin earlier."""
+    hop = spoken.RATE // 200
+    band = scipy.signal.butter(2, [200, 7000], "bandpass", fs=spoken.RATE, output="sos")
+    heard = scipy.signal.sosfilt(band, sound.astype(np.float64))
+    level = np.sqrt(scipy.ndimage.uniform_filter1d(heard**2, 3 * hop)[::hop] + 1e-14)
+    found = []
+    for at in (beats * 200).astype(int):
+        around = level[max(0, at - 40) : at + 30]
+        here = min(at, 40)
+        if len(around) < 60:
+            continue
+        top = max(0, here - 10) + int(np.argmax(around[max(0, here - 10) : here + 24]))
+        floor = float(np.percentile(around, 10))
+        silent = np.flatnonzero(around[:top] < floor + BEGINS * (around[top] - floor))
+        if len(silent):
+            found.append((here - int(silent[-1]) - 1) / 200)
+    return max(0.0, float(np.median(found))) if found else 0.0
 
 
 def _a_voice(sound: Samples, beats: Floats) -> bool:

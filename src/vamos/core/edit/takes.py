@@ -120,6 +120,13 @@ def use_other_place(project: Project, take_id: str, number: int, other: int) -> 
     return replace_take(project, replace(take, passes=passes))
 
 
+def confirm_place(project: Project, take_id: str, number: int) -> Project:
+    """A person says that a pass lies where it is; other places are not offered any more."""
+    take = project.take(take_id)
+    sure = replace(take.passes[number], confidence=1.0, also_at_song_s=(), reason="the place was confirmed by hand")
+    return replace_take(project, replace(take, passes=(*take.passes[:number], sure, *take.passes[number + 1 :])))
+
+
 def shift_counted(project: Project, take_id: str, number: int, counts: int) -> Project:
     """A pass counted aloud is so many counts further on in the dance: another count is its 1."""
     take = project.take(take_id)

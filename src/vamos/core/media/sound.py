@@ -9,6 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 import numpy.typing as npt
@@ -16,6 +17,10 @@ import numpy.typing as npt
 from vamos.core.media.probe import clock_zero, opened
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, write_error
+
+if TYPE_CHECKING:
+    from av.audio.frame import AudioFrame
+    from av.audio.resampler import AudioResampler
 
 Samples = npt.NDArray[np.float32]
 
@@ -49,7 +54,6 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
         MediaError also when there is no sound in the file.
     """
     import av
-    from av.audio.resampler import AudioResampler
 
     with opened(path) as container:
         stream = next(iter(container.streams.audio), None)
@@ -59,7 +63,7 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
                 file=path,
                 todo="Place it by hand, or choose the recording with sound.",
             )
-        resampler = AudioResampler(format="flt", layout="mono" if channels == 1 else "stereo", rate=rate)
+        resampled = _Resampled(rate, channels)
         zero = clock_zero(container)
         if start_s > 1 and stream.time_base is not None:
             container.seek(int((start_s - 1 + zero) / stream.time_base), stream=stream)
@@ -79,16 +83,43 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
                     if start is None or abs(said - start) > _GAP_S * rate:
                         start = said
                 at = start or 0
-                for piece in resampler.resample(frame):
-                    samples = np.asarray(piece.to_ndarray(), dtype=np.float32).reshape(-1, channels)
-                    yield at, _finite(samples)
+                for samples in resampled.of(frame):
+                    yield at, samples
                     at += len(samples)
         if not good:
             raise MediaError("its sound cannot be decoded.", file=path, safe="The file was not changed.")
-        for piece in resampler.resample(None):
-            samples = np.asarray(piece.to_ndarray(), dtype=np.float32).reshape(-1, channels)
-            yield at or 0, _finite(samples)
+        for samples in resampled.rest():
+            yield at or 0, samples
             at = (at or 0) + len(samples)
+
+
+class _Resampled:
+    """Frames as samples at a rate; where files were joined, the kind of sound may change in the middle."""
+
+    def __init__(self, rate: int, channels: int):
+        self._rate, self._channels = rate, channels
+        self._kind: tuple[object, ...] = ()
+        self._resampler: AudioResampler | None = None
+
+    def of(self, frame: AudioFrame) -> Iterator[Samples]:
+        from av.audio.resampler import AudioResampler
+
+        kind = (frame.sample_rate, frame.layout.name, frame.format.name)
+        if kind != self._kind:
+            yield from self.rest()
+            layout = "mono" if self._channels == 1 else "stereo"
+            self._resampler = AudioResampler(format="flt", layout=layout, rate=self._rate)
+            self._kind = kind
+        assert self._resampler is not None
+        yield from map(self._samples, self._resampler.resample(frame))
+
+    def rest(self) -> Iterator[Samples]:
+        """What the filter still holds."""
+        if self._resampler is not None:
+            yield from map(self._samples, self._resampler.resample(None))
+
+    def _samples(self, piece: AudioFrame) -> Samples:
+        return _finite(np.asarray(piece.to_ndarray(), dtype=np.float32).reshape(-1, self._channels))
 
 
 def _finite(samples: Samples) -> Samples:

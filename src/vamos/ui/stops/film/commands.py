@@ -188,6 +188,9 @@ class FilmCommands:
     def use_other_place(self, take_id: str, number: int, other: int) -> None:
         self._desk.do("The other place", lambda p: edit.use_other_place(p, take_id, number, other))
 
+    def confirm_place(self, take_id: str, number: int) -> None:
+        self._desk.do("The place is right", lambda p: edit.confirm_place(p, take_id, number))
+
     def earlier_count(self) -> None:
         self._shift(-1)
 

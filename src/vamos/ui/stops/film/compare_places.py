@@ -18,6 +18,9 @@ from vamos.ui.frame.center import CenterView
 from vamos.ui.parts.theme import DAY, Theme
 from vamos.ui.preview.side_by_side import Side, SideBySide
 
+#: So many other places are shown beside the first; the panel names them all.
+LOOKED_AT = 2
+
 
 class PlaceChooser(CenterView):
     """The places of one pass."""
@@ -46,7 +49,7 @@ class PlaceChooser(CenterView):
         sides = [
             Side(path, counts_to_take(here, grid), False, f"at {minutes_text(at_now)} of the song", _nothing, True)
         ]
-        for other, at in enumerate(here.also_at_song_s):
+        for other, at in list(enumerate(here.also_at_song_s))[:LOOKED_AT]:
             moved: Pass = replace(here, clock=here.clock.shifted(at - at_now))
             words = f"at {minutes_text(max(0.0, at))} of the song"
             sides.append(Side(path, counts_to_take(moved, grid), False, words, self._chooser(take_id, number, other)))

@@ -14,6 +14,9 @@ from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.ui.stops.film.commands import FilmCommands
 
+#: More other places than this are a list to choose from, fewer are buttons.
+MANY_PLACES = 3
+
 
 def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
     panel.head(take.name, f"take {take.id}")
@@ -83,24 +86,40 @@ def _shows(panel: Panel, desk: Desk, take: Take) -> None:
     )
 
 
+def _where(panel: Panel, commands: FilmCommands, take: Take, number: int) -> None:
+    """The places of the song that a pass may lie at, to look at, to choose, or to leave as it is."""
+    the_pass = take.passes[number]
+    here = minutes_text(max(0.0, float(the_pass.clock(the_pass.take_range.start_s))))
+    others = [minutes_text(max(0.0, at)) for at in the_pass.also_at_song_s]
+    panel.say("The song is the same in several places. Where is this pass? Look at them, or say", "")
+    panel.buttons(
+        ("Look at them", partial(commands.places.show_places, take.id, number), "go"),
+        (f"It is here, at {here}", partial(commands.confirm_place, take.id, number), ""),
+        key=f"look {take.id} {number}",
+    )
+    if len(others) > MANY_PLACES:
+        words = sorted([here, *others])
+        chosen = {w: other for other, w in enumerate(others)}
+        panel.choice(
+            "At",
+            words,
+            here,
+            lambda word: commands.use_other_place(take.id, number, chosen[word]) if word in chosen else None,
+            name=f"Place of pass {number + 1} of {take.name} in the song",
+        )
+        return
+    for other, words_at in enumerate(others):
+        panel.buttons(
+            (f"at {words_at} of the song", partial(commands.use_other_place, take.id, number, other), ""),
+            key=f"place {take.id} {number} {other}",
+        )
+
+
 def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
     """Other places that fit as well, placing by hand, the distance of the loudspeaker."""
     for number, p in enumerate(take.passes):
         if p.also_at_song_s:
-            panel.say("The song is the same in several places. Where is this pass? Look at them, or say", "")
-            panel.buttons(
-                ("Look at them", partial(commands.places.show_places, take.id, number), "go"),
-                key=f"look {take.id} {number}",
-            )
-        for other, at in enumerate(p.also_at_song_s):
-            panel.buttons(
-                (
-                    f"at {minutes_text(max(0.0, at))} of the song",
-                    partial(commands.use_other_place, take.id, number, other),
-                    "",
-                ),
-                key=f"place {take.id} {number} {other}",
-            )
+            _where(panel, commands, take, number)
     song = any(p.kind is PassKind.SONG for p in take.passes)
     if take.looked_for_passes and not song:
         panel.say("Place it by hand: a clap or a step matched by eye is enough. Or type its second.")
