@@ -264,6 +264,8 @@ class ProjectCommandsTest(FolderCase):
             "480",
             "--also",
             "half-time",
+            "--run-through",
+            "none",
         )
         status, _, err = vamos("--quiet", "pack", demo_folder() / PROJECT, "--out", out, *options)
         self.assertIn(status, (0, 1), err)
