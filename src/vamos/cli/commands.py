@@ -64,7 +64,7 @@ def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
     for path in arguments.to:
         write_grid(found, path, probe(arguments.song).duration_s, arguments.song.stem)
     if arguments.json:
-        _write_json(arguments.json, data)
+        write_json(arguments.json, data)
     else:
         print(
             f"{data['bpm']:.1f} a minute, {len(data['beats'])} beats, meter {data['meter']}, "
@@ -100,7 +100,7 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
         raise InputError("the project has no song with a beat grid to compare with.", file=arguments.project)
     found = fit_song(project.song.grid, project.dance, detect_grid(arguments.song, terminal.progress()))
     if arguments.json:
-        _write_json(arguments.json, to_builtins(found))
+        write_json(arguments.json, to_builtins(found))
     else:
         print(
             f"{found.bpm:.1f} a minute, {found.tempo_ratio:.0%} of the song of the project; "
@@ -125,7 +125,7 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
     grid = project.grid
     problems = problems_of(project.dance, grid)
     if arguments.json:
-        _write_json(arguments.json, dance_data(project))
+        write_json(arguments.json, dance_data(project))
         return 1 if problems else 0
     found = facts_of(project.dance, grid)
     walls = "a turn is still open" if found.walls_to_front is None else plural(found.walls_to_front, "wall")
@@ -243,7 +243,7 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
         )
         rows.append(row)
     if arguments.json:
-        _write_json(arguments.json, rows)
+        write_json(arguments.json, rows)
     else:
         for row in rows:
             passes = {s["pass"]: s for s in row["segments"]}
@@ -252,7 +252,7 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
                 if other := segment.get("also_at"):
                     places = ", ".join(minutes_text(max(0.0, at)) for at in sorted(other))
                     print(f"    the song is the same at {places}: which of these it is cannot be heard")
-    return _listed(problems, terminal)
+    return listed(problems, terminal)
 
 
 def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
@@ -266,8 +266,8 @@ def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = with_output(project, arguments)
     if arguments.project:
         save(project, arguments.project)
-    listed = _listed(problems, terminal)
-    return max(listed, _write_pack(project, base, arguments.out, terminal, progress.part(0.2, 1.0)))
+    status = listed(problems, terminal)
+    return max(status, _write_pack(project, base, arguments.out, terminal, progress.part(0.2, 1.0)))
 
 
 def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
@@ -279,7 +279,7 @@ def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
         save(project, arguments.project)
     planned = plan_clips(project)
     if arguments.json:
-        _write_json(arguments.json, [_clip_figures(project, arguments.project.parent, c, planned) for c in planned])
+        write_json(arguments.json, [_clip_figures(project, arguments.project.parent, c, planned) for c in planned])
     else:
         for clip in planned:
             print(f"{clip.title}, {clip.view}: {'; '.join(clip.reasons)}")
@@ -322,61 +322,6 @@ def _clip_figures(project: Project, base: Path, clip: Clip, planned: tuple[Clip,
     return figures
 
 
-def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
-    from vamos.core.plan.shots import shot_list, to_csv, to_markdown
-
-    project = load(arguments.project)
-    found = shot_list(project)
-    text = to_markdown(found, project.name)
-    if arguments.to is not None:
-        write_atomically(arguments.to, (to_csv(found) if arguments.to.suffix == ".csv" else text).encode())
-    if arguments.json:
-        _write_json(arguments.json, to_builtins(found))
-    elif arguments.to is None:
-        print(text, end="")
-    return 1 if found.to_film else 0
-
-
-def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
-    """What the pictures show is kept in the project, so that clips say it."""
-    from vamos.core.edit.takes import with_movement
-    from vamos.core.plan.movement import look
-
-    project = load(arguments.project)
-    project = with_movement(project, look(project, arguments.project.parent, terminal.progress()))
-    save(project, arguments.project)
-    takes = [t for t in project.takes if t.passes]
-    if arguments.json:
-        rows = [
-            {"take": t.name, "remarks": to_builtins(t.remarks), "still_s": [p.still_s for p in t.passes]} for t in takes
-        ]
-        _write_json(arguments.json, rows)
-    else:
-        for take in takes:
-            for remark in take.remarks or ():
-                print(f"{take.name}, {remark.take_s:.1f} s: {remark.text}")
-    return 1 if any(t.remarks for t in takes) else 0
-
-
-def voice(arguments: argparse.Namespace, terminal: Terminal) -> int:
-    """Where the takes' voices say "one" over the song; exit 1 when that is not where lines begin, or unknown."""
-    from vamos.core.align.said_one import said_one
-    from vamos.core.edit.song import move_the_one
-
-    project = load(arguments.project)
-    heard = said_one(project, arguments.project.parent, terminal.progress())
-    if arguments.move and heard.shift:
-        save(move_the_one(project, heard.shift), arguments.project)
-    if arguments.json:
-        _write_json(arguments.json, to_builtins(heard) | {"known": heard.known})
-    else:
-        print(heard.words())
-        if arguments.move and heard.shift:
-            print("The 1 was moved there.")
-    right = heard.known and (arguments.move or not heard.shift)
-    return max(_listed(heard.problems, terminal), 0 if right else 1)
-
-
 def pack(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = with_output(load(arguments.project), arguments)
     if arguments.estimate:
@@ -403,7 +348,7 @@ def verify(arguments: argparse.Namespace, terminal: Terminal) -> int:
     findings = verify_pack(arguments.folder, terminal.progress())
     bad = [f for f in findings if not f.good]
     if arguments.json:
-        _write_json(arguments.json, [to_builtins(f) for f in findings])
+        write_json(arguments.json, [to_builtins(f) for f in findings])
     for finding in bad:
         terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
     if not arguments.json:
@@ -430,16 +375,16 @@ def _write_pack(project: Project, base: Path | None, out: Path, terminal: Termin
 
     outcome = write_pack(project, base, out, progress)
     print(f"{outcome.clips} clips in {outcome.folder}")
-    return _listed(outcome.problems, terminal)
+    return listed(outcome.problems, terminal)
 
 
-def _listed(problems: tuple[str, ...], terminal: Terminal) -> int:
+def listed(problems: tuple[str, ...], terminal: Terminal) -> int:
     for problem in dict.fromkeys(problems):
         terminal.say(f"! {problem}")
     return 1 if problems else 0
 
 
-def _write_json(where: str, data: object) -> None:
+def write_json(where: str, data: object) -> None:
     text = msgspec.json.format(msgspec.json.encode(data), indent=1).decode() + "\n"
     if where == "-":
         sys.stdout.write(text)

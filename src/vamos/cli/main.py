@@ -16,7 +16,7 @@ from pathlib import Path
 from types import FrameType
 
 from vamos import __version__
-from vamos.cli import commands
+from vamos.cli import commands, footage
 from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
@@ -110,14 +110,14 @@ def _of_clips_and_packs(add: Add) -> None:
     )
     sub.add_argument("--forget", metavar="NAME", help="first take a clip of your own out of the project")
     _json(sub)
-    sub = add("shots", commands.shots, "what exists in which view, and what to film next")
+    sub = add("shots", footage.shots, "what exists in which view, and what to film next")
     sub.add_argument("project", type=Path)
     sub.add_argument("--to", type=Path, metavar="FILE", help="write the list as .md or .csv")
     _json(sub)
-    sub = add("movement", commands.movement, "look for holds danced through, late entries, hands out of the picture")
+    sub = add("movement", footage.movement, "look for holds danced through, late entries, hands out of the picture")
     sub.add_argument("project", type=Path)
     _json(sub)
-    sub = add("voice", commands.voice, "listen to the takes: where the voice says “one” over the song")
+    sub = add("voice", footage.voice, "listen to the takes: where the voice says “one” over the song")
     sub.add_argument("project", type=Path)
     sub.add_argument("--move", action="store_true", help="move the 1 of the song to where it is said")
     _json(sub)

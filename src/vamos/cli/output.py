@@ -6,12 +6,30 @@ import argparse
 from dataclasses import replace
 from fractions import Fraction
 
+from vamos.core.edit.output import phrase_of, set_count_in, toggle_look
 from vamos.core.model.clip import Arrangement, ClipSound, Quality
-from vamos.core.model.look import Shape, Style
+from vamos.core.model.look import LOOKS, CountIn, Lane, NamedLook, Numbering, Shape, Style
 from vamos.core.model.project import Output, Project
 from vamos.core.model.take import View
 from vamos.core.plan.profiles import PROFILES
 from vamos.core.time import as_count
+from vamos.errors import InputError
+
+_COUNT_INS = {
+    "sheet": CountIn.SHEET,
+    "four": CountIn.FOUR,
+    "three": CountIn.THREE,
+    "go": CountIn.GO,
+    "slow": CountIn.SLOW,
+    "down": CountIn.DOWN,
+}
+_NUMBERS = {
+    "sheet": Numbering.SHEET,
+    "eights": Numbering.EIGHTS,
+    "sets": Numbering.SETS,
+    "half": Numbering.HALF,
+    "local": Numbering.LOCAL,
+}
 
 
 def add_output(sub: argparse.ArgumentParser) -> None:
@@ -30,6 +48,17 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--size", type=int, metavar="PIXELS", help="longest side; without it as the film, up to 1920")
     sub.add_argument("--rate", type=int, metavar="PER_SECOND", help="pictures a second; without it as the film")
     sub.add_argument("--quality", choices=("hall", "phone", "small"), help="for the hall, for the phone, small")
+    sub.add_argument("--run-up", metavar="COUNTS", help="counts before each clip: 0 to 64, or phrase")
+    sub.add_argument("--count-in", choices=tuple(_COUNT_INS), help="what they show and say")
+    sub.add_argument("--numbers", choices=tuple(_NUMBERS), help="how counts are said")
+    sub.add_argument(
+        "--looks",
+        nargs="+",
+        default=[],
+        metavar="LOOK",
+        help="more versions with other things over the picture: feet, words, clean, or NAME=LANE,LANE… of "
+        + ", ".join(x.name.lower() for x in Lane),
+    )
     sub.add_argument("--call-ahead", type=int, metavar="COUNTS", help="counts ahead that a tag or restart is called")
     sub.add_argument("--run-through", choices=("front", "back", "none"), help="the view of the run-through, or none")
     sub.add_argument(
@@ -67,7 +96,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
         out = replace(out, framing=replace(out.framing, shape=Shape[arguments.shape.upper()]))
     if arguments.follow:
         out = replace(out, framing=replace(out.framing, follow=True))
-    out = _sized(out, arguments)
+    out = _counted(_sized(out, arguments), project, arguments)
     arrangements = {Arrangement[name.upper()] for name in arguments.also if name in ("beside", "feet")}
     if arrangements:
         out = replace(out, arrangements=tuple(a for a in Arrangement if a in arrangements | set(out.arrangements)))
@@ -76,6 +105,42 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     out = replace(out, half_time=out.half_time or "half-time" in arguments.also)
     out = replace(out, as_filmed=out.as_filmed or "filmed" in arguments.also)
     return replace(project, output=out)
+
+
+def _counted(out: Output, project: Project, arguments: argparse.Namespace) -> Output:
+    """Run-up, count-in, numbers, and versions with other things over the picture."""
+    if arguments.run_up:
+        grid = project.grid
+        phrase = phrase_of(grid) if grid is not None else Fraction(32)
+        out = replace(out, run_up=phrase if arguments.run_up == "phrase" else as_count(arguments.run_up))
+    project = replace(project, output=out)
+    if arguments.count_in:
+        project = set_count_in(project, _COUNT_INS[arguments.count_in])
+    for words in arguments.looks:
+        look = look_of(words)
+        if look not in project.output.looks:
+            project = toggle_look(project, look)
+    out = project.output
+    if arguments.numbers:
+        out = replace(out, overlay=replace(out.overlay, numbering=_NUMBERS[arguments.numbers]))
+    return out
+
+
+def look_of(words: str) -> NamedLook:
+    """A version's look as typed; raises InputError."""
+    known = {look.name: look for look in LOOKS}
+    if words in known:
+        return known[words]
+    name, equals, lanes = words.partition("=")
+    names = {x.name.lower(): x for x in Lane}
+    wanted = [w.strip().lower() for w in lanes.split(",") if w.strip()]
+    wrong = [w for w in wanted if w not in names]
+    if not equals or wrong:
+        what = f"“{wrong[0]}” in “{words}”" if wrong else f"“{words}”"
+        raise InputError(
+            f"{what} is not known. Say {', '.join(known)}, or NAME=LANE,LANE… with lanes of {', '.join(names)}."
+        )
+    return NamedLook(name.strip(), tuple(x for x in Lane if x in {names[w] for w in wanted}))
 
 
 def _sized(out: Output, arguments: argparse.Namespace) -> Output:

@@ -212,7 +212,7 @@ class PartsTest(unittest.TestCase):
 
 class OtherSongTest(unittest.TestCase):
     def test_changing_places(self):
-        """Each song keeps its own sequence; takes have to be placed anew; twice is as before."""
+        """Each song keeps its own sequence; takes that lay nowhere have to be placed; twice is as before."""
         walls = (Item(ItemKind.WALL),) * 3
         p = replace(project(), takes=(Take("a", MediaRef("a.mp4"), looked_for_passes=True),))
         p = edit_dance.set_dance(p, Dance("d", (Section("one"),), walls))

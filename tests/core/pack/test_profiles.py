@@ -18,6 +18,7 @@ from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.timeline import NAME as TIMELINE
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
+from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import PROFILES, packed_clips, packed_project
 
@@ -39,7 +40,8 @@ class ProfilesTest(FolderCase):
         return replace(self.project, output=output)
 
     def titles(self, project: Project) -> list[str]:
-        return [c.title for c in packed_clips(packed_project(project))]
+        packed = packed_project(project)
+        return [c.title for c in packed_clips(packed, plan_clips(packed))]
 
     def test_what_each_holds(self):
         self.assertEqual(self.titles(self.made_for("practice")), ["A", "B"])
@@ -81,10 +83,10 @@ class ProfilesTest(FolderCase):
             # 120 a minute at 30 a second: a count is fifteen frames.
             gaps = {b - a for (_, a), (_, b) in itertools.pairwise(marks)}
             self.assertEqual(gaps, {15.0})
-            self.assertEqual(clip.metadata["vamos"]["source"], "t.mp4")
+            self.assertEqual([s["film"] for s in clip.metadata["vamos"]["sources"]], ["t.mp4"])
         # The clip begins two counts (a second) before its count 1; the take is the song's second 0 on.
         first = self.project.grid.time_map()(0) - 1.0
-        self.assertAlmostEqual(clips[0].metadata["vamos"]["source_s"], float(first), delta=0.02)
+        self.assertAlmostEqual(clips[0].metadata["vamos"]["sources"][0]["from_s"], float(first), delta=0.02)
 
     def test_how_much_it_comes_to(self):
         """Files and seconds are exact; more speeds are longer, higher quality and larger pictures are more bytes."""

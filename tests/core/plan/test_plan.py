@@ -11,7 +11,7 @@ from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song
-from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, View
+from vamos.core.model.take import Danced, Pass, PassKind, Remark, Stretch, Take, View
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.flip import AS_FILMED, BACK, MIRRORED, choose_flip, wanted_flip
 from vamos.core.time import TimeMap, TimeRange
@@ -80,6 +80,25 @@ class ClipsTest(unittest.TestCase):
         self.assertEqual(plan_clips(project(spoiled, take("clean", confidence=0.6)))[0].take, "clean")
         only = plan_clips(project(spoiled))[0]
         self.assertIn("someone walks through", only.problems[0])
+
+    def test_each_pass_has_a_mark_with_reasons(self):
+        """100 less what speaks against it: small in the picture, counted aloud, remarked on, spoiled."""
+
+        def with_pass(one: Take, **changes: object) -> Take:
+            return replace(one, passes=(replace(one.passes[0], **changes),))
+
+        near, far = take("near", confidence=1.0), with_pass(take("far", confidence=1.0), tall=0.2)
+        slow = with_pass(take("slow", confidence=1.0), kind=PassKind.COUNTED, clock=TimeMap.line(1.0, 0.0, 2.0))
+        late = replace(take("late", confidence=1.0), remarks=tuple(Remark(float(s), "late") for s in range(0, 60, 4)))
+        spoiled = take("spoiled", confidence=1.0, trouble="someone walks through")
+        first = plan_clips(project(near, far, slow, late, spoiled))[0]
+        self.assertEqual((first.take, first.mark), ("near", 100))
+        marks = {name: found for (name, _), found in zip(first.alternatives, first.other_marks, strict=True)}
+        self.assertEqual(marks["far"], (85, "far away, 20% of the picture’s height"))
+        self.assertEqual(marks["late"], (60, "1 remark"))
+        self.assertEqual(marks["slow"], (40, "counted, not to the song"))
+        self.assertEqual(marks["spoiled"], (0, "trouble"))
+        self.assertIn("the best of 5, 100 of 100", first.reasons[0])
 
     def test_a_spoiled_wall_is_saved_by_another_wall(self):
         """Trouble only in wall 1: the clip comes from wall 2 of the same take."""

@@ -15,7 +15,7 @@ from vamos.core.media.voice import say
 from vamos.core.model.clip import ClipSound, Version
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.look import Numbering
-from vamos.core.render.clip_sound import add_voice, version_sound
+from vamos.core.render.clip_sound import add_voice, spoken_counts, version_sound
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import clip_timing
 from vamos.core.time import CountRange, FrameRate, TimeMap
@@ -106,7 +106,9 @@ class LongSectionsTest(unittest.TestCase):
         words: list[str] = []
         with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, _s: words.append(w) or say(w)):
             out = np.zeros((34 * RATE, 2), np.float32)
-            add_voice(out, RATE, lines, F(counts.start), F(counts.stop), TimeMap.line(0.0, 0.5, 1.0), numbering)
+            add_voice(
+                out, RATE, spoken_counts(lines, F(counts.start), F(counts.stop), numbering), TimeMap.line(0.0, 0.5, 1.0)
+            )
         for k in counts:
             self.assertGreater(np.abs(out[round((k + 0.5) * RATE) : round((k + 0.9) * RATE)]).max(), 0.05, k)
         return words
@@ -126,7 +128,7 @@ class LongSectionsTest(unittest.TestCase):
         words: list[str] = []
         with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, _s: words.append(w) or say(w)):
             out = np.zeros((9 * RATE, 2), np.float32)
-            add_voice(out, RATE, lines, F(0), F(4), TimeMap.line(0.0, 0.5, 1.0))
+            add_voice(out, RATE, spoken_counts(lines, F(0), F(4)), TimeMap.line(0.0, 0.5, 1.0))
         self.assertEqual(words, ["one", "and", "two", "three", "four"])
         self.assertLess(np.abs(out[round(0.98 * RATE) : round(0.995 * RATE)]).max(), 0.05)
         self.assertGreater(np.abs(out[round(1.0 * RATE) : round(1.2 * RATE)]).max(), 0.05)

@@ -20,6 +20,7 @@ from vamos.core.model.project import Output
 from vamos.core.model.take import Pass, PassKind, View
 from vamos.core.render.clips import RenderJob, render_clip
 from vamos.core.render.compose import Composer, Film, Stage
+from vamos.core.render.framing import WHOLE, still
 from vamos.core.render.plates import plates
 from vamos.core.time import CountRange, TimeMap, TimeRange
 
@@ -172,10 +173,8 @@ class ArrangedTest(ComposeCase):
         version = Version(F(1), ClipSound.NONE, arrangement=Arrangement.BESIDE)
         still_front = replace(self.film(flip=True), clip=replace(clip(), flip=True))
         with Composer((still_front, self.other(0)), version, self.stage()) as composer:
-            paths = composer.paths
-            self.assertTrue(all(p.width < 1 for p in paths))
-            whole = [replace(p, middle_x=(0.5,), width=1.0, height=1.0, middle_y=0.5) for p in paths]
-            composer.paths = whole
+            self.assertTrue(all(p.crop_at(0).width < 1 for p in composer.layout.paths))
+            composer.layout = replace(composer.layout, paths=(still(WHOLE), still(WHOLE)))
             luma = composer.picture(10)[0]
         half = luma.shape[1] // 2
         row = luma[luma.shape[0] * 3 // 4]

@@ -93,6 +93,11 @@ class LanesTest(unittest.TestCase):
         self.assertEqual(WORDS.row_at(F(9), Numbering.SHEET), (tuple("12345678"), 1))
         self.assertEqual(WORDS.row_at(F(18), Numbering.SHEET), (("9", "10", "11", "12"), 2))
 
+    def test_after_the_last_line_the_row_goes_on(self):
+        end = lines_of(grid_at(120, 120, 0.5, 8), TWO)[-1].counts.end
+        row, at = WORDS.row_at(end + 1, Numbering.SHEET)
+        self.assertEqual(row[at], WORDS.number_at(end + 1))
+
     def test_size_goes_with_the_distance(self):
         self.assertEqual([size_for(d) for d in (0.5, 2, 2.6, 9)], [0.7, 1.0, 1.3, 1.4])
 

@@ -28,12 +28,16 @@ from vamos.core.progress import Progress, quiet
 COUNTING_BPM = 84.0
 FEWEST = 8
 #: A voice without music falls this far between its words (dB), and so many of its counts have a pitch (tuning part of
-#: bench/counted.py: music up to 10 dB, steps none).
-FALLS_DB, PITCHED = 11.0, 0.12
+#: bench/counted.py: music up to 10 dB, steps none; of five recorded bands four up to 13).
+FALLS_DB, PITCHED = 14.0, 0.12
 #: A word begins where it is this share of its loudest.
 BEGINS = 0.12
 #: What is no more than steady is a question, and plain talk is steady up to here.
 UNSURE, TALK = 0.45, 0.4
+#: The hiss of six and seven was sure of a wrong 1 with human voices, so it is a hint and never more.
+HINT = 0.3
+#: Beats and numbers go together when their pace differs by no more than this, and so many of them agree.
+SAME_PACE, TOGETHER = 0.1, 0.6
 #: So many numbers make a chain about as sure as it gets.
 MANY = 10.0
 
@@ -62,19 +66,44 @@ def find_countings(path: Path, progress: Progress | None = None, expected_s: flo
 def countings_in(spectra: Spectra, sound: Samples, start_s: float = 0.0, end_s: float = np.inf) -> list[Counting]:
     """As :func:`find_countings`, in a stretch, from features and sound (mono at ``spoken.RATE``) of all of the take."""
     part = sound[int(start_s * spoken.RATE) : int(min(end_s, len(sound) / spoken.RATE) * spoken.RATE)]
-    found = [_of_chain(chain) for chain in spoken.chains(spoken.numbers_in(part))]
-    if not found:
-        whole = len(part) >= len(sound) - spoken.RATE // 10
-        steady = _steady(spectra if whole else spectra.between(start_s, end_s), part)
-        found = [steady] if steady is not None else []
+    whole = len(part) >= len(sound) - spoken.RATE // 10
+    heard = spectra if whole else spectra.between(start_s, end_s)
+    if float(heard.loud.max(initial=0)) < 1e-3 or heard.duration_s < 4:
+        return []
+    beats = _beats(heard)
+    found = [_of_chain(chain, beats.times_s) for chain in spoken.chains(spoken.numbers_in(part))]
+    if not found and (steady := _steady(heard, beats, part)) is not None:
+        found = [steady]
     return [replace(c, times_s=c.times_s + start_s) for c in found]
 
 
-def _of_chain(chain: spoken.Chain) -> Counting:
+def _of_chain(chain: spoken.Chain, beats: Floats) -> Counting:
     """Numbers that were understood: the more there are, and the fewer others among them, the surer."""
-    times, first = chain.all_times()
+    times, first = _on_beats(chain, beats) or chain.all_times()
     many = 1 - float(np.exp(-len(chain.times_s) / MANY))
-    return Counting(times, first, chain.share * many, many)
+    # Numbers of other languages make short chains with many strangers among them.
+    agreed = float(np.clip((chain.share - 0.4) / 0.3, 0, 1))
+    return Counting(times, first, chain.share * many, many * agreed)
+
+
+def _on_beats(chain: spoken.Chain, beats: Floats) -> tuple[Floats, int] | None:
+    """The beats of the voice, numbered by what was understood; None where they do not go together.
+
+    Beats waver less than the moments at which numbers are understood, but lie where vowels are; so all are moved by
+    what lies between them and the numbers.
+    """
+    times, _ = chain.all_times()
+    period = float(np.median(np.diff(times)))
+    beats = beats[(beats > times[0] - period / 2) & (beats < times[-1] + period / 2)]
+    if len(beats) < FEWEST or abs(float(np.median(np.diff(beats))) / period - 1) > SAME_PACE:
+        return None
+    nearest = np.abs(beats[None] - chain.times_s[:, None]).argmin(axis=1)
+    off = chain.times_s - beats[nearest]
+    near = np.abs(off - np.median(off)) < period / 4
+    votes = np.bincount((nearest - chain.counts)[near] % 8, minlength=8)
+    if near.mean() < TOGETHER or votes.max() < TOGETHER * len(off):
+        return None
+    return beats + float(np.median(off[near])), int(np.argmax(votes))
 
 
 def counts_from_taps(
@@ -88,26 +117,38 @@ def counts_from_taps(
     return moments - lateness(moments, analyse(path, progress or quiet(), expected_s))
 
 
-def _steady(spectra: Spectra, sound: Samples) -> Counting | None:
-    """Steady speech, which may be counting."""
-    if float(spectra.loud.max(initial=0)) < 1e-3 or spectra.duration_s < 4:
-        return None
+@dataclass(frozen=True, slots=True)
+class _Beats:
+    """The beats of a voice, how strong each is, and how steady the pace is heard (0 to 1)."""
+
+    times_s: Floats
+    strength: Floats
+    pace: float
+
+
+def _beats(spectra: Spectra) -> _Beats:
     voice = _voice_onsets(spectra)
     tempi = tempogram(voice)
     score = np.clip(normal(voice), -1, 3).astype(np.float32)
     wish = preference(COUNTING_BPM, 0.5)
     beats, strength = refine(track(score, tempi, wish), spectra.fine)
     beats, strength = _spoken(beats, strength, voice)
+    return _Beats(beats, strength, tempi.strength())
+
+
+def _steady(spectra: Spectra, found: _Beats, sound: Samples) -> Counting | None:
+    """Steady speech, which may be counting."""
+    beats, strength = found.times_s, found.strength
     if len(beats) < FEWEST:
         return None
     gaps = np.diff(beats)
     steady = float(np.clip(1 - 2.5 * np.median(np.abs(gaps / np.median(gaps) - 1)), 0, 1))
     heard = float(np.mean(strength > 0.15))
-    confidence = steady * heard * tempi.strength()
+    confidence = steady * heard * found.pace
     if confidence < TALK or not _a_voice(sound, beats):
         return None
     first, sure = _which_is_one(spectra, beats)
-    return Counting(beats - _late(sound, beats), first, min(confidence, UNSURE), sure)
+    return Counting(beats - _late(sound, beats), first, min(confidence, UNSURE), min(sure, HINT))
 
 
 def _late(sound: Samples, beats: Floats) -> float:

@@ -8,7 +8,7 @@ from pathlib import Path
 import numpy as np
 
 from vamos.core.align.correlate import RATE, SongIndex
-from vamos.core.align.counted import Counting, countings_in
+from vamos.core.align.counted import HINT, Counting, countings_in
 from vamos.core.align.slowed import SlowedSearch, features, find_slowed
 from vamos.core.align.song_in_room import Segment, find_song
 from vamos.core.align.spoken import RATE as VOICE_RATE
@@ -22,6 +22,8 @@ from vamos.errors import MediaError
 
 #: A stretch with no song in it must be this long to be searched for another speed or for counting.
 LONG_ENOUGH_S = 12.0
+#: A place by onsets is told to be no better than this (recorded bands, rooms, both kinds of slowing: up to 35 ms off).
+BY_ONSETS_MS = 20.0
 #: A slowed song less sure than this is not told (tuning set of bench/place.py).
 SLOWED_SURE = 0.3
 
@@ -97,7 +99,8 @@ def _song_pass(segment: Segment, speaker_m: float) -> Pass:
     """A pass from a segment; sound from ``speaker_m`` metres away arrives late."""
     late = speaker_m / SOUND_M_PER_S
     clock = TimeMap.line(segment.take_start_s, segment.song_at_start_s + late * segment.rate, segment.rate)
-    within = max(0.1, segment.residual_s * 1000)
+    # A place found by onsets alone has no clarity; rooms and stretchers move onsets by more than they scatter.
+    within = max(0.1 if segment.clarity else BY_ONSETS_MS, segment.residual_s * 1000)
     reason = f"the song is heard, placed within {within:.1f} ms"
     if abs(segment.rate - 1) > 0.01:
         reason = f"the song is heard at {segment.rate:.0%}, placed within {within:.0f} ms"
@@ -120,7 +123,9 @@ def _counted_pass(counting: Counting) -> Pass:
     numbers = np.arange(len(counting.times_s), dtype=np.float64) - counting.first
     times = counting.times_s
     period = float(np.median(np.diff(times)))
-    one = "which count is 1 was heard" if counting.sure_of_one > 0.35 else "which count is 1 is open"
+    reason = "counted aloud, no music; which count is 1 was heard"
+    if counting.sure_of_one <= HINT:
+        reason = "a steady voice without the song, perhaps counting: see whether it is, and say which count is 1"
     return Pass(
         PassKind.COUNTED,
         TimeRange(float(times[0]), float(times[-1] + period)),
@@ -128,5 +133,5 @@ def _counted_pass(counting: Counting) -> Pass:
         counting.confidence,
         0.0,
         1.0,
-        f"counted aloud, no music; {one}",
+        reason,
     )

@@ -59,12 +59,17 @@ def said_one(project: Project, base: Path | None, progress: Progress | None = No
     progress = progress or quiet()
     grid = project.grid
     if grid is None:
-        raise InputError("There is no beat yet, so a voice cannot be compared with it.")
+        raise InputError("There is no beat yet to compare a voice with. Add the song at Song first.")
     takes = [t for t in project.takes if any(p.kind is PassKind.SONG for p in t.passes)]
     if not takes:
-        raise InputError("No take is placed on the song yet, so there is no voice to listen to.")
+        raise InputError(
+            "No take is placed on the song yet, so there is no voice to listen to. Add takes at Film first."
+        )
     if not spoken.listens():
-        raise InputError("Numbers cannot be listened for here: the package pocketsphinx is not installed.")
+        raise InputError(
+            "Numbers cannot be listened for: pocketsphinx is not installed. "
+            "Start Vamos by ./run, or move the 1 by hand."
+        )
     lines, modulo = lines_of(grid, project.dance), min(8, grid.line)
     votes = np.zeros(modulo, dtype=int)
     problems = []

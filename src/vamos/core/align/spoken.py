@@ -33,11 +33,14 @@ FASTEST_S, SLOWEST_S = 0.28, 1.4
 #: From one number to the next: the pace may be off by so much, and no more than this lies between.
 _OFF, _GAP_S = 0.22, 7.0
 #: A chain needs so many numbers, and this share of all that were heard in its time.
-LEAST, SHARE = 7, 0.5
+LEAST, SHARE = 8, 0.55
 #: A word this share of a count from where one is due is that count.
 MISHEARD = 0.16
 #: Four numbers at an end of a chain must be this share of what was heard there.
 TALKS_OVER = 0.6
+#: How much unlikelier than the likeliest a path may be; and a piece that is lost all the same is no longer than this.
+_BEAMS = {"beam": 1e-80, "wbeam": 1e-60, "pbeam": 1e-80}
+_PIECE_S = 30
 _LOCK = threading.Lock()
 
 
@@ -75,7 +78,8 @@ def _decoder() -> Any | None:
         logging.getLogger(__name__).info("pocketsphinx is not installed; numbers said aloud are not listened for")
         return None
     # The search for a better path through all words may not end in long takes.
-    decoder = pocketsphinx.Decoder(lm=None, loglevel="FATAL", bestpath=False, samprate=RATE)
+    # With the usual beams a human voice could be lost as a whole, for one word that fits badly.
+    decoder = pocketsphinx.Decoder(lm=None, loglevel="FATAL", bestpath=False, samprate=RATE, **_BEAMS)
     start, end = len(NUMBERS), len(NUMBERS) + 1
     arcs: list[tuple[Any, ...]] = []
     for state in range(len(NUMBERS) + 1):
@@ -96,19 +100,31 @@ def listens() -> bool:
 
 def numbers_in(sound: Samples) -> list[Number]:
     """All that sounds like a number in a sound (mono at ``RATE``), in order; most of it means nothing."""
+    return [Number(at, NUMBERS.index(word) + 1) for word, at in _words_in(sound) if word in NUMBERS]
+
+
+def ands_in(sound: Samples) -> list[float]:
+    """The seconds at which an “and” is said between numbers."""
+    return [at for word, at in _words_in(sound) if word == "and"]
+
+
+def _words_in(sound: Samples) -> list[tuple[str, float]]:
     decoder = _decoder()
     if decoder is None or len(sound) < RATE:
         return []
     loudest = float(np.abs(sound).max(initial=0))
     if loudest < SILENT:
         return []
-    raw = np.int16(sound / loudest * 30000).tobytes()
-    with _LOCK:
-        decoder.start_utt()
-        decoder.process_raw(raw, full_utt=True)
-        decoder.end_utt()
-        heard = [(part.word.split("(")[0], part.start_frame * _FRAME_S) for part in decoder.seg() or ()]
-    return [Number(at, NUMBERS.index(word) + 1) for word, at in heard if word in NUMBERS]
+    raw = (sound / loudest * 30000).astype(np.int16)
+    heard: list[tuple[str, float]] = []
+    for first in range(0, len(raw), _PIECE_S * RATE):
+        with _LOCK:
+            decoder.start_utt()
+            decoder.process_raw(raw[first : first + _PIECE_S * RATE].tobytes(), full_utt=True)
+            decoder.end_utt()
+            for part in decoder.seg() or ():
+                heard.append((part.word.split("(")[0], first / RATE + part.start_frame * _FRAME_S))
+    return heard
 
 
 def chains(heard: list[Number]) -> list[Chain]:

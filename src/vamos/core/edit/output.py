@@ -7,8 +7,9 @@ from fractions import Fraction
 from typing import Any
 
 from vamos.core.model.clip import Arrangement
-from vamos.core.model.look import Framing, Lane, Overlay
+from vamos.core.model.look import CountIn, Framing, Lane, NamedLook, Overlay
 from vamos.core.model.project import Project
+from vamos.core.model.song import Grid
 
 
 def set_output(project: Project, **changes: Any) -> Project:
@@ -31,6 +32,24 @@ def toggle_lane(project: Project, lane: Lane) -> Project:
     overlay = project.output.overlay
     wanted = set(overlay.lanes) ^ {lane}
     return set_overlay(project, replace(overlay, lanes=tuple(x for x in Lane if x in wanted)))
+
+
+def set_count_in(project: Project, style: CountIn) -> Project:
+    """How clips are counted in; the run-up is lengthened to what that needs."""
+    output = project.output
+    run_up = max(output.run_up, Fraction(style.counts))
+    return set_output(project, overlay=replace(output.overlay, count_in=style), run_up=run_up)
+
+
+def toggle_look(project: Project, look: NamedLook) -> Project:
+    """Write a version with other things over the picture as well, or not; one of the same name is replaced."""
+    others = tuple(x for x in project.output.looks if x.name != look.name)
+    return set_output(project, looks=others if look in project.output.looks else (*others, look))
+
+
+def phrase_of(grid: Grid) -> Fraction:
+    """The counts of a phrase: four lines, as most music for dancing has it (common practice, no source)."""
+    return Fraction(4 * grid.line)
 
 
 def set_framing(project: Project, framing: Framing) -> Project:

@@ -8,6 +8,7 @@ from fractions import Fraction
 
 from vamos.core.model.project import OtherSong, Project
 from vamos.core.model.song import Anchor, Break, Grid, Part, Reading, Song
+from vamos.core.plan.conform import conformed
 from vamos.core.time import CountRange
 from vamos.errors import InputError
 
@@ -189,14 +190,25 @@ def remove_other_song(project: Project, number: int) -> Project:
 def use_other_song(project: Project, number: int) -> Project:
     """Dance to another song: it changes places with the one danced to now.
 
-    Each song keeps its own sequence. Takes have to be placed on it anew.
+    Each song keeps its own sequence and its own passes. Takes that were danced to the song now left are laid on the
+    other by their counts, wherever the dance is the same there; others have to be placed.
     """
     other, now = _other(project, number), song_of(project)
-    kept = OtherSong(now, project.dance.sequence)
+    kept = OtherSong(now, project.dance.sequence, tuple((t.id, t.passes) for t in project.takes if t.looked_for_passes))
     others = (*project.other_songs[:number], kept, *project.other_songs[number + 1 :])
     dance = replace(project.dance, sequence=other.sequence) if other.sequence else project.dance
-    takes = tuple(replace(t, passes=(), looked_for_passes=False) for t in project.takes)
-    return replace(project, song=other.song, dance=dance, takes=takes, other_songs=others)
+    known = dict(other.passes)
+    takes = []
+    for take in project.takes:
+        if take.id in known:
+            take = replace(take, passes=known[take.id], looked_for_passes=True)
+        elif take.passes and now.grid is not None and other.song.grid is not None:
+            found = conformed(take.passes, now.grid, project.dance, other.song.grid, dance, now.title)
+            take = replace(take, passes=found, looked_for_passes=bool(found))
+        else:
+            take = replace(take, passes=(), looked_for_passes=False)
+        takes.append(take)
+    return replace(project, song=other.song, dance=dance, takes=tuple(takes), other_songs=others)
 
 
 def _other(project: Project, number: int) -> OtherSong:

@@ -8,10 +8,12 @@ from fractions import Fraction
 from typing import Any
 
 from vamos.core.edit.song import grid_of, song_of
+from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef
 from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Stretch, Take
-from vamos.core.plan.movement import Movement
+from vamos.core.plan.agree import remarks_of
+from vamos.core.plan.movement import Looked
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
 
@@ -33,7 +35,9 @@ def remove_take(project: Project, take_id: str) -> Project:
     """Take a film out, and the decisions for clips that chose it; the file itself is not touched."""
     project.take(take_id)
     choices = tuple(replace(c, take=None, pass_number=None) if c.take == take_id else c for c in project.choices)
-    return replace(project, takes=tuple(t for t in project.takes if t.id != take_id), choices=choices)
+    takes = tuple(t for t in project.takes if t.id != take_id)
+    asked = tuple(d for d in project.disagreements if all(t != take_id for s in d.sides for t, _ in s.takes))
+    return replace(project, takes=takes, choices=choices, disagreements=asked)
 
 
 def rename_take(project: Project, take_id: str, name: str) -> Project:
@@ -82,16 +86,41 @@ def mark_from(project: Project, take_id: str, take_s: float, **changes: Any) -> 
     return set_stretch(project, take_id, replace(before, start_take_s=start, **changes))
 
 
-def with_movement(project: Project, found: Mapping[str, Movement]) -> Project:
-    """What was seen of takes' movement, by their ids; passes placed anew meanwhile keep what was known of them."""
+def with_movement(project: Project, looked: Looked) -> Project:
+    """What was seen of takes' movement; passes placed anew meanwhile keep what was known of them.
+
+    What was answered before of what takes differ in is not asked again.
+    """
+    found, known = looked.takes, {d.key: d.answer for d in project.disagreements}
     takes = []
     for take in project.takes:
         seen = found.get(take.id)
         if seen is not None:
-            passes = tuple(replace(p, still_s=seen.still_s.get(p.take_range, p.still_s)) for p in take.passes)
+            passes = tuple(
+                replace(p, still_s=seen.still_s.get(p.take_range, p.still_s), tall=seen.tall.get(p.take_range, p.tall))
+                for p in take.passes
+            )
             take = replace(take, remarks=seen.remarks, passes=passes)
         takes.append(take)
-    return replace(project, takes=tuple(takes))
+    project = replace(project, takes=tuple(takes), disagreements=looked.open)
+    for number, asked in enumerate(looked.open):
+        if known.get(asked.key):
+            project = answer(project, number, known[asked.key])
+    return project
+
+
+def answer(project: Project, number: int, words: str) -> Project:
+    """Which side of a disagreement is right: the takes on the others get a remark, so that better passes are taken."""
+    asked = project.disagreements[number]
+    if words != ALL_RIGHT and words not in [side.words for side in asked.sides]:
+        raise InputError(f"“{words}” is none of the answers.")
+    title = next((s.name for s in project.dance.sections if s.id == asked.section), asked.section)
+    for take_id, remark in remarks_of(asked, words, title) if words != ALL_RIGHT else ():
+        take = project.take(take_id)
+        rows = sorted({*(take.remarks or ()), remark}, key=lambda r: (r.take_s, r.text))
+        project = replace_take(project, replace(take, remarks=tuple(rows)))
+    rest = (*project.disagreements[:number], replace(asked, answer=words), *project.disagreements[number + 1 :])
+    return replace(project, disagreements=rest)
 
 
 def place_by_hand(project: Project, take_id: str, take_s: float, position: Fraction) -> Project:

@@ -1,21 +1,26 @@
 """How much moves in the picture of a take, twenty-five times a second.
 
 Small grey pictures are compared with the one before: the share of the picture that changed by
-more than the camera's noise, and the box around what changed. Film with a fixed camera is meant; a
-panning one moves all over.
+more than the camera's noise, the box around what changed, and the dancer's outline. Film with a fixed camera is
+meant; a panning one moves all over.
 """
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 import numpy.typing as npt
 
 from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, scaled, upright
+from vamos.core.media.outline import NOBODY, ROWS, WIDE, Body, Outliner, body_between
 from vamos.core.progress import Progress, quiet
+
+if TYPE_CHECKING:
+    from av.video.frame import VideoFrame
 
 PER_SECOND = 25.0
 _WIDE = 96
@@ -30,16 +35,24 @@ class Motion:
     """``energy[k]`` is the share of the picture that moved around take second ``k / PER_SECOND``.
 
     ``boxes[k]`` is the box around it, ``(samples, 4)``: left, top, right, bottom as shares of the picture,
-    NaN where nothing moved.
+    NaN where nothing moved. ``outlines[k]`` is how far the dancer reaches in each row of it, see ``outline``.
     """
 
     energy: Floats
     boxes: Floats
+    outlines: npt.NDArray[np.uint8] = field(default_factory=lambda: np.zeros((0, ROWS, 2), np.uint8))
 
     def between(self, start_take_s: float, end_take_s: float) -> Floats:
         """The energies of a stretch; empty outside of the film."""
         first, last = round(start_take_s * PER_SECOND), round(end_take_s * PER_SECOND)
         return self.energy[max(0, first) : max(0, last)]
+
+    def body(self, start_take_s: float, end_take_s: float) -> Body | None:
+        """What the dancer covers between two take seconds; None when next to nothing is known of it."""
+        outlines = self.outlines
+        if len(outlines) != len(self.boxes):
+            outlines = np.full((len(self.boxes), ROWS, 2), NOBODY, np.uint8)
+        return body_between(outlines, self.boxes, PER_SECOND, start_take_s, end_take_s)
 
 
 def motion_of(path: Path, key: str, duration_s: float, progress: Progress | None = None) -> Motion:
@@ -48,26 +61,36 @@ def motion_of(path: Path, key: str, duration_s: float, progress: Progress | None
     count = int(duration_s * PER_SECOND)
     kept = cache.load("motion", key)
     size = max(1, count)
-    if kept is not None and kept.get("boxes", np.zeros(0)).shape == (size, 4):
-        return Motion(kept["energy"].astype(np.float64), kept["boxes"].astype(np.float64))
+    if kept is not None and kept.get("outlines", np.zeros(0)).shape == (size, ROWS, 2):
+        return Motion(
+            kept["energy"].astype(np.float64), kept["boxes"].astype(np.float64), kept["outlines"].astype(np.uint8)
+        )
     energy = np.zeros(size)
     boxes = np.full((size, 4), np.nan)
     before: npt.NDArray[np.int16] | None = None
+    outliner = Outliner()
     with FrameReader(path) as reader:
         for k in range(count):
             if k % 50 == 0:
                 progress(k / max(1, count), "Looking for movement")
             frame = reader.nearest(k / PER_SECOND)
-            height = max(2, round(_WIDE * frame.height / frame.width))
-            grey = scaled(frame, _WIDE, height, "gray", "AREA").to_ndarray()
-            small = upright(np.asarray(grey, dtype=np.uint8), frame.rotation).astype(np.int16)
+            outliner.add(_small(frame, WIDE))
+            small = _small(frame, _WIDE).astype(np.int16)
             if before is not None and before.shape == small.shape:
                 moved = np.abs(small - before) > _NOISE
                 energy[k] = float(moved.mean())
                 boxes[k] = _box(moved)
             before = small
-    cache.keep("motion", key, energy=energy, boxes=boxes)
-    return Motion(energy, boxes)
+    outlines = outliner.outlines() if count else np.full((size, ROWS, 2), NOBODY, np.uint8)
+    cache.keep("motion", key, energy=energy, boxes=boxes, outlines=outlines)
+    return Motion(energy, boxes, outlines)
+
+
+def _small(frame: VideoFrame, wide: int) -> npt.NDArray[np.uint8]:
+    """A frame in grey, ``wide`` across before it is turned upright."""
+    height = max(2, round(wide * frame.height / frame.width))
+    grey = scaled(frame, wide, height, "gray", "AREA").to_ndarray()
+    return upright(np.asarray(grey, dtype=np.uint8), frame.rotation)
 
 
 def _box(moved: npt.NDArray[np.bool_]) -> Floats:

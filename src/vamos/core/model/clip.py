@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
+from vamos.core.model.look import NamedLook
 from vamos.core.model.take import View
 from vamos.core.time import CountRange
 from vamos.errors import InputError
@@ -49,7 +50,7 @@ class Version:
     """How a clip is exported: its speed (1 = the song's), its sound, its look.
 
     ``half_time``: the dance at half the count rate while the music keeps its speed. ``as_filmed``: not flipped,
-    beside the one that is.
+    beside the one that is. ``shows``: other things over the picture than usual.
     """
 
     speed: Fraction = Fraction(1)
@@ -58,6 +59,7 @@ class Version:
     arrangement: Arrangement = Arrangement.ONE
     half_time: bool = False
     as_filmed: bool = False
+    shows: NamedLook | None = None
 
     @property
     def picture_speed(self) -> Fraction:
@@ -146,7 +148,8 @@ class Clip:
     view it makes the ``key``, which is the same each time it is planned, so that choices stick. ``counts`` is the
     core range on the song, without run-up and run-out. ``take`` and ``alternatives`` are ids of takes. ``nudge``
     are frames of the output by which start and end are later. ``pieces`` follow each other without a gap where the
-    clip is made of several passes; take, view, flip and label are then those of the longest one.
+    clip is made of several passes; take, view, flip and label are then those of the longest one. ``mark`` says how good
+    the pass is, 0 to 100; ``other_marks`` are those of the alternatives, with what speaks against each.
     """
 
     key: str
@@ -166,6 +169,8 @@ class Clip:
     alternatives: tuple[tuple[str, int], ...] = ()
     nudge: tuple[int, int] = (0, 0)
     pieces: tuple[Piece, ...] = ()
+    mark: int = 100
+    other_marks: tuple[tuple[int, str], ...] = ()
 
     def label_at(self, position: Fraction) -> str:
         """What a learner reads at a count."""

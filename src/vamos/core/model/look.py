@@ -38,6 +38,23 @@ class Numbering(StrEnum):
     EIGHTS = "1 to 8 always"
     SETS = "set numbers"
     HALF = "half-time"
+    LOCAL = "from 1 in each clip"
+
+
+class CountIn(StrEnum):
+    """What the counts before the first show and say."""
+
+    SHEET = "as in the sheet"
+    FOUR = "5 6 7 8"
+    THREE = "6 7 8"
+    GO = "5 6 7 go"
+    SLOW = "two slow, then four"
+    DOWN = "4 3 2 1"
+
+    @property
+    def counts(self) -> int:
+        """How many counts it needs."""
+        return {CountIn.SHEET: 0, CountIn.THREE: 3, CountIn.SLOW: 8}.get(self, 4)
 
 
 class Shape(StrEnum):
@@ -59,8 +76,8 @@ USUAL_LANES = (Lane.NUMBER, Lane.PART, Lane.NAME, Lane.NEXT, Lane.CALL, Lane.LAB
 
 @dataclass(frozen=True, slots=True)
 class Overlay:
-    """The lanes that are shown, their style, from how far they are to be read, and so many counts ahead a tag, a stop,
-    a restart or the ending is called.
+    """The lanes that are shown, their style, from how far they are to be read, so many counts ahead a tag, a stop, a
+    restart or the ending is called, and how clips are counted in.
     """
 
     style: Style = Style.CORNER
@@ -68,12 +85,38 @@ class Overlay:
     numbering: Numbering = Numbering.SHEET
     distance_m: float = 2.0
     call_ahead: int = 8
+    count_in: CountIn = CountIn.SHEET
 
     def __post_init__(self) -> None:
         if not 0.3 <= self.distance_m <= 10:
             raise InputError(f"Counts are read from 0.3 to 10 m away, not {self.distance_m:g}.")
         if not 1 <= self.call_ahead <= 32:
             raise InputError(f"What comes is called 1 to 32 counts ahead, not {self.call_ahead}.")
+
+
+@dataclass(frozen=True, slots=True)
+class NamedLook:
+    """What stands over a version of its own, such as ``with feet``: its lanes, in a style (None: the usual one)."""
+
+    name: str
+    lanes: tuple[Lane, ...]
+    style: Style | None = None
+
+    def __post_init__(self) -> None:
+        if not self.name.strip():
+            raise InputError("A version with other things over the picture needs a name, such as with feet.")
+        # It becomes a part of file names.
+        if len(self.name) > 30 or not all(c.isalnum() or c in " -" for c in self.name):
+            raise InputError(
+                f"“{self.name[:40]}” is no name for a version: up to 30 letters, digits, spaces and dashes."
+            )
+
+
+#: Versions that are often wanted beside the one with counts.
+FEET_LOOK = NamedLook("feet", (Lane.NUMBER, Lane.PART, Lane.FEET, Lane.LABEL))
+WORDS_LOOK = NamedLook("words", (Lane.NAME, Lane.NEXT, Lane.WORD, Lane.CALL, Lane.LABEL))
+CLEAN_LOOK = NamedLook("clean", ())
+LOOKS = (FEET_LOOK, WORDS_LOOK, CLEAN_LOOK)
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,9 +7,10 @@ from fractions import Fraction
 
 from vamos.core.model.clip import Arrangement, Choice, ClipSound, NamedRange, Quality, RunThrough
 from vamos.core.model.dance import Dance, Item
-from vamos.core.model.look import Framing, Overlay
+from vamos.core.model.disagreement import Disagreement
+from vamos.core.model.look import Framing, NamedLook, Overlay
 from vamos.core.model.song import Grid, Song
-from vamos.core.model.take import Take
+from vamos.core.model.take import Pass, Take
 from vamos.errors import InputError
 
 
@@ -22,7 +23,7 @@ class Output:
     flipped where the others are, ``arrangements`` more pictures in step; ``even`` counts evenly where the
     song is not heard. ``sections`` False leaves only clips of the user's own and the run-through, ``from_the_top`` adds
     1 to 2, 1 to 3 …; ``with_counts`` False leaves out all that has counts over the picture; ``also_sound`` are more
-    sounds that each is written with.
+    sounds that each is written with, ``looks`` more versions with other things over the picture.
     """
 
     rate: int | None = None
@@ -44,12 +45,18 @@ class Output:
     from_the_top: bool = False
     with_counts: bool = True
     also_sound: tuple[ClipSound, ...] = ()
+    looks: tuple[NamedLook, ...] = ()
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:
             raise InputError(f"Frames per second must be 1 to 240, not {self.rate}.")
         if self.longest_side is not None and not 64 <= self.longest_side <= 7680:
             raise InputError(f"The longest side must be 64 to 7680 pixels, not {self.longest_side}.")
+        if not 0 <= self.run_up <= 64:
+            raise InputError(f"A run-up has 0 to 64 counts, not {float(self.run_up):g}.")
+        names = [look.name for look in self.looks]
+        if len(set(names)) < len(names):
+            raise InputError("Two versions with other things over the picture have the same name.")
         for speed in self.speeds:
             if not Fraction(1, 4) <= speed <= Fraction(5, 4):
                 raise InputError(f"A speed must be 25 to 125 %, not {float(speed):.0%}.")
@@ -57,10 +64,14 @@ class Output:
 
 @dataclass(frozen=True, slots=True)
 class OtherSong:
-    """Another song for the same dance, with the sequence danced to it (empty: the same)."""
+    """Another song for the same dance, with the sequence danced to it (empty: the same).
+
+    ``passes`` are where takes lie on it, by their ids, as they were when it was danced to last.
+    """
 
     song: Song
     sequence: tuple[Item, ...] = ()
+    passes: tuple[tuple[str, tuple[Pass, ...]], ...] = ()
 
 
 @dataclass(frozen=True, slots=True, weakref_slot=True)
@@ -78,6 +89,7 @@ class Project:
     output: Output = Output()
     other_songs: tuple[OtherSong, ...] = ()
     ranges: tuple[NamedRange, ...] = ()
+    disagreements: tuple[Disagreement, ...] = ()
 
     def __post_init__(self) -> None:
         subjects = [s.id for s in self.dance.sections] + [r.id for r in self.ranges]

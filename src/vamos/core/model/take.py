@@ -72,8 +72,8 @@ class Pass:
     ``clock`` maps take seconds to song seconds (kind song) or to counts (kind counted).
     ``residual_s`` is the middle error of the placement, ``rate`` song seconds per take second.
     ``also_at_song_s`` are other places of the song, for the pass's first moment, that fit as well.
-    ``still_s`` is how long the picture is still before the first count danced and after the last; None
-    when nobody looked.
+    ``still_s`` is how long the picture is still before the first count danced and after the last, ``tall`` how tall the
+    dancer is in it, as a share of its height; None when nobody looked.
     """
 
     kind: PassKind
@@ -85,6 +85,7 @@ class Pass:
     reason: str = ""
     also_at_song_s: tuple[float, ...] = ()
     still_s: tuple[float, float] | None = None
+    tall: float | None = None
 
 
 @dataclass(frozen=True, slots=True)

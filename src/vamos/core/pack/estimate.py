@@ -54,7 +54,7 @@ def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimat
     """For a packed project (:func:`vamos.core.plan.profiles.packed_project`) and its coverage."""
     output, clock = project.output, coverage.grid.time_map()
     clips = plan_clips(project, coverage)
-    wanted = packed_clips(project, coverage)
+    wanted = packed_clips(project, clips)
     every: list[tuple[Clip, Version]] = [(c, v) for c in wanted for v in versions_of(output, c, clips)]
     through = plan_run_through(coverage, project.choices, output.run_through)
     if through is not None:

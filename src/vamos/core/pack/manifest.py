@@ -6,6 +6,7 @@
 from __future__ import annotations
 
 import hashlib
+from collections.abc import Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from math import ceil
@@ -16,6 +17,7 @@ import msgspec
 from vamos.core.media.frames import Planes
 from vamos.core.render.clips import Written
 from vamos.core.render.overlay_state import OverlayState
+from vamos.core.render.timing import ClipTiming
 from vamos.errors import MissingError, ProjectError
 
 NAME = "manifest.json"
@@ -37,7 +39,8 @@ class ClipEntry:
     """One clip of a pack.
 
     ``made_from`` is the hash of all it follows from. ``counts`` are (frame, number) where a new count begins;
-    ``states`` (frame, what is written); ``proof`` the small grey picture of the middle frame as filmed, rows of 16.
+    ``states`` (frame, what is written); ``covered`` for which share of the clip plates cover the dancer; ``proof`` the
+    small grey picture of the middle frame as filmed, rows of 16.
     """
 
     file: str
@@ -65,6 +68,7 @@ class ClipEntry:
     half_time: bool = False
     pieces: tuple[PieceEntry, ...] = ()
     made_from: str = ""
+    covered: float = 0.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -98,11 +102,6 @@ def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry
     """The manifest's entry for a clip that was written below ``folder``."""
     job, timing = written.job, written.timing
     path = job.path
-    counts = []
-    for position in _whole_counts(written):
-        frame = timing.frame_of(position[0])
-        if 0 <= frame < timing.frames:
-            counts.append((frame, position[1]))
     return ClipEntry(
         path.relative_to(folder).as_posix(),
         checksum(path),
@@ -119,7 +118,7 @@ def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry
         timing.frames,
         timing.duration_s,
         written.matrix,
-        tuple(counts),
+        tuple(whole_counts(timing, written.states)),
         written.states,
         written.lufs,
         _rows(written.proof),
@@ -129,6 +128,7 @@ def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry
         job.version.half_time,
         tuple(PieceEntry(frame, flip, _rows(proof)) for frame, flip, proof in written.pieces),
         made_from,
+        written.covered,
     )
 
 
@@ -136,16 +136,14 @@ def _rows(grey: Planes) -> tuple[tuple[int, ...], ...]:
     return tuple(tuple(int(v) for v in row) for row in grey)
 
 
-def _whole_counts(written: Written) -> list[tuple[Fraction, str]]:
-    """Whole counts whose number is shown, with that number."""
-    shown = written.timing.counts()
-    frames = [frame for frame, _ in written.states]
-    out = []
+def whole_counts(timing: ClipTiming, states: Sequence[tuple[int, OverlayState]]) -> list[tuple[int, str]]:
+    """(frame, number) of the whole counts that begin in a clip, where a number is shown."""
+    shown, out = timing.counts(), []
     for k in range(ceil(shown.start), ceil(shown.end)):
-        frame = written.timing.frame_of(Fraction(k))
-        state = next((s for f, s in reversed(written.states) if f <= max(frame, frames[0])), None)
-        if state is not None and state.number:
-            out.append((Fraction(k), state.number))
+        frame = timing.frame_of(Fraction(k))
+        state = next((s for f, s in reversed(states) if f <= max(frame, states[0][0])), None)
+        if state is not None and state.number and 0 <= frame < timing.frames:
+            out.append((frame, state.number))
     return out
 
 

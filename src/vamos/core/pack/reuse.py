@@ -28,7 +28,7 @@ from vamos.core.render.words import Words
 from vamos.errors import VamosError
 
 #: Counts up whenever pictures or sounds of the same inputs become others.
-ALGORITHM = 1
+ALGORITHM = 2
 
 
 def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chapters: tuple[Chapter, ...]) -> str:
@@ -49,11 +49,12 @@ def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chap
         heard += [song.media.fingerprint, timing.song_start_s]
     elif version.sound in (ClipSound.CLICKS, ClipSound.VOICE):
         heard.append([[str(x.start), str(x.length), str(x.kind)] for x in stage.lines])
+    heard.append(str(overlay.count_in))
     out_counts = timing.counts_to_out()(np.arange(int(clip.shown.start), int(clip.shown.end) + 2, dtype=float))
     parts = [
         ALGORITHM,
         to_builtins(version),
-        to_builtins(replace(clip, reasons=(), problems=(), alternatives=())),
+        to_builtins(replace(clip, reasons=(), problems=(), alternatives=(), mark=0, other_marks=())),
         clocks,
         heard,
         [str(timing.rate.per_second), timing.first_frame, timing.frames, out_counts.tolist()],

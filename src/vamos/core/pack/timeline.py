@@ -15,11 +15,10 @@ NAME = "clips.otio"
 
 @dataclass(frozen=True, slots=True)
 class Cut:
-    """A clip, the file it was cut from, the second of it at the first frame, and (frame, count) of every count."""
+    """A clip, (file, second of it) of what it was cut from, piece by piece, and (frame, count) of every count."""
 
     entry: ClipEntry
-    source: str
-    source_s: float
+    sources: tuple[tuple[str, float], ...]
     counts: tuple[tuple[int, str], ...]
 
 
@@ -37,7 +36,12 @@ def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
             f"{cut.entry.title}, {cut.entry.view}",
             otio.schema.ExternalReference(cut.entry.file, whole),
             whole,
-            metadata={"vamos": {"source": cut.source, "source_s": round(cut.source_s, 6), "speed": cut.entry.speed}},
+            metadata={
+                "vamos": {
+                    "speed": cut.entry.speed,
+                    "sources": [{"film": film, "from_s": round(at, 6)} for film, at in cut.sources],
+                }
+            },
         )
         for frame, count in cut.counts:
             marked = otio.opentime.TimeRange(frames(frame), frames(1))

@@ -115,7 +115,8 @@ def _count(entry: ClipEntry, seen: _Seen, frame: int, number: str) -> tuple[bool
     off, other = seen.off[frame]
     good, detail = off < _PLATE_TOLERANCE, f"“{number}” from frame {frame} ({off:.1f} levels off)"
     if frame > 0 and _state_at(entry, frame - 1) != state:
-        good = bool(good and off < other and seen.before.get(frame, 255.0) < _PLATE_TOLERANCE)
+        counted = bool(_state_at(entry, frame - 1).number)
+        good = bool(good and off < other and (not counted or seen.before.get(frame, 255.0) < _PLATE_TOLERANCE))
     return good, detail
 
 
@@ -128,7 +129,9 @@ def _state_at(entry: ClipEntry, frame: int) -> OverlayState:
 
 
 def _plate_distance(entry: ClipEntry, picture: Pixels, state: OverlayState) -> float:
-    """Mean difference in grey levels between the decoded number plate and the drawn one."""
+    """Mean difference in grey levels between the decoded number plate and the drawn one; far where none is drawn."""
+    if not state.number:
+        return 255.0
     x, y, luma, _, _ = yuv_plates(state, entry.width, entry.height, entry.matrix)[0]
     part = picture[y : y + luma.shape[0], x : x + luma.shape[1]].astype(float)
     return float(np.abs(part - luma).mean()) if part.shape == luma.shape else 255.0

@@ -8,9 +8,7 @@ import unicodedata
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, replace
-from fractions import Fraction
 from functools import partial
-from math import ceil
 from pathlib import Path
 from threading import Lock
 
@@ -42,6 +40,7 @@ from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.core.render.clips import RenderJob, render_clip
 from vamos.core.render.compose import Film
 from vamos.core.render.films import films_for, stage_of
+from vamos.core.render.overlays import schedule
 from vamos.core.render.sound import read_song
 from vamos.core.render.words import Words
 from vamos.errors import (
@@ -87,12 +86,11 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
         when asked to; nothing is left behind.
     """
     progress = progress or quiet()
-    grid = project.grid
-    if project.song is None or grid is None or not plan_clips(project):
+    project = packed_project(project)
+    grid, clips = project.grid, plan_clips(project)
+    if project.song is None or grid is None or not clips:
         raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
     check_place(out)
-    project = packed_project(project)
-    clips = packed_clips(project)
     work = work_folder(out)
     try:
         outcome = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress).run(clips)
@@ -128,7 +126,7 @@ class _Packer:
 
     def run(self, clips: tuple[Clip, ...]) -> tuple[int, tuple[str, ...]]:
         # Partners of a clip may be of sections that are not written themselves.
-        self.clips = plan_clips(self.project)
+        self.clips, clips = clips, packed_clips(self.project, clips)
         (self.work / "clips").mkdir()
         output = self.project.output
         through = plan_run_through(coverage_of(self.project), self.project.choices, output.run_through)
@@ -171,7 +169,7 @@ class _Packer:
         ordered = results[1:] + results[:1] if has_run_through else results
         for entries in ordered:
             self.entries += entries
-            self.problems += [p for e in entries for p in _sound_problems(e)]
+            self.problems += [p for e in entries for p in (*_sound_problems(e), *_covered(e))]
 
     def _run_through(self, clip: Clip) -> tuple[list[Place], tuple[Chapter, ...], list[Path]]:
         versions = run_through_versions(self.project.output, clip)
@@ -219,18 +217,14 @@ class _Packer:
             return []
 
     def _cut(self, job: RenderJob, entry: mf.ClipEntry) -> Cut:
-        """A clip with the moment of its film it begins at and the frames of its counts."""
-        timing, clip, film = self.stage.timing(job.clip, job.version), job.clip, job.films[0]
-        counts = []
-        for line in self.stage.lines:
-            first = max(line.start, Fraction(ceil(clip.shown.start)))
-            for k in range(ceil(first), ceil(min(line.counts.end, clip.shown.end))):
-                frame = timing.frame_of(Fraction(k))
-                if 0 <= frame < timing.frames:
-                    counts.append((frame, str(int((k - line.start + line.first) % 8) + 1)))
-        source = self.project.take(film.clip.take)
-        at = counts_to_take(film.the_pass, self.grid)(float(film.clip.shown.start))
-        return Cut(entry, source.media.path, float(at), tuple(counts))
+        """A clip with the films it was cut from and the frames of its counts, written over it or not."""
+        timing, overlay = self.stage.timing(job.clip, job.version), self.project.output.overlay
+        counts = mf.whole_counts(timing, schedule(self.words, job.clip, timing, overlay))
+        sources = []
+        for film in job.films:
+            at = counts_to_take(film.the_pass, self.grid)(float(film.clip.shown.start))
+            sources.append((self.project.take(film.clip.take).media.path, float(at)))
+        return Cut(entry, tuple(sources), tuple(counts))
 
     def _taken_over(self, key: str, job: RenderJob) -> mf.ClipEntry | None:
         """The same file of the pack before, where it stands unchanged."""
@@ -283,6 +277,19 @@ class _Packer:
         )
         data = msgspec.json.format(msgspec.json.encode(manifest), indent=1)
         (self.work / mf.NAME).write_bytes(data + b"\n")
+
+
+#: Plates may cover the dancer for so much of a clip before it is said.
+_COVERED = 0.05
+
+
+def _covered(entry: mf.ClipEntry) -> list[str]:
+    if entry.covered <= _COVERED:
+        return []
+    return [
+        f"{entry.title}, {entry.view}: the counts cover the dancer for {entry.covered:.0%} of {entry.file}; "
+        "another style, or smaller counts, keep clear"
+    ]
 
 
 def _sound_problems(entry: mf.ClipEntry) -> list[str]:

@@ -74,6 +74,7 @@ def _clip(
     turn = turn_words(pick.seen)
     turned = (turn,) if turn and turn not in wrong else ()
     ranked = list(dict.fromkeys(c.key for c in best))
+    by_key = {c.key: c for c in reversed(best)}
     here = ranked.index(pick.key)
     # From the one taken on, so that going to the next one reaches them all.
     others = ranked[here + 1 :] + ranked[:here]
@@ -94,6 +95,8 @@ def _clip(
         (*pick.problems, *edges.problems, *wrong),
         tuple(others),
         edges.nudge,
+        mark=pick.mark,
+        other_marks=tuple((by_key[k].mark, ", ".join(by_key[k].against)) for k in others),
     )
 
 

@@ -22,9 +22,12 @@ from vamos.core.model.take import Pass, PassKind, Stretch, Take, View, counts_to
 from vamos.core.plan.views import Headings, ViewShare, seen_view
 from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
+from vamos.plural import plural
 
 #: A placement below this confidence is a question, not an answer.
 SURE = 0.5
+#: A dancer who is less tall than this in the picture is far away.
+SMALL = 0.35
 #: A pass may miss this much of a count at its edges and still shows it.
 SLACK_COUNTS = 0.12
 #: The camera may have been started or stopped this much inside of what is wanted before and after.
@@ -43,6 +46,8 @@ class Candidate:
     problems: tuple[str, ...]
     seen: ViewShare
     count_to_take: TimeMap
+    #: What speaks against it, in a few words each.
+    against: tuple[str, ...] = ()
 
     @property
     def the_pass(self) -> Pass:
@@ -52,6 +57,11 @@ class Candidate:
     def key(self) -> tuple[str, int]:
         """The pass, by the id of its take and its number."""
         return self.take.id, self.number
+
+    @property
+    def mark(self) -> int:
+        """How good it is for this line, 0 to 100."""
+        return round(100 * min(1.0, max(0.0, self.score)))
 
 
 @dataclass(frozen=True, slots=True)
@@ -203,27 +213,36 @@ class Coverage:
     ) -> Candidate:
         """How well a pass shows a line: its placement, less what is wrong with it."""
         take, the_pass, there = placed.take, placed.the_pass, placed.count_to_take
-        problems = []
+        problems, against = [], []
         score = the_pass.confidence
         trouble = trouble_in(take, at)
         if trouble:
             problems.append("trouble in this pass: " + ", ".join(trouble))
+            against.append("trouble")
             score -= 2
         noticed = [r.text for r in take.remarks or () if at.start_s <= r.take_s < at.end_s]
         if noticed:
             problems.append("; ".join(noticed))
+            against.append(plural(len(noticed), "remark"))
             score -= 0.4
         if the_pass.kind is PassKind.COUNTED:
+            against.append("counted, not to the song")
             score -= 0.6
         if the_pass.confidence < SURE:
             problems.append(f"placed with little confidence ({the_pass.confidence:.0%})")
+            against.append("hardly placed")
+        if the_pass.tall is not None and the_pass.tall < SMALL and stretch.view is not View.FEET:
+            against.append(f"far away, {the_pass.tall:.0%} of the picture’s height")
+            score -= 0.15
         if run_up and there(float(line.start) - run_up) < the_pass.take_range.start_s - EARLY_S:
             problems.append("the pass does not hold the whole run-up")
+            against.append("no whole run-up")
             score -= 0.5
         if run_out and there(float(line.counts.end) + run_out) > the_pass.take_range.end_s + LATE_S:
             problems.append("the pass ends before the run-out")
+            against.append("no whole run-out")
             score -= 0.25
-        return Candidate(take, placed.number, line, stretch, score, tuple(problems), seen, there)
+        return Candidate(take, placed.number, line, stretch, score, tuple(problems), seen, there, tuple(against))
 
 
 def coverage_of(project: Project) -> Coverage | None:

@@ -9,18 +9,24 @@ pass's usual one by more than an eighth of a count.
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
 
+from vamos.core.align import spoken
 from vamos.core.dance.lines import Line, lines_of
 from vamos.core.document.paths import locate
 from vamos.core.media.motion import PER_SECOND, Motion, motion_of
+from vamos.core.media.outline import ROWS
+from vamos.core.media.sound import read_sound
 from vamos.core.model.dance import Event, Kind
+from vamos.core.model.disagreement import Disagreement
 from vamos.core.model.project import Project
-from vamos.core.model.take import Pass, Remark, counts_to_take
+from vamos.core.model.take import Pass, PassKind, Remark, Take, View, counts_to_take
+from vamos.core.plan.agree import Danced, agreement, ands_in, moved_in
+from vamos.core.plan.coverage import trouble_in
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap, TimeRange, count_text
 
@@ -30,14 +36,19 @@ STILL = 0.5
 ON_TIME, FEWEST = 1 / 8, 3
 
 
-def remarks_on(motion: Motion, the_pass: Pass, count_to_take: TimeMap, lines: tuple[Line, ...]) -> tuple[Remark, ...]:
-    """Everything worth a look in a pass; ``count_to_take`` maps counts to take seconds."""
+def remarks_on(
+    motion: Motion, the_pass: Pass, count_to_take: TimeMap, lines: tuple[Line, ...], feet: bool = False
+) -> tuple[Remark, ...]:
+    """Everything worth a look in a pass; ``count_to_take`` maps counts to take seconds.
+
+    In a film of ``feet`` only the lower half has to stay in the picture.
+    """
     start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
     covered = [x for x in lines if start <= count_to_take(x.start) and count_to_take(x.counts.end) <= end + 0.2]
     middle = _usual(motion, count_to_take, covered)
     if middle <= 0:
         return ()
-    found: list[Remark] = [remark for line in covered for remark in _leaving(motion, count_to_take, line)]
+    found: list[Remark] = [remark for line in covered for remark in _leaving(motion, count_to_take, line, feet)]
     entries: list[tuple[float, float, str]] = []
     for line in covered:
         for at, event in line.events():
@@ -59,10 +70,10 @@ def remarks_on(motion: Motion, the_pass: Pass, count_to_take: TimeMap, lines: tu
 _EDGE, _SAMPLES = 0.012, 4
 
 
-def _leaving(motion: Motion, count_to_take: TimeMap, line: Line) -> Iterator[Remark]:
+def _leaving(motion: Motion, count_to_take: TimeMap, line: Line, feet: bool) -> Iterator[Remark]:
     """Hands or feet that leave the picture while a line is danced."""
     first, last = (max(0, round(count_to_take(at) * PER_SECOND)) for at in (line.start, line.counts.end))
-    boxes = motion.boxes[first:last]
+    boxes = _of_feet(motion, first, last) if feet else motion.boxes[first:last]
     for side, near in (
         ("left", boxes[:, 0] < _EDGE),
         ("top", boxes[:, 1] < _EDGE),
@@ -73,6 +84,21 @@ def _leaving(motion: Motion, count_to_take: TimeMap, line: Line) -> Iterator[Rem
             at = (first + int(np.flatnonzero(near)[0])) / PER_SECOND
             name = f" in {line.title}" if line.title else ""
             yield Remark(at, f"movement leaves the picture at the {side}{name}")
+
+
+def _of_feet(motion: Motion, first: int, last: int) -> np.ndarray:
+    """The boxes of what is in the lower half of the picture; NaN where nothing is."""
+    body = motion.body(first / PER_SECOND, (last - 1) / PER_SECOND) if last > first else None
+    if body is None:
+        return np.full((0, 4), np.nan)
+    half = ROWS // 2
+    left, right = body.left[:, half:], body.right[:, half:]
+    out = np.full((len(left), 4), np.nan)
+    here = ~np.isnan(left)
+    seen = here.any(axis=1)
+    out[seen, 0], out[seen, 2] = np.nanmin(left[seen], axis=1), np.nanmax(right[seen], axis=1)
+    out[seen, 3] = 1 - here[seen, ::-1].argmax(axis=1) / ROWS
+    return out
 
 
 def _usual(motion: Motion, count_to_take: TimeMap, lines: list[Line]) -> float:
@@ -133,28 +159,83 @@ def _run(flags: np.ndarray) -> int:
 
 @dataclass(frozen=True, slots=True)
 class Movement:
-    """What was seen of a take: remarks, and how long it is still around each pass, by the pass's range."""
+    """What was seen of a take: remarks, and by each pass's range how long it is still around it and how tall the dancer
+    is in the picture.
+    """
 
     remarks: tuple[Remark, ...]
     still_s: dict[TimeRange, tuple[float, float] | None]
+    tall: dict[TimeRange, float | None] = field(default_factory=dict)
 
 
-def look(project: Project, base: Path | None, progress: Progress | None = None) -> dict[str, Movement]:
-    """Look at the picture of every placed take, by the takes' ids; raises MissingError, MediaError."""
+@dataclass(frozen=True, slots=True)
+class Looked:
+    """What was seen of each take, by its id, and on what takes do not agree."""
+
+    takes: dict[str, Movement]
+    open: tuple[Disagreement, ...] = ()
+
+
+def look(project: Project, base: Path | None, progress: Progress | None = None) -> Looked:
+    """Look at the picture of every placed take, and compare them; raises MissingError, MediaError."""
     progress = progress or quiet()
     if project.grid is None:
-        return {}
+        return Looked({})
     lines = lines_of(project.grid, project.dance)
     placed = [t for t in project.takes if t.passes]
-    found = {}
+    found: dict[str, Movement] = {}
+    danced: list[Danced] = []
     for number, take in enumerate(placed):
         part = progress.part(number / len(placed), (number + 1) / len(placed))
-        motion = motion_of(locate(take.media, base), take.media.fingerprint, take.media.duration_s, part)
+        path = locate(take.media, base)
+        motion = motion_of(path, take.media.fingerprint, take.media.duration_s, part.part(0, 0.9))
         clocks = [(p, counts_to_take(p, project.grid)) for p in take.passes]
-        remarks = [r for p, there in clocks for r in remarks_on(motion, p, there, lines)]
+        feet = take.stretches[0].view is View.FEET
+        remarks = [r for p, there in clocks for r in remarks_on(motion, p, there, lines, feet)]
         still = {p.take_range: _still_around(motion, p, there, lines) for p, there in clocks}
-        found[take.id] = Movement(tuple(remarks), still)
-    return found
+        tall = {p.take_range: _tall(motion, p) for p, _ in clocks}
+        found[take.id] = Movement(tuple(remarks), still, tall)
+        danced += _danced(take, path, motion, clocks, lines, part.part(0.9, 1.0))
+    told = agreement(danced)
+    for take_id, more in told.remarks.items():
+        found[take_id] = replace(found[take_id], remarks=tuple(sorted((*found[take_id].remarks, *more), key=_when)))
+    return Looked(found, told.open)
+
+
+def _tall(motion: Motion, the_pass: Pass) -> float | None:
+    """How tall the dancer is in a pass most of the time, as a share of the picture; None when nobody is seen."""
+    body = motion.body(the_pass.take_range.start_s, the_pass.take_range.end_s)
+    boxes = body.boxes() if body is not None else np.full((0, 4), np.nan)
+    tall = (boxes[:, 3] - boxes[:, 1])[~np.isnan(boxes[:, 0])]
+    return round(float(np.median(tall)), 3) if len(tall) else None
+
+
+def _when(remark: Remark) -> float:
+    return remark.take_s
+
+
+def _danced(
+    take: Take,
+    path: Path,
+    motion: Motion,
+    clocks: list[tuple[Pass, TimeMap]],
+    lines: tuple[Line, ...],
+    progress: Progress,
+) -> Iterator[Danced]:
+    """Every line that the passes of a take hold whole and without trouble, as it is danced and counted there."""
+    counted = any(p.kind is PassKind.COUNTED for p, _ in clocks) and spoken.listens()
+    said = spoken.ands_in(read_sound(path, spoken.RATE, progress=progress).mono()) if counted else []
+    for the_pass, there in clocks:
+        start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
+        held = [x for x in lines if start <= there(x.start) and there(x.counts.end) <= end + 0.2]
+        usual = _usual(motion, there, held)
+        for line in held if usual > 0 else ():
+            at = TimeRange(float(there(line.start)), float(there(line.counts.end)))
+            if trouble_in(take, at) or take.stretch_at(at.start_s).view is View.FEET:
+                continue
+            aloud = counted and the_pass.kind is PassKind.COUNTED
+            ands = ands_in(said, there, line) if aloud else None
+            yield Danced(take.id, line, moved_in(motion, there, line, usual), there, ands)
 
 
 def _still_around(

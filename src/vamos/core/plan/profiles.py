@@ -10,7 +10,6 @@ from typing import Any
 from vamos.core.model.clip import Clip, ClipSound, NamedRange, Quality, RunThrough
 from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Output, Project
-from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.time import CountRange
 
@@ -115,9 +114,8 @@ def packed_project(project: Project) -> Project:
     return replace(project, ranges=(*project.ranges, *ranges_from_the_top(coverage)))
 
 
-def packed_clips(project: Project, coverage: Coverage | None = None) -> tuple[Clip, ...]:
-    """All clips a pack of a project holds beside the run-through; ``project`` is a :func:`packed_project`."""
-    clips = plan_clips(project, coverage)
+def packed_clips(project: Project, clips: tuple[Clip, ...]) -> tuple[Clip, ...]:
+    """Which of the clips of a :func:`packed_project` its pack holds beside the run-through."""
     if project.output.sections:
         return clips
     wanted = {r.id for r in project.ranges}

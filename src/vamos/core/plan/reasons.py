@@ -19,4 +19,5 @@ def why_this(pick: Candidate, of: int, choice: Choice) -> str:
         return f"{name}: you chose it"
     if of == 1:
         return f"{name}: the only pass of this view"
-    return f"{name}: the best of {of} ({pick.the_pass.reason or 'placed'})"
+    against = f"; against it: {', '.join(pick.against)}" if pick.against else ""
+    return f"{name}: the best of {of}, {pick.mark} of 100 ({pick.the_pass.reason or 'placed'}{against})"

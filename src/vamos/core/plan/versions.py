@@ -30,6 +30,7 @@ def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Vers
     found = [Version(s, sound) for sound in sounds_of(output) for s in output.speeds] if output.with_counts else []
     if output.plain or not output.with_counts:
         found.append(Version(Fraction(1), output.sound, Look.PLAIN))
+    found += [Version(Fraction(1), output.sound, shows=look) for look in output.looks]
     if output.half_time:
         found.append(Version(Fraction(1), output.sound, half_time=True))
     if output.as_filmed and clip.flip:
@@ -74,6 +75,8 @@ def version_words(version: Version, usual: ClipSound | None = None) -> str:
         words.append("half-time")
     if version.look is Look.PLAIN:
         words.append("to watch")
+    if version.shows is not None:
+        words.append(version.shows.name)
     if version.arrangement is Arrangement.BESIDE:
         words.append("front and back")
     if version.arrangement is Arrangement.FEET:

@@ -18,6 +18,7 @@ from vamos.core.model.clip import ClipSound, Version
 from vamos.core.model.dance import Kind
 from vamos.core.model.look import Numbering
 from vamos.core.render.clicks import add_clicks, counts_between
+from vamos.core.render.count_in import Lead
 from vamos.core.render.sound import RATE, clip_sound, excerpt, faded, stretched
 from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
@@ -42,26 +43,48 @@ def version_sound(
     room: Sound | None,
     times: Floats,
     numbering: Numbering = Numbering.SHEET,
+    lead: Lead | None = None,
+    first: Fraction = Fraction(0),
 ) -> Samples | None:
     """Samples ``(frames, 2)`` at ``RATE``, exactly as long as the picture; None for silence.
 
-    ``times`` are the take seconds of the output frames, for the room's sound; ``numbering`` is how the voice counts.
-    Without a song (or a room) there is silence where it was wanted.
+    ``times`` are the take seconds of the output frames, for the room's sound; ``numbering`` is how the voice counts,
+    from ``first`` where clips have numbers of their own. ``lead`` is the count-in: it is said over the song, and
+    instead of what was said in the room. Without a song (or a room) there is silence where it was wanted.
     """
     heard = version.sound
+    out: Samples | None = None
+    edges, counts_to_out = timing.counts(), timing.counts_to_out()
     if heard is ClipSound.SONG:
-        return clip_sound(song, timing, version.speed) if song is not None else None
-    if heard is ClipSound.ROOM:
-        return room_sound(room, times, timing) if room is not None else None
-    if heard is ClipSound.NONE:
-        return None
-    out = np.zeros((round(timing.duration_s * RATE), 2), dtype=np.float32)
-    edges = timing.counts()
-    if heard is ClipSound.CLICKS:
-        add_clicks(out, RATE, counts_between(lines, edges.start, edges.end), timing.counts_to_out())
-    else:
-        add_voice(out, RATE, lines, edges.start, edges.end, timing.counts_to_out(), numbering)
+        out = clip_sound(song, timing, version.speed) if song is not None else None
+    elif heard is ClipSound.ROOM:
+        out = room_sound(room, times, timing) if room is not None else None
+        if out is not None and lead is not None:
+            _silenced_until(out, counts_to_out(lead.start))
+    elif heard in (ClipSound.CLICKS, ClipSound.VOICE):
+        out = np.zeros((round(timing.duration_s * RATE), 2), dtype=np.float32)
+        start = edges.start if lead is None else max(edges.start, lead.start)
+        if heard is ClipSound.CLICKS:
+            clicks = counts_between(lines, start, edges.end)
+            clicks += [(at, False) for at, _ in lead.said if at >= edges.start] if lead is not None else []
+            add_clicks(out, RATE, clicks, counts_to_out)
+        else:
+            add_voice(out, RATE, spoken_counts(lines, start, edges.end, numbering, first), counts_to_out)
+    if out is not None and lead is not None and heard is not ClipSound.CLICKS:
+        add_voice(out, RATE, [(at, _said(word)) for at, word in lead.said], counts_to_out)
     return out
+
+
+def _said(word: str) -> str:
+    return number_word(int(word)) if word.isdigit() else word
+
+
+def _silenced_until(samples: Samples, end_s: float) -> None:
+    """Nothing is heard before a second, in place."""
+    end, fade = max(0, round(end_s * RATE)), round(0.03 * RATE)
+    samples[: max(0, end - fade)] = 0
+    part = samples[max(0, end - fade) : end]
+    part *= np.linspace(0, 1, len(part), dtype=np.float32)[:, None]
 
 
 def room_of(path: Path, times: Floats) -> tuple[Sound | None, Floats]:
@@ -74,16 +97,9 @@ def room_of(path: Path, times: Floats) -> tuple[Sound | None, Floats]:
 
 
 def add_voice(
-    samples: Samples,
-    rate: int,
-    lines: Sequence[Line],
-    start: Fraction,
-    end: Fraction,
-    counts_to_out: TimeMap,
-    numbering: Numbering = Numbering.SHEET,
+    samples: Samples, rate: int, spoken_words: Sequence[tuple[Fraction, str]], counts_to_out: TimeMap
 ) -> None:
-    """Mix a voice that says each count as it is written over the picture, its onset on the count, in place."""
-    spoken_words = _spoken(lines, start, end, numbering)
+    """Mix a voice that says words, each with its onset on its count, in place."""
     after = [at for at, _ in spoken_words[1:]]
     for (position, word), following in zip(spoken_words, [*after, None], strict=True):
         first = round(counts_to_out(position) * rate)
@@ -108,14 +124,22 @@ _PARTS = {"&": "and", "a": "uh", "e": "ee"}
 _LEAST = Fraction(1, 4)
 
 
-def _spoken(lines: Sequence[Line], start: Fraction, end: Fraction, numbering: Numbering) -> list[tuple[Fraction, str]]:
+def spoken_counts(
+    lines: Sequence[Line],
+    start: Fraction,
+    end: Fraction,
+    numbering: Numbering = Numbering.SHEET,
+    first: Fraction = Fraction(0),
+) -> list[tuple[Fraction, str]]:
     """(count, word) of everything that is said: each count as the plate shows it, and parts on which one dances."""
     words = Words(lines)
     found: dict[Fraction, str] = {}
     for position, _ in counts_between(lines, start, end):
         # On a whole count only half-time counting says an “and”.
         is_and = words.part_at(position, numbering) == "&"
-        found[position] = "and" if is_and else number_word(int(words.number_at(position, numbering)))
+        number = words.number_at(position, numbering, first)
+        if number:
+            found[position] = "and" if is_and else number_word(int(number))
     if numbering is not Numbering.HALF:
         for line in lines:
             for at, event in line.events():

@@ -15,6 +15,7 @@ from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
 from vamos.core.progress import Progress, quiet
 from vamos.core.render.clip_sound import room_of, version_sound
 from vamos.core.render.compose import Composer, Film, Reel, Stage
+from vamos.core.render.count_in import lead_of
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound import RATE, levelled
@@ -40,7 +41,8 @@ class Written:
     """What was written, for the manifest.
 
     ``states`` are (first frame, what is shown); ``proof`` a small grey picture of the middle
-    frame as filmed, before any flip, ``(9, 16)``; ``pieces`` (frame, flipped, such a picture) of each piece.
+    frame as filmed, before any flip, ``(9, 16)``; ``pieces`` (frame, flipped, such a picture) of each piece;
+    ``covered`` for which share of the clip plates cover the dancer.
     """
 
     job: RenderJob
@@ -52,6 +54,7 @@ class Written:
     lufs: float | None
     proof: Planes
     pieces: tuple[tuple[int, bool, Planes], ...] = ()
+    covered: float = 0.0
 
 
 @dataclass(slots=True)
@@ -85,7 +88,16 @@ class _Output:
         states = tuple(self.composer.states)
         timing = self.composer.timing
         return Written(
-            self.job, timing, width, height, self.composer.matrix, states, self.lufs, proof, tuple(self.pieces)
+            self.job,
+            timing,
+            width,
+            height,
+            self.composer.matrix,
+            states,
+            self.lufs,
+            proof,
+            tuple(self.pieces),
+            self.composer.covered,
         )
 
 
@@ -171,7 +183,18 @@ def _open(
     room = None
     if job.version.sound is ClipSound.ROOM and not job.clip.pieces:
         room, times = room_of(film.path, times)
-    raw = version_sound(job.version, composer.timing, stage.lines, song, room, times, composer.overlay.numbering)
+    lead = lead_of(composer.overlay.count_in, job.clip, stage.lines)
+    raw = version_sound(
+        job.version,
+        composer.timing,
+        stage.lines,
+        song,
+        room,
+        times,
+        composer.overlay.numbering,
+        lead,
+        job.clip.counts.start,
+    )
     writer = ClipWriter(
         job.path,
         *composer.size,

@@ -8,6 +8,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
+from functools import partial
 from math import ceil
 from pathlib import Path
 from types import TracebackType
@@ -19,14 +20,18 @@ from vamos.core.media.film_rate import USUAL
 from vamos.core.media.frames import FrameReader, Planes, frame_times, matrix_of, pick_frames, shown_size, yuv_planes
 from vamos.core.media.motion import Motion
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
-from vamos.core.model.look import Lane, Numbering, Overlay, Shape, Style
+from vamos.core.model.look import Lane, Numbering, Overlay, Shape
 from vamos.core.model.project import Output
 from vamos.core.model.song import Grid
-from vamos.core.model.take import Pass, counts_to_take
+from vamos.core.model.take import Pass, View, counts_to_take
 from vamos.core.render import framing
+from vamos.core.render.framing import Wish
+from vamos.core.render.layout import ALL, Labels, Layout, Part, lay_out
 from vamos.core.render.overlay_state import OverlayState
-from vamos.core.render.overlays import draw_on_yuv, schedule, size_for, softened
+from vamos.core.render.overlays import draw_on_yuv, schedule, softened
 from vamos.core.render.plates import plates
+from vamos.core.render.quiet import Indices, Places
+from vamos.core.render.spots import Area, Spots
 from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
 from vamos.core.render.words import Words
 from vamos.core.time import FrameRate, TimeMap
@@ -124,15 +129,16 @@ class Composer:
         self._reels = reels if reels is not None else {}
         self._own = reels is None
         self.overlay = overlay_of(version, stage.output.overlay)
+        states = schedule(Words(stage.lines), self.clip, self.timing, self.overlay, version.look)
         try:
             self.picks = [self._picks(film) for film in films]
-            self.paths = [self._path(film, times) for film, times in zip(films, self.picks, strict=True)]
             self.sizes = self._sizes()
             self.matrix = self.reel(films[0]).matrix
+            self.layout = self._layout(states)
         except BaseException:
             self.close()
             raise
-        self.states = schedule(Words(stage.lines), self.clip, self.timing, self.overlay, version.look)
+        self.states = in_spots(states, self.layout.spots)
         self._starts = [frame for frame, _ in self.states]
 
     def __enter__(self) -> Composer:
@@ -148,6 +154,11 @@ class Composer:
             for reel in self._reels.values():
                 reel.close()
             self._reels.clear()
+
+    @property
+    def covered(self) -> float:
+        """For which share of the clip plates cover the dancer, as far as that is known."""
+        return round(self.layout.touched, 3)
 
     def reel(self, film: Film) -> Reel:
         if film.path not in self._reels:
@@ -178,72 +189,77 @@ class Composer:
         source = frame_times(film.path, float(wanted[0]), float(wanted[-1]))
         return source[pick_frames(source, wanted)] if len(source) else wanted
 
-    def _path(self, film: Film, picks: Floats) -> framing.CropPath:
-        width, height = self.reel(film).size
-        wish = self.stage.output.framing
-        aspect = wish.shape.aspect
-        whole = aspect or width / height
-        if self.version.arrangement is Arrangement.BESIDE:
-            whole = aspect or 16 / 9
-            aspect = whole * (2 if self._stacked else 0.5)
-        elif film is not self.films[0]:
-            aspect = None
-        follow = wish.follow and film is self.films[0]
-        clear = self._clear(whole, follow) if film is self.films[0] or aspect is not None else (0.0, 0.0)
-        if self._fit is not None and aspect is None and not follow:
-            if film.motion is None:
-                return framing.still(framing.smallest(self._fit[0] / self._fit[1], width / height))
-            aspect, follow = self._fit[0] / self._fit[1], True
-            clear = self._clear(aspect, follow)
-        ends = float(picks[0]), float(picks[-1])
-        return framing.frame_path(aspect, follow, width / height, film.motion, *ends, clear)
+    def _layout(self, states: Sequence[tuple[int, OverlayState]]) -> Layout:
+        beside = self.version.arrangement is Arrangement.BESIDE
+        seam = ("y" if self._stacked else "x") if beside else ""
+        areas = halves(self._stacked) if beside else (ALL,)
+        # A smaller picture in the corner is not moved; it only takes its place.
+        shown = self.films if beside else self.films[:1]
+        starts = np.array([frame for frame, _ in states])
 
-    def _clear(self, aspect: float, follow: bool) -> tuple[float, float]:
-        """Shares of the height at top and bottom where plates stand that what moves keeps out of."""
-        overlay = self.overlay
-        if self.version.look is Look.PLAIN or Lane.NUMBER not in overlay.lanes:
-            return 0.0, 0.0
-        wide = 960
-        high = _even(wide / aspect)
-        shown = OverlayState(
-            "8", label="8", row=tuple("12345678"), at=0, style=overlay.style, size=size_for(overlay.distance_m)
+        def state_at(number: int, take_s: Floats) -> Indices:
+            frames = np.searchsorted(self.picks[number], take_s)
+            return np.maximum(0, np.searchsorted(starts, frames, side="right") - 1)
+
+        parts = [
+            Part(self._wish(k), film.motion, self._seconds(k), film.clip.flip, area, partial(state_at, k))
+            for k, (film, area) in enumerate(zip(shown, areas, strict=False))
+        ]
+        labels = self._labels(areas)
+        inset = [self._inset_area()] if len(self.films) > len(shown) else []
+        one = len(parts) == 1 and not inset
+        # Of a film of feet, the label may cover what is above them.
+        weight = 0.1 if self.clip.view is View.FEET else 2.0
+        taken = [*inset, *([] if one else labels)]
+        return lay_out(
+            parts, Places([s for _, s in states], self.size, seam, taken), Labels(tuple(labels), one, weight)
         )
-        count, label = plates(shown, wide, high)[:2]
-        below = 1 - count.y / high if overlay.style is not Style.CORNER else 0.0
-        above = (label.y + label.pixels.shape[0]) / high if follow else 0.0
-        if self._stacked and self.version.arrangement is Arrangement.BESIDE:
-            # The plates stand in the lower picture only.
-            below *= 2
-        return above, below
+
+    def _seconds(self, number: int) -> tuple[float, float]:
+        picks = self.picks[number]
+        return float(picks[0]), float(picks[-1])
+
+    def _wish(self, number: int) -> Wish | None:
+        """How a film is cut; None where all of it is shown."""
+        film, (wide, high) = self.films[number], self.sizes[number]
+        width, height = self.reel(film).size
+        framing = self.stage.output.framing
+        follow = framing.follow or self.version.arrangement is Arrangement.BESIDE
+        if abs(wide * height / (high * width) - 1) < 0.01 and not follow:
+            return None
+        return Wish(wide / high, width / height, *self._seconds(number), follow or self._fit is not None)
+
+    def _labels(self, areas: Sequence[Area]) -> list[Area]:
+        """Where the labels stand, which keep their places."""
+        if Lane.LABEL not in self.stage.output.overlay.lanes:
+            return []
+        found = []
+        for film, area, (wide, high) in zip(self.films, areas, self.sizes, strict=False):
+            for plate in plates(OverlayState("", label=film.clip.label), wide, high):
+                h, w = plate.pixels.shape[:2]
+                inside = Area(plate.x / wide, plate.y / high, (plate.x + w) / wide, (plate.y + h) / high)
+                found.append(inside.within(area))
+        return found
 
     def _sizes(self) -> list[tuple[int, int]]:
-        """The size of each film's part in the output."""
+        """The size of each film's part in the output: one for all clips of a shape, whatever is cut from films."""
         if self._fit is not None:
             return [self._fit]
-        longest = self.stage.output.longest_side or LONGEST
-        parts = []
-        for film, path in zip(self.films, self.paths, strict=True):
-            width, height = self.reel(film).size
-            parts.append((path.width * width, path.height * height))
-        shape = self.stage.output.framing.shape
+        films = [self.reel(film).size for film in self.films]
+        shape, longest = self.stage.output.framing.shape, self.stage.output.longest_side
+        beside = self.version.arrangement is Arrangement.BESIDE
         if shape in _ONE_SIZE:
-            return self._in_one_size(shape_size(shape, self.stage.output.longest_side), parts)
-        if self.version.arrangement is Arrangement.BESIDE:
-            # Both halves are as high as the lower film allows.
-            high = min(height for _, height in parts)
-            wide = high * parts[0][0] / parts[0][1]
-            whole = max(wide, 2 * high) if self._stacked else max(2 * wide, high)
-            return [picture_size(wide, high, longest, whole)] * 2
-        return self._with_inset(picture_size(*parts[0], longest), parts)
-
-    def _in_one_size(self, whole: tuple[int, int], parts: list[tuple[float, float]]) -> list[tuple[int, int]]:
-        """All clips of an upright or square pack have one size, whatever was cut out of their films."""
-        if self.version.arrangement is not Arrangement.BESIDE:
-            return self._with_inset(whole, parts)
-        return [(whole[0], _even(whole[1] / 2)) if self._stacked else (_even(whole[0] / 2), whole[1])] * 2
+            whole = shape_size(shape, longest)
+        elif beside or shape is Shape.WIDE:
+            whole = wide_size(max(films[0]), longest)
+        else:
+            whole = picture_size(*films[0], longest or LONGEST)
+        if beside:
+            return [(whole[0], _even(whole[1] / 2)) if self._stacked else (_even(whole[0] / 2), whole[1])] * 2
+        return self._with_inset(whole, films)
 
     @staticmethod
-    def _with_inset(first: tuple[int, int], parts: list[tuple[float, float]]) -> list[tuple[int, int]]:
+    def _with_inset(first: tuple[int, int], parts: list[tuple[int, int]]) -> list[tuple[int, int]]:
         """The size of the picture, and of the smaller one in its corner where there is one."""
         if len(parts) == 1:
             return [first]
@@ -291,17 +307,25 @@ class Composer:
 
     def _part(self, number: int, frame: int, flipped: bool) -> Yuv:
         film, take_s = self.films[number], float(self.picks[number][frame])
-        crop = self.paths[number].crop_at(take_s)
+        crop = self.layout.paths[number].crop_at(take_s) if number < len(self.layout.paths) else framing.WHOLE
         y, u, v = self.reel(film).planes(take_s, crop, *self.sizes[number])
         step = -1 if film.clip.flip and flipped else 1
         return y[:, ::step].copy(), u[:, ::step].copy(), v[:, ::step].copy()
 
+    def _corner(self) -> tuple[int, int]:
+        """Where the smaller picture stands: at the upper right, below the label where that is as wide."""
+        (width, height), (wide, _) = self.sizes
+        return _even(width * 0.95 - wide), _even(height * (0.06 if width > 1.2 * height else 0.18))
+
+    def _inset_area(self) -> Area:
+        (width, height), (wide, high) = self.sizes
+        left, top = self._corner()
+        return Area(left / width, top / height, (left + wide) / width, (top + high) / height)
+
     def _inset(self, main: Yuv, inset: Yuv) -> None:
-        """A smaller picture at the upper right, below the label where that is as wide, with a narrow edge."""
-        height, width = main[0].shape
+        """A smaller picture in its corner, with a narrow edge."""
         h, w = inset[0].shape
-        top = _even(height * (0.06 if width > 1.2 * height else 0.18))
-        left = _even(width * 0.95 - w)
+        left, top = self._corner()
         for plane, part, bars, half in zip(main, inset, _BARS, (1, 2, 2), strict=True):
             y, x, edge = top // half, left // half, 4 // half
             plane[y - edge : y + h // half + edge, x - edge : x + w // half + edge] = bars
@@ -316,6 +340,8 @@ def overlay_of(version: Version, wished: Overlay) -> Overlay:
     """What stands over a version: in half-time counted as it is danced; beside each other, smaller."""
     # In half-time the music's numbers would mislead.
     overlay = replace(wished, numbering=Numbering.SHEET) if version.half_time else wished
+    if version.shows is not None:
+        overlay = replace(overlay, lanes=version.shows.lanes, style=version.shows.style or overlay.style)
     # Each half says itself what it is; the feet stand where the clock would.
     away = {Arrangement.BESIDE: Lane.LABEL, Arrangement.FEET: Lane.CLOCK}.get(version.arrangement)
     overlay = replace(overlay, lanes=tuple(x for x in overlay.lanes if x is not away))
@@ -337,12 +363,27 @@ def shape_size(shape: Shape, longest: int | None) -> tuple[int, int]:
     return _even(high * aspect + 0.5), _even(high)
 
 
-def picture_size(width: float, height: float, longest: int, of: float | None = None) -> tuple[int, int]:
-    """Even size with the longest side at most ``longest``, never larger than the source.
+def wide_size(longest_of_film: int, longest: int | None) -> tuple[int, int]:
+    """Width and height of a wide picture, as wide as its film is long, never more than wished."""
+    wide = min(longest_of_film, longest or LONGEST)
+    return _even(wide), _even(wide * 9 / 16 + 0.5)
 
-    ``of`` is the longest side where it is not this picture's own.
-    """
-    scale = min(1.0, longest / (of if of is not None else max(width, height)))
+
+def halves(stacked: bool) -> tuple[Area, Area]:
+    """Where two pictures in one frame stand."""
+    if stacked:
+        return Area(0.0, 0.0, 1.0, 0.5), Area(0.0, 0.5, 1.0, 1.0)
+    return Area(0.0, 0.0, 0.5, 1.0), Area(0.5, 0.0, 1.0, 1.0)
+
+
+def in_spots(states: Sequence[tuple[int, OverlayState]], spots: Spots | None) -> list[tuple[int, OverlayState]]:
+    """The states of a clip with their plates in places of its own."""
+    return [(frame, replace(state, spots=spots)) for frame, state in states]
+
+
+def picture_size(width: float, height: float, longest: int) -> tuple[int, int]:
+    """Even size with the longest side at most ``longest``, never larger than the source."""
+    scale = min(1.0, longest / max(width, height))
     return max(2, round(width * scale / 2) * 2), max(2, round(height * scale / 2) * 2)
 
 

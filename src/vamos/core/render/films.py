@@ -11,10 +11,11 @@ from vamos.core.media import proxy
 from vamos.core.media.film_rate import USUAL, film_rate
 from vamos.core.media.motion import Motion, motion_of
 from vamos.core.media.probe import probe
-from vamos.core.model.clip import Arrangement, Clip, Version
-from vamos.core.model.look import Framing, Shape
-from vamos.core.model.project import Project
+from vamos.core.model.clip import Arrangement, Clip, Look, Version
+from vamos.core.model.look import Shape, Style
+from vamos.core.model.project import Output, Project
 from vamos.core.model.song import Grid
+from vamos.core.model.take import View
 from vamos.core.progress import Progress, quiet
 from vamos.core.render.compose import Film, Stage
 from vamos.core.render.splice import clips_of_pieces
@@ -36,9 +37,12 @@ def stage_of(project: Project, base: Path | None, grid: Grid, lines: tuple[Line,
     return Stage(grid, lines, project.output, rate)
 
 
-def needs_motion(framing: Framing, version: Version) -> bool:
-    """Whether the picture is cut around the dancer."""
-    return framing.follow or framing.shape is not Shape.FILMED or version.arrangement is Arrangement.BESIDE
+def needs_motion(output: Output, clip: Clip, version: Version) -> bool:
+    """Whether the picture is cut around the dancer, or plates reach to where feet are."""
+    framing = output.framing
+    cut = framing.follow or framing.shape is not Shape.FILMED or version.arrangement is Arrangement.BESIDE
+    low = output.overlay.style is not Style.CORNER or clip.view is View.FEET
+    return cut or (low and version.look is Look.DO)
 
 
 def films_for(
@@ -57,7 +61,7 @@ def films_for(
     if clip.pieces:
         return _films_of_pieces(project, base, clip, version, progress or quiet(), small)
     clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
-    moved = needs_motion(project.output.framing, version)
+    moved = needs_motion(project.output, clip, version)
     return tuple(_film(project, base, c, moved, progress or quiet(), small) for c in clips)
 
 
@@ -66,7 +70,7 @@ def _films_of_pieces(
 ) -> tuple[Film, ...]:
     """The films of a clip of pieces; one of another shape than the longest piece is cut around the dancer."""
     clips = clips_of_pieces(clip)
-    always = needs_motion(project.output.framing, version)
+    always = needs_motion(project.output, clip, version)
     shapes = [_aspect(locate(project.take(c.take).media, base)) for c in clips]
     main = max(range(len(clips)), key=lambda k: clips[k].counts.length)
     return tuple(

@@ -1,8 +1,7 @@
 """Which part of the film's picture a clip shows: a shape, and if wished close to the dancer.
 
-The dancer is what moves: the union of the moving boxes over the clip, with the reach around it. If that
-fits into the shape, the crop stands still; else it follows slowly, always holding what moves within a
-second; and where even that does not fit, bars are added rather than hands or feet cut.
+The dancer's outline, with some room around it, always lies inside. The crop fills the frame and pans with the dancer as
+little as that allows; it widens only for as long as the reach asks, and bars come last.
 """
 
 from __future__ import annotations
@@ -15,12 +14,18 @@ import scipy.ndimage
 from vamos.core.media.motion import PER_SECOND, Motion
 from vamos.core.time.timemap import Floats
 
-#: Room left around what moves, as a share of the picture's height: hands may still go further.
-REACH = 0.06
+#: Room left around the dancer, as a share of the picture's height: outlines are coarse.
+REACH = 0.02
 #: Close, but at least this share of the film's height stays, so that the picture does not get coarse.
 _CLOSEST = 0.5
-#: The crop looks this far to both sides of a moment, and its path is smoothed over as much.
-_SLOW_S = 1.0
+#: A quick hand is held from this long before until as long after.
+_QUICK_S = 0.12
+#: The crop widens and narrows over so long, and its path is smoothed over as much.
+_SLOW_S = 0.8
+#: How often a path is smoothed within its bounds.
+_ROUNDS, _FEW = 60, 4
+#: The closest crop holds this share of the moments without widening.
+_USUAL = 0.9
 
 
 @dataclass(frozen=True, slots=True)
@@ -38,26 +43,46 @@ WHOLE = Crop()
 
 @dataclass(frozen=True, slots=True)
 class CropPath:
-    """The crop over the film: one size; its middle at take seconds, ``(points,)`` each."""
+    """The crop over the film: its middle and height at take seconds, ``(points,)`` each.
+
+    ``ratio`` is its width over its height, both as shares of the film's.
+    """
 
     at_s: tuple[float, ...]
     middle_x: tuple[float, ...]
-    middle_y: float
-    width: float
-    height: float
+    middle_y: tuple[float, ...]
+    heights: tuple[float, ...]
+    ratio: float
 
     def crop_at(self, take_s: float) -> Crop:
-        x = float(np.interp(take_s, self.at_s, self.middle_x))
-        return Crop(x - self.width / 2, self.middle_y - self.height / 2, self.width, self.height)
+        x, y, width, height = (float(v) for v in self.crops_at(np.array([take_s]))[0])
+        return Crop(x, y, width, height)
+
+    def crops_at(self, take_s: Floats) -> Floats:
+        """Left, top, width and height at take seconds, ``(n, 4)``."""
+        x, y, height = (np.interp(take_s, self.at_s, v) for v in (self.middle_x, self.middle_y, self.heights))
+        width = height * self.ratio
+        return np.stack([x - width / 2, y - height / 2, width, height], axis=1)
 
     @property
     def moves(self) -> bool:
-        return max(self.middle_x) - min(self.middle_x) > 1e-6
+        return any(max(v) - min(v) > 1e-6 for v in (self.middle_x, self.middle_y, self.heights))
+
+    def filled(self) -> float:
+        """The mean share of the frame that shows film and no bars."""
+        x, y, width, height = self.crops_at(np.array(self.at_s)).T
+        return float(np.mean(_inside(x, width) * _inside(y, height)))
+
+
+def _inside(low: Floats, size: Floats) -> Floats:
+    """How much of [low, low + size] lies within the picture, as a share."""
+    return np.asarray(np.clip(np.minimum(1.0, low + size) - np.maximum(0.0, low), 0, None) / size)
 
 
 def still(crop: Crop) -> CropPath:
     """A crop that stands still."""
-    return CropPath((0.0,), (crop.x + crop.width / 2,), crop.y + crop.height / 2, crop.width, crop.height)
+    middle = crop.x + crop.width / 2, crop.y + crop.height / 2
+    return CropPath((0.0,), (middle[0],), (middle[1],), (crop.height,), crop.width / crop.height)
 
 
 def largest(aspect: float, film_aspect: float) -> Crop:
@@ -80,76 +105,112 @@ def smallest(aspect: float, film_aspect: float) -> Crop:
     return Crop(0.0, (1 - height) / 2, 1.0, height)
 
 
-def frame_path(
-    aspect: float | None,
-    follow: bool,
-    film_aspect: float,
-    motion: Motion | None,
-    start_s: float,
-    end_s: float,
-    clear: tuple[float, float] = (0.0, 0.0),
-) -> CropPath:
-    """The crop of a clip between two take seconds.
+@dataclass(frozen=True, slots=True)
+class Wish:
+    """How a film is to be cut: its shape (width over height), that of the film, from and to which take second.
 
-    ``aspect`` and ``film_aspect`` are width over height, of the clip (None: that of the film) and of the film
-    as shown. ``clear`` are shares of the clip's height at its top and bottom where plates stand, which what
-    moves keeps out of. Without motion the shape is cut around the middle.
+    ``follow`` goes close to the dancer.
     """
-    if aspect is None and not follow:
-        return still(WHOLE)
-    aspect = aspect or film_aspect
-    boxes = _boxes(motion, start_s, end_s) if motion is not None else None
-    if boxes is None:
-        return still(largest(aspect, film_aspect))
-    times, rows = boxes
-    left, top, right, bottom = rows[:, 0].min(), rows[:, 1].min(), rows[:, 2].max(), rows[:, 3].max()
-    wide, tall = right - left, (bottom - top) / (1 - clear[0] - clear[1])
-    ratio = aspect / film_aspect
-    whole = largest(aspect, film_aspect)
-    if follow:
-        height = max(_CLOSEST, tall, wide / ratio if wide <= ratio else tall)
-        height = min(height, max(whole.height, tall))
-    else:
-        height = max(whole.height, tall)
-    width = height * ratio
-    moment = float((rows[:, 2] - rows[:, 0]).max())
-    if width < moment:
-        # Not even what moves within a second fits: bars above and below instead of cut hands.
-        width, height = moment, moment / ratio
-    middle_y = _middle(top - clear[0] * height, bottom + clear[1] * height, height)
-    if width >= wide:
-        return CropPath((start_s,), (_middle(left, right, width),), middle_y, width, height)
-    return CropPath(tuple(times.tolist()), tuple(_follow(rows, width).tolist()), middle_y, width, height)
+
+    aspect: float
+    film_aspect: float
+    start_s: float
+    end_s: float
+    follow: bool = False
+
+    @property
+    def ratio(self) -> float:
+        return self.aspect / self.film_aspect
 
 
-def _middle(low: float, high: float, size: float) -> float:
-    """The middle of a crop that holds [low, high], inside of the picture as far as that goes."""
-    inside = min(max((low + high) / 2, size / 2), 1 - size / 2) if size < 1 else 0.5
-    return min(max(inside, high - size / 2), low + size / 2)
+@dataclass(frozen=True, slots=True)
+class Boxes:
+    """What a crop has to hold: take seconds, and at each left, top, right, bottom with room around, ``(n, 4)``."""
+
+    at_s: Floats
+    rows: Floats
+
+    def height_for(self, ratio: float) -> Floats:
+        """How high a crop of a ratio has to be at each moment."""
+        rows = self.rows
+        return np.asarray(np.maximum((rows[:, 2] - rows[:, 0]) / ratio, rows[:, 3] - rows[:, 1]))
 
 
-def _boxes(motion: Motion, start_s: float, end_s: float) -> tuple[Floats, Floats] | None:
-    """Moments and what moves around each within ``_SLOW_S``, with the reach; None when nothing moves."""
-    first, last = max(0, round(start_s * PER_SECOND)), max(1, round(end_s * PER_SECOND))
-    part = motion.boxes[first:last]
-    known = ~np.isnan(part[:, 0]) if len(part) else np.zeros(0, dtype=bool)
-    if known.sum() < 5:
+def boxes_of(motion: Motion | None, wish: Wish) -> Boxes | None:
+    """What a crop has to hold, from the dancer's outline; None when next to nothing is known of it."""
+    body = motion.body(wish.start_s, wish.end_s) if motion is not None else None
+    if body is None:
         return None
-    # Where nothing moves, the dancer is where they were.
-    index = np.arange(len(part))
-    filled = np.stack([np.interp(index, index[known], part[known, k]) for k in range(4)], axis=1)
-    span = 2 * round(_SLOW_S * PER_SECOND) + 1
-    low = scipy.ndimage.minimum_filter1d(filled[:, :2], span, axis=0) - REACH
-    high = scipy.ndimage.maximum_filter1d(filled[:, 2:], span, axis=0) + REACH
-    rows = np.clip(np.concatenate([low, high], axis=1), 0, 1)
-    return (first + index) / PER_SECOND, rows
+    found = body.boxes()
+    known = ~np.isnan(found[:, 0])
+    # Where nobody is seen, the dancer is where they were.
+    index = np.arange(len(found))
+    filled = np.stack([np.interp(index, index[known], found[known, k]) for k in range(4)], axis=1)
+    span = 2 * round(_QUICK_S * PER_SECOND) + 1
+    room = np.array([REACH / wish.film_aspect, REACH])
+    low = scipy.ndimage.minimum_filter1d(filled[:, :2], span, axis=0) - room
+    high = scipy.ndimage.maximum_filter1d(filled[:, 2:], span, axis=0) + room
+    return Boxes(body.at_s, np.clip(np.concatenate([low, high], axis=1), 0, 1))
 
 
-def _follow(rows: Floats, width: float) -> Floats:
-    """The middle over time: smooth, and always so that the box of the moment is inside."""
-    middle = (rows[:, 0] + rows[:, 2]) / 2
-    smooth = scipy.ndimage.gaussian_filter1d(middle, _SLOW_S * PER_SECOND, mode="nearest")
-    smooth = np.clip(smooth, rows[:, 2] - width / 2, rows[:, 0] + width / 2)
-    # Holding the box may have put corners into the path; boxes look a second ahead, so it can be rounded.
-    rounded = scipy.ndimage.gaussian_filter1d(smooth, 0.3 * PER_SECOND, mode="nearest")
-    return np.clip(rounded, min(width / 2, 0.5), max(1 - width / 2, 0.5))
+def usual_height(wish: Wish, boxes: Boxes | None) -> float:
+    """The height of the crop but for where the reach asks for more: that of the largest, or closer when it follows."""
+    whole = largest(wish.aspect, wish.film_aspect).height
+    if boxes is None or not wish.follow:
+        return whole
+    return min(whole, max(_CLOSEST, float(np.quantile(boxes.height_for(wish.ratio), _USUAL))))
+
+
+def crop_path(
+    wish: Wish, boxes: Boxes | None, height: float | None = None, lean: float = 0.0, steady: bool = True
+) -> CropPath:
+    """The crop of a clip, at least ``height`` high; ``lean`` −1 to 1 moves the dancer to its upper or lower edge.
+
+    ``steady`` moves as little as can be; else the dancer is kept in the middle. Without boxes the shape is cut around
+    the middle.
+    """
+    height = height if height is not None else usual_height(wish, boxes)
+    if boxes is None:
+        return still(_around_the_middle(wish, height))
+    rows, ratio = boxes.rows, wish.ratio
+    heights = _widened(boxes.height_for(ratio), height)
+    x = _panned(rows[:, 0], rows[:, 2], heights * ratio, 0.0, steady)
+    y = _panned(rows[:, 1], rows[:, 3], heights, lean, True)
+    if max(np.ptp(heights), np.ptp(x), np.ptp(y)) < 1e-6:
+        return CropPath((wish.start_s,), (float(x[0]),), (float(y[0]),), (float(heights[0]),), ratio)
+    at_s, xs, ys, hs = (tuple(v.tolist()) for v in (boxes.at_s, x, y, heights))
+    return CropPath(at_s, xs, ys, hs, ratio)
+
+
+def _around_the_middle(wish: Wish, height: float) -> Crop:
+    width = height * wish.ratio
+    return Crop((1 - width) / 2, (1 - height) / 2, width, height)
+
+
+def _widened(needed: Floats, usual: float) -> Floats:
+    """Heights over time: the usual one, more only around where it is needed, widening and narrowing slowly."""
+    if needed.max() <= usual:
+        return np.full(len(needed), usual)
+    samples = round(_SLOW_S * PER_SECOND)
+    held = scipy.ndimage.maximum_filter1d(np.maximum(needed, usual), 2 * samples + 1, mode="nearest")
+    # The window is as long as what was held, so what is needed stays inside.
+    return np.asarray(scipy.ndimage.gaussian_filter1d(held, samples / 3, mode="nearest", truncate=3.0))
+
+
+def _panned(low: Floats, high: Floats, size: Floats, lean: float, steady: bool) -> Floats:
+    """The middle of the crop in one direction: all of [low, high] inside, within the picture where that goes, moving as
+    little and as smoothly as that allows.
+    """
+    least, most = high - size / 2, low + size / 2
+    inside_low, inside_high = np.minimum(size / 2, 0.5), np.maximum(1 - size / 2, 0.5)
+    # Larger than the picture: it lies anywhere within the crop.
+    over = size > 1
+    inside_low, inside_high = np.where(over, 1 - size / 2, inside_low), np.where(over, size / 2, inside_high)
+    least = np.minimum(np.maximum(least, inside_low), np.maximum(most, inside_low))
+    most = np.maximum(np.minimum(most, inside_high), least)
+    wished = (least + most) / 2 + lean * (most - least) / 2
+    path = np.clip(np.full(len(wished), float(np.median(wished))) if steady else wished, least, most)
+    for _ in range(_ROUNDS if steady else _FEW):
+        path = np.clip(scipy.ndimage.gaussian_filter1d(path, _SLOW_S * PER_SECOND / 2, mode="nearest"), least, most)
+    # Corners that the bounds put into it are rounded: boxes are held longer than that.
+    return np.asarray(scipy.ndimage.gaussian_filter1d(path, 0.08 * PER_SECOND, mode="nearest"))

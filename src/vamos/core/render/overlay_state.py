@@ -8,6 +8,7 @@ import numpy as np
 import numpy.typing as npt
 
 from vamos.core.model.look import Style
+from vamos.core.render.spots import Spots
 
 Pixels = npt.NDArray[np.uint8]
 
@@ -16,8 +17,9 @@ Pixels = npt.NDArray[np.uint8]
 class OverlayState:
     """Everything written over one frame.
 
-    ``row`` are the numbers of the eight, ``at`` which of them it is; ``style`` and ``size`` say how all is
-    drawn (``size`` 1 is read from two metres).
+    ``row`` are the numbers of the eight, ``at`` which of them it is, ``beside`` a second number; ``style`` and ``size``
+    say how all is drawn (``size`` 1 is read from two metres), ``spots`` where plates stand when not in their usual
+    places.
     """
 
     number: str
@@ -38,6 +40,8 @@ class OverlayState:
     at: int = -1
     style: Style = Style.CORNER
     size: float = 1.0
+    beside: str = ""
+    spots: Spots | None = None
 
 
 @dataclass(frozen=True, slots=True)

@@ -15,6 +15,7 @@ import numpy.typing as npt
 from vamos.core.model.clip import Clip, Look
 from vamos.core.model.dance import Foot, Kind
 from vamos.core.model.look import Lane, Overlay, Style
+from vamos.core.render.count_in import Lead
 from vamos.core.render.overlay_state import OverlayState, Pixels
 from vamos.core.render.plate_cache import SizedCache
 from vamos.core.render.plates import plates
@@ -31,9 +32,14 @@ def size_for(distance_m: float) -> float:
 
 
 def shown_at(
-    words: Words, clip: Clip, position: Fraction, overlay: Overlay | None = None, look: Look = Look.DO
+    words: Words,
+    clip: Clip,
+    position: Fraction,
+    overlay: Overlay | None = None,
+    look: Look = Look.DO,
+    lead: Lead | None = None,
 ) -> OverlayState:
-    """What stands over the picture of a clip at a position."""
+    """What stands over the picture of a clip at a position; ``lead`` is how it is counted in."""
     overlay = overlay or Overlay()
     lanes = overlay.lanes if look is Look.DO else tuple(x for x in overlay.lanes if x is Lane.LABEL)
     event = words.event_at(position)
@@ -41,13 +47,19 @@ def shown_at(
     def lane(kind: Lane, text: str) -> str:
         return text if kind in lanes else ""
 
-    number = lane(Lane.NUMBER, words.number_at(position, overlay.numbering))
+    first = clip.counts.start
+    counted_in = lead is not None and position < first
+    number = lane(
+        Lane.NUMBER,
+        lead.word_at(position) if counted_in and lead else words.number_at(position, overlay.numbering, first),
+    )
     row: tuple[tuple[str, ...], int] = ((), -1)
     if number and overlay.style is not Style.CORNER:
-        row = words.row_at(position, overlay.numbering)
+        row = words.row_at(position, overlay.numbering, first)
     return OverlayState(
         number=number,
-        part=lane(Lane.PART, words.part_at(position, overlay.numbering)) if number else "",
+        part=lane(Lane.PART, words.part_at(position, overlay.numbering)) if number and not counted_in else "",
+        beside=words.beside_at(position, overlay.numbering, first) if number else "",
         dim=not clip.counts.contains(position),
         hold=bool(number) and event is not None and event.kind is Kind.HOLD,
         now=lane(Lane.NAME, event.short) if event is not None else "",
@@ -72,11 +84,12 @@ def schedule(
 ) -> list[tuple[int, OverlayState]]:
     """First frame and content of each state of the overlay, from frame 0 on."""
     out: list[tuple[int, OverlayState]] = []
-    edges = timing.counts()
+    edges, count_in = timing.counts(), (overlay or Overlay()).count_in
+    lead = words.lead(count_in, clip)
     marks = {p.counts.start for p in clip.pieces if edges.start < p.counts.start < edges.end}
     for position in sorted({*words.changes(edges.start, edges.end), *marks}):
         frame = max(0, timing.frame_of(position))
-        state = shown_at(words, clip, position, overlay, look)
+        state = shown_at(words, clip, position, overlay, look, lead)
         if out and out[-1][0] == frame:
             out[-1] = (frame, state)
         elif not out or out[-1][1] != state:

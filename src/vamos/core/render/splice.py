@@ -12,9 +12,10 @@ import numpy as np
 
 from vamos.core.media.frames import Planes
 from vamos.core.model.clip import Clip, Version
-from vamos.core.render.compose import Composer, Film, Reel, Stage, Yuv
+from vamos.core.render.compose import Composer, Film, Reel, Stage, Yuv, in_spots
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import schedule
+from vamos.core.render.quiet import Places
 from vamos.core.render.words import Words
 from vamos.core.time.timemap import Floats
 
@@ -72,7 +73,12 @@ class SplicedComposer:
         self._firsts = [p.timing.first_frame - self.timing.first_frame for p in self._parts]
         ends = [*self._firsts[1:], self.timing.frames]
         self.picks: list[Floats] = [np.arange(self.timing.frames, dtype=float)]
-        self.states = schedule(Words(stage.lines), clip, self.timing, self.overlay, version.look)
+        states = schedule(Words(stage.lines), clip, self.timing, self.overlay, version.look)
+        # Count and words stand in one place through all pieces.
+        dancers = [replace(d, state=np.zeros(0, np.intp)) for part in self._parts for d in part.layout.dancers]
+        found = Places([state for _, state in states], fit).quietest(dancers) if dancers else None
+        self.covered = round(found.touched, 3) if found is not None else 0.0
+        self.states = in_spots(states, found.spots if found is not None else None)
         self._starts = [frame for frame, _ in self.states]
         #: (middle frame, whether it is flipped) of each piece, to check the sides against.
         self.middles = tuple(

@@ -9,8 +9,10 @@ from math import ceil, floor
 
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, LineKind, heading_at
+from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Event
-from vamos.core.model.look import Numbering
+from vamos.core.model.look import CountIn, Numbering
+from vamos.core.render.count_in import Lead, lead_of
 from vamos.core.time import count_text
 from vamos.core.time.counts import subdivision_name
 
@@ -19,7 +21,7 @@ CUE_AHEAD = Fraction(2)
 
 
 class Words:
-    """Answers for positions on the song."""
+    """Answers for positions on the song; ``first`` is where a clip begins that has numbers of its own."""
 
     def __init__(self, lines: Sequence[Line]):
         self._lines = sorted(lines, key=lambda line: line.start)
@@ -33,8 +35,12 @@ class Words:
         index = bisect_right(self._starts, position) - 1
         return self._lines[index] if index >= 0 else None
 
-    def number_at(self, position: Fraction, numbering: Numbering = Numbering.SHEET) -> str:
+    def number_at(
+        self, position: Fraction, numbering: Numbering = Numbering.SHEET, first: Fraction = Fraction(0)
+    ) -> str:
         """The count said at (or last before) a position."""
+        if numbering is Numbering.LOCAL:
+            return str(floor(position - first) % 8 + 1) if position >= first else ""
         line = self.line_at(position)
         start = line.start if line is not None else (self._starts[0] if self._starts else Fraction(0))
         if line is None:
@@ -57,6 +63,13 @@ class Words:
                 break
             before += ceil(other.length / 8)
         return before + count // 8 + 1
+
+    def beside_at(self, position: Fraction, numbering: Numbering, first: Fraction) -> str:
+        """The sheet's number where a clip has numbers of its own and they differ."""
+        if numbering is not Numbering.LOCAL or position < first:
+            return ""
+        usual = self.number_at(position)
+        return f"({usual})" if usual != self.number_at(position, numbering, first) else ""
 
     def part_at(self, position: Fraction, numbering: Numbering = Numbering.SHEET) -> str:
         """The subdivision in force: ``&`` once an event on it has begun, until the next count.
@@ -114,16 +127,24 @@ class Words:
         heading = heading_at(line, position - line.start)
         return "?" if heading is None else clock_text(heading)
 
-    def row_at(self, position: Fraction, numbering: Numbering) -> tuple[tuple[str, ...], int]:
+    def lead(self, style: CountIn, clip: Clip) -> Lead | None:
+        """The count-in of a clip in a style."""
+        return lead_of(style, clip, self._lines)
+
+    def row_at(
+        self, position: Fraction, numbering: Numbering, first: Fraction = Fraction(0)
+    ) -> tuple[tuple[str, ...], int]:
         """The numbers of the eight a position lies in, and which of them it is."""
+        if numbering is Numbering.LOCAL:
+            return tuple("12345678"), max(0, floor(position - first)) % 8
         line = self.line_at(position)
         if line is None:
             return (), -1
         count = floor(position - line.start)
-        first = count // 8 * 8
-        last = min(first + 8, ceil(line.length))
-        row = tuple(self.number_at(line.start + k, numbering) for k in range(first, last))
-        return row, count - first
+        one = count // 8 * 8
+        # After the last line counts go on.
+        end = min(one + 8, max(ceil(line.length), count + 1))
+        return tuple(self.number_at(line.start + k, numbering) for k in range(one, end)), count - one
 
     def changes(self, start: Fraction, end: Fraction) -> list[Fraction]:
         """Positions in [start, end) at which something written changes."""

@@ -18,7 +18,8 @@ from vamos.core.plan.versions import clip_in, partner_of
 from vamos.core.progress import Progress
 from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.clip_sound import room_of, version_sound
-from vamos.core.render.compose import Composer, Stage, wanted_frame
+from vamos.core.render.compose import Composer, Stage, overlay_of, wanted_frame
+from vamos.core.render.count_in import lead_of
 from vamos.core.render.films import films_for
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import ClipTiming
@@ -87,7 +88,10 @@ class Scene:
             except MissingError:
                 # The mirror says that the film is gone.
                 return None
-        samples = version_sound(self.version, timing, self.stage.lines, song, room, times)
+        overlay = overlay_of(self.version, self.stage.output.overlay)
+        lead, first = lead_of(overlay.count_in, self.clip, self.stage.lines), self.clip.counts.start
+        lines = self.stage.lines
+        samples = version_sound(self.version, timing, lines, song, room, times, overlay.numbering, lead, first)
         if clicks and samples is not None:
             samples = np.float32(0.7) * samples
             edges = timing.counts()

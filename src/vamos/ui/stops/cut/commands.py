@@ -9,7 +9,7 @@ from typing import Any
 from vamos.core.edit import clips as edit
 from vamos.core.edit import output as edit_output
 from vamos.core.model.clip import Choice, Clip, NamedRange
-from vamos.core.model.look import Lane, Numbering, Shape, Style
+from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
 from vamos.core.plan.edges import snapped
 from vamos.core.time import count_text
 from vamos.ui.desk import Desk
@@ -156,6 +156,12 @@ class CutCommands:
 
     def set_numbering(self, numbering: Numbering) -> None:
         self._overlay("How counts are said", numbering=numbering)
+
+    def set_count_in(self, style: CountIn) -> None:
+        self._desk.do("Count-in", lambda p: edit_output.set_count_in(p, style), f"Counted in: {style}")
+
+    def set_run_up(self, counts: Fraction) -> None:
+        self._desk.do("Run-up of all clips", lambda p: edit_output.set_output(p, run_up=counts))
 
     def set_distance(self, metres: float) -> None:
         self._overlay("Read from", distance_m=metres)

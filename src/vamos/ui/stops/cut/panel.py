@@ -9,8 +9,9 @@ from functools import partial
 from PyQt6.QtWidgets import QGridLayout, QWidget
 
 from vamos.core.edit.clips import offered_ranges
+from vamos.core.edit.output import phrase_of
 from vamos.core.model.clip import Clip
-from vamos.core.model.look import Lane, Numbering, Shape, Style
+from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
@@ -89,7 +90,7 @@ class CutRoom(Room):
         name = self.desk.project.take(clip.take).name
         lines = (
             (f"{clip.view}{check}", "card-head"),
-            (f"{name}, pass {clip.pass_number + 1}", "soft"),
+            (f"{name}, pass {clip.pass_number + 1} · {clip.mark} of 100", "soft"),
             (clip.label.split(":")[0], "soft"),
         )
         said = f"{clip.title}, {clip.view}: {name}, {clip.label}"
@@ -108,8 +109,9 @@ class CutRoom(Room):
             f"on a count; {' '.join(keys)} by a frame."
         )
         if clip.alternatives:
-            names = [f"{self.desk.project.take(t).name}, pass {n + 1}" for t, n in clip.alternatives[:3]]
-            panel.say(f"Also: {'; '.join(names)}.")
+            for (take, number), (mark, against) in list(zip(clip.alternatives, clip.other_marks, strict=False))[:3]:
+                words = f"{self.desk.project.take(take).name}, pass {number + 1}: {mark} of 100"
+                panel.say(f"Also {words}{f' ({against})' if against else ''}.", key=f"also {take} {number}")
             panel.buttons(
                 (f"Another pass ({key_of(ACTIONS, 'other_pass')})", do.other_pass, ""),
                 (f"Side by side ({key_of(ACTIONS, 'compare')})", do.compare, ""),
@@ -163,6 +165,7 @@ class CutRoom(Room):
             lambda w: do.set_numbering(Numbering(w)),
             name="How counts are said",
         )
+        self._before_the_first(panel)
         now = f"{overlay.distance_m:g} m away"
         panel.choice("Read from", list(dict.fromkeys([*DISTANCES, now])), now, lambda w: self._distance(w))
         panel.custom(
@@ -179,6 +182,29 @@ class CutRoom(Room):
         )
         panel.say(
             f"Version shown: {kind_words(self.desk.preview.watched.kind)}. Shift+V shows the next one.", key="kind"
+        )
+
+    def _before_the_first(self, panel: Panel) -> None:
+        """How many counts all clips begin early, and what these show and say."""
+        output, do = self.desk.project.output, self.commands
+        grid = self.desk.project.grid
+        lengths = {plural(k, "count"): Fraction(k) for k in (0, 2, 3, 4, 8)}
+        if grid is not None:
+            lengths |= {"a phrase": phrase_of(grid)}
+        now = next((w for w, n in lengths.items() if n == output.run_up), f"{float(output.run_up):g} counts")
+        panel.choice(
+            "Run-up",
+            list(dict.fromkeys([*lengths, now])),
+            now,
+            lambda w: do.set_run_up(lengths[w]) if w in lengths else None,
+            name="Run-up of all clips",
+        )
+        panel.choice(
+            "Count-in",
+            list(CountIn),
+            str(output.overlay.count_in),
+            lambda w: do.set_count_in(CountIn(w)),
+            name="What the counts before the first show and say",
         )
 
     def _distance(self, words: str) -> None:

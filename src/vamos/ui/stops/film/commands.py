@@ -10,7 +10,7 @@ from vamos.core.document.paths import reference
 from vamos.core.edit import takes as edit
 from vamos.core.media.probe import TAKE_SUFFIXES, probe
 from vamos.core.model.take import Danced, PassKind, Spoken, Take, View
-from vamos.core.plan.movement import Movement, look
+from vamos.core.plan.movement import Looked, look
 from vamos.core.plan.shots import to_csv, to_markdown
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
@@ -259,11 +259,14 @@ class FilmCommands:
         elif same:
             self._desk.tell(f"{take.name} is that very file already.")
 
+    def answer(self, number: int, words: str) -> None:
+        self._desk.do("Which pass is right", lambda p: edit.answer(p, number, words), f"Noted: {words}.")
+
     def look_for_movement(self) -> None:
         """Holds danced through and entries off their time, from the pictures of all placed takes."""
         project, base = self._desk.project, self._desk.session.base
 
-        def looked(found: dict[str, Movement]) -> None:
+        def looked(found: Looked) -> None:
             self._desk.do("Look for movement", lambda p: edit.with_movement(p, found))
 
         self._desk.run("Looking for movement", lambda progress: look(project, base, progress), looked)

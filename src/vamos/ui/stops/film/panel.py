@@ -2,7 +2,11 @@
 
 from __future__ import annotations
 
+from functools import partial
+
+from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.take import Spoken
+from vamos.core.plan.agree import open_questions
 from vamos.core.time.counts import minutes_text
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
@@ -114,6 +118,15 @@ class FilmRoom(Room):
             panel.say(words, "warn", key=f"to film {number}")
         panel.buttons(("Write the list…", self.commands.write_shots, ""))
 
+    def _questions(self, panel: Panel) -> None:
+        """What takes do not agree on, each to be answered once."""
+        project = self.desk.project
+        for words, number in open_questions(project).items():
+            panel.say(words, "warn", key=f"question {number}")
+            answers = [*(side.words for side in project.disagreements[number].sides), ALL_RIGHT]
+            buttons = [(sentence(w).rstrip("."), partial(self.commands.answer, number, w), "") for w in answers]
+            panel.buttons(*buttons, key=f"answers {number}")
+
     def _movement(self, panel: Panel) -> None:
         """What was noticed in the pictures: holds danced through, entries off their time."""
         takes = [t for t in self.desk.project.takes if t.passes]
@@ -127,6 +140,7 @@ class FilmRoom(Room):
         for take in looked:
             for remark in take.remarks or ():
                 panel.say(f"{take.name}, {minutes_text(remark.take_s)}: {remark.text}.", "warn")
+        self._questions(panel)
         if looked and not any(t.remarks for t in looked):
             panel.say("Every hold is still, and entries after holds are on time.", "")
         for take in looked:

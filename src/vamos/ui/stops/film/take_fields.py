@@ -8,10 +8,12 @@ from typing import Any
 
 from vamos.core.edit.takes import set_stretch
 from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Take, View
+from vamos.core.plan.pace import paces
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.text import sentence
 from vamos.ui.stops.film.commands import FilmCommands
 
 #: More other places than this are a list to choose from, fewer are buttons.
@@ -28,6 +30,7 @@ def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> N
     panel.say(take_state(take), key=f"state {take.id}")
     _shows(panel, desk, take)
     _places(panel, commands, take)
+    _pace(panel, desk, take)
     panel.text(
         "Its name",
         take.name,
@@ -84,6 +87,16 @@ def _shows(panel: Panel, desk: Desk, take: Take) -> None:
         lambda word: changed(danced=Danced(word)),
         name=f"Sides danced in {take.name}",
     )
+
+
+def _pace(panel: Panel, desk: Desk, take: Take) -> None:
+    """How fast each line of a counted pass is counted, and which counts are off."""
+    grid = desk.project.grid
+    for number, the_pass in enumerate(take.passes if grid is not None else ()):
+        assert grid is not None
+        for pace in paces(the_pass, grid, desk.session.lines):
+            role = "warn" if pace.off else ""
+            panel.say(sentence(pace.words()), role, key=f"pace {take.id} {number} {pace.line.number}")
 
 
 def _where(panel: Panel, commands: FilmCommands, take: Take, number: int) -> None:

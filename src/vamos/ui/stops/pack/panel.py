@@ -5,8 +5,9 @@ from __future__ import annotations
 from collections.abc import Callable
 from fractions import Fraction
 
-from vamos.core.edit.output import set_output, toggle_arrangement, with_speed
+from vamos.core.edit.output import set_output, toggle_arrangement, toggle_look, with_speed
 from vamos.core.model.clip import Arrangement, ClipSound
+from vamos.core.model.look import LOOKS, NamedLook
 from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
@@ -30,6 +31,13 @@ _CLIPS = (
 _EVEN = ("An even beat where the song is not heard", "even")
 #: So many findings are shown.
 _MOST = 8
+
+
+def _look_words(look: NamedLook) -> str:
+    """A version with other things over the picture, in words."""
+    known = {"feet": "One with feet", "words": "One with words, no counts", "clean": "A clean one, nothing over it"}
+    lanes = ", ".join(str(lane) for lane in look.lanes)
+    return known.get(look.name, f"“{look.name}”: {lanes}")
 
 
 class PackRoom(Room):
@@ -80,6 +88,8 @@ class PackRoom(Room):
                 arrangement in output.arrangements,
                 self._arrange(arrangement),
             )
+        for look in dict.fromkeys((*LOOKS, *output.looks)):
+            panel.check(_look_words(look), look in output.looks, self._look(look), name=f"Also: {look.name}")
         for text, name in _CLIPS:
             self._also(panel, text, name)
         self._also(panel, *_EVEN)
@@ -129,6 +139,9 @@ class PackRoom(Room):
 
     def _arrange(self, arrangement: Arrangement) -> Callable[[bool], object]:
         return lambda _on: self.desk.do(f"Also {arrangement}", lambda p: toggle_arrangement(p, arrangement))
+
+    def _look(self, look: NamedLook) -> Callable[[bool], object]:
+        return lambda _on: self.desk.do(f"Also: {look.name}", lambda p: toggle_look(p, look))
 
     def _speed(self, speed: Fraction) -> Callable[[bool], object]:
         return lambda on: self.desk.do("Speeds", lambda p: with_speed(p, speed, on))

@@ -1,0 +1,88 @@
+"""What takes show and tell: what is missing, movement, paces, where passes differ, voices."""
+
+from __future__ import annotations
+
+import argparse
+from typing import TYPE_CHECKING, Any
+
+from vamos.cli.commands import listed, load, write_json
+from vamos.cli.progress import Terminal
+from vamos.core.document.files import save, to_builtins, write_atomically
+
+if TYPE_CHECKING:
+    from vamos.core.plan.pace import LinePace
+
+
+def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    from vamos.core.plan.shots import shot_list, to_csv, to_markdown
+
+    project = load(arguments.project)
+    found = shot_list(project)
+    text = to_markdown(found, project.name)
+    if arguments.to is not None:
+        write_atomically(arguments.to, (to_csv(found) if arguments.to.suffix == ".csv" else text).encode())
+    if arguments.json:
+        write_json(arguments.json, to_builtins(found))
+    elif arguments.to is None:
+        print(text, end="")
+    return 1 if found.to_film else 0
+
+
+def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """What the pictures show is kept in the project, so that clips say it."""
+    from vamos.core.dance.lines import lines_for
+    from vamos.core.edit.takes import with_movement
+    from vamos.core.plan.agree import open_questions
+    from vamos.core.plan.movement import look
+    from vamos.core.plan.pace import paces
+
+    project = load(arguments.project)
+    project = with_movement(project, look(project, arguments.project.parent, terminal.progress()))
+    save(project, arguments.project)
+    takes = [t for t in project.takes if t.passes]
+    lines = lines_for(project)
+    pace = {t.id: [paces(p, project.grid, lines) for p in t.passes if project.grid is not None] for t in takes}
+    if arguments.json:
+        rows = [
+            {
+                "take": t.name,
+                "remarks": to_builtins(t.remarks),
+                "still_s": [p.still_s for p in t.passes],
+                "paces": [[to_builtins(_pace_figures(x)) for x in found] for found in pace[t.id]],
+            }
+            for t in takes
+        ]
+        write_json(arguments.json, {"takes": rows, "disagreements": to_builtins(project.disagreements)})
+    else:
+        for take in takes:
+            for remark in take.remarks or ():
+                print(f"{take.name}, {remark.take_s:.1f} s: {remark.text}")
+            for found in (x for per_pass in pace[take.id] for x in per_pass):
+                print(f"{take.name}: {found.words()}")
+        for words in open_questions(project):
+            print(words)
+    return 1 if any(t.remarks for t in takes) or open_questions(project) else 0
+
+
+def _pace_figures(pace: LinePace) -> dict[str, Any]:
+    """The line, its share of the song's tempo, and its counts that are off in seconds."""
+    return {"line": pace.line.number, "title": pace.line.title, "share": round(pace.share, 4), "off": pace.off}
+
+
+def voice(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """Where the takes' voices say "one" over the song; exit 1 when that is not where lines begin, or unknown."""
+    from vamos.core.align.said_one import said_one
+    from vamos.core.edit.song import move_the_one
+
+    project = load(arguments.project)
+    heard = said_one(project, arguments.project.parent, terminal.progress())
+    if arguments.move and heard.shift:
+        save(move_the_one(project, heard.shift), arguments.project)
+    if arguments.json:
+        write_json(arguments.json, to_builtins(heard) | {"known": heard.known})
+    else:
+        print(heard.words())
+        if arguments.move and heard.shift:
+            print("The 1 was moved there.")
+    right = heard.known and (arguments.move or not heard.shift)
+    return max(listed(heard.problems, terminal), 0 if right else 1)
