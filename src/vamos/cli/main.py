@@ -16,7 +16,7 @@ from pathlib import Path
 from types import FrameType
 
 from vamos import __version__
-from vamos.cli import commands, footage
+from vamos.cli import commands, footage, lessons
 from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
@@ -113,6 +113,16 @@ def _of_clips_and_packs(add: Add) -> None:
     sub = add("shots", footage.shots, "what exists in which view, and what to film next")
     sub.add_argument("project", type=Path)
     sub.add_argument("--to", type=Path, metavar="FILE", help="write the list as .md or .csv")
+    _json(sub)
+    sub = add("lesson", lessons.lesson, "plan the lesson: steps, how often, how slow, how long, what to film")
+    lessons.add_lesson(sub)
+    _json(sub)
+    sub = add("find", lessons.find, "where something is danced, and which clips show it")
+    sub.add_argument("project", type=Path)
+    sub.add_argument("words", nargs="+", help="such as: half turn; 5&6; back view of the tag")
+    _json(sub)
+    sub = add("framing", lessons.framing, "does the dancer stay in the picture: room, lens, travel, reach")
+    lessons.add_framing(sub)
     _json(sub)
     sub = add("movement", footage.movement, "look for holds danced through, late entries, hands out of the picture")
     sub.add_argument("project", type=Path)

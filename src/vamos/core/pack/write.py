@@ -95,7 +95,7 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
     try:
         outcome = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress).run(clips)
         # Something may have been put there while clips were rendered.
-        put_in_place(work, out, _only_a_pack)
+        put_in_place(work, out, only_a_pack)
     except OSError as error:
         if isinstance(error, VamosError):
             raise
@@ -329,7 +329,7 @@ def check_place(out: Path) -> None:
                 "a file of this name exists.", file=out, safe="It was not touched.", todo="Choose another name."
             )
         if out.is_dir():
-            _only_a_pack(out)
+            only_a_pack(out)
     except PermissionError as error:
         raise write_error(error, out) from error
     above = next(p for p in out.resolve().parents if p.exists())
@@ -339,7 +339,7 @@ def check_place(out: Path) -> None:
         raise write_error(error, out) from error
 
 
-def _only_a_pack(folder: Path) -> None:
+def only_a_pack(folder: Path) -> None:
     """Everything in a folder was written by an earlier pack, as its manifest names it."""
     files = [p for p in sorted(folder.rglob("*")) if not p.is_dir() or p.is_symlink()]
     if not files:

@@ -286,6 +286,10 @@ class Composer:
         draw_on_yuv(y, u, v, shown, self.matrix)
         return y, u, v
 
+    def flipped_at(self, _frame: int) -> bool:
+        """Whether the film is flipped."""
+        return self.clip.flip
+
     def as_filmed(self, frame: int) -> Planes:
         """The luma without counts; a single picture before any flip, to check the flip against."""
         return self._arranged(frame, flipped=self.version.arrangement is not Arrangement.ONE)[0]

@@ -114,17 +114,18 @@ def yuv_plates(shown: OverlayState, width: int, height: int, matrix: str) -> tup
 
 
 def _in_yuv(shown: OverlayState, width: int, height: int, matrix: str) -> tuple[YuvPlate, ...]:
+    return tuple((plate.x, plate.y, *rgb_planes(plate.pixels, matrix)) for plate in plates(shown, width, height))
+
+
+def rgb_planes(pixels: Pixels, matrix: str) -> tuple[Pixels, Pixels, Pixels]:
+    """A picture ``(height, width, 3)`` with even sides as limited-range Y, U, V (4:2:0)."""
     kr, kb = _WEIGHTS[matrix]
-    out = []
-    for plate in plates(shown, width, height):
-        rgb = plate.pixels.astype(np.float32)
-        r, g, b = rgb[..., 0], rgb[..., 1], rgb[..., 2]
-        luma = kr * r + (1 - kr - kb) * g + kb * b
-        u = 128 + (b - luma) / (2 * (1 - kb)) * 224 / 255
-        v = 128 + (r - luma) / (2 * (1 - kr)) * 224 / 255
-        y = 16 + luma * 219 / 255
-        out.append((plate.x, plate.y, _bytes(y), _bytes(_halved(u)), _bytes(_halved(v))))
-    return tuple(out)
+    rgb = pixels.astype(np.float32)
+    r, g, b = rgb[..., 0], rgb[..., 1], rgb[..., 2]
+    luma = kr * r + (1 - kr - kb) * g + kb * b
+    u = 128 + (b - luma) / (2 * (1 - kb)) * 224 / 255
+    v = 128 + (r - luma) / (2 * (1 - kr)) * 224 / 255
+    return _bytes(16 + luma * 219 / 255), _bytes(_halved(u)), _bytes(_halved(v))
 
 
 def _bytes(values: npt.NDArray[np.float32]) -> Pixels:

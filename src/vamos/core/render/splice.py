@@ -50,6 +50,7 @@ class SplicedComposer:
         version: Version,
         stage: Stage,
         reels: dict[Path, Reel] | None = None,
+        fit: tuple[int, int] | None = None,
     ):
         # All pieces run at the rate of the longest one.
         rate = stage.rate(clip)
@@ -60,7 +61,7 @@ class SplicedComposer:
         self._own = reels is None
         main = max(range(len(films)), key=lambda k: films[k].clip.counts.length)
         try:
-            first = Composer([films[main]], version, stage, self._reels)
+            first = Composer([films[main]], version, stage, self._reels, fit)
             fit = first.size
             self._parts = [
                 first if k == main else Composer([film], version, stage, self._reels, fit)
@@ -111,6 +112,10 @@ class SplicedComposer:
     def as_filmed(self, frame: int) -> Planes:
         part, at = self._part(frame)
         return part.as_filmed(at)
+
+    def flipped_at(self, frame: int) -> bool:
+        """Whether the piece on show at a frame is flipped."""
+        return self._part(frame)[0].clip.flip
 
     def _part(self, frame: int) -> tuple[Composer, int]:
         """The piece on show at a frame, and its own frame there."""

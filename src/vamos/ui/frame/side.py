@@ -17,7 +17,7 @@ from vamos.ui.work.session import settings
 WIDTH, LEAST = 392, 330
 MIRROR_HEIGHT = 262
 #: A wide stop's column is not wider than this, so that lines stay short enough to be read.
-COLUMN = 560
+COLUMN, WIDE_COLUMN = 560, 860
 
 
 class WatchButtons(QWidget):
@@ -106,10 +106,10 @@ class WideBody(QWidget):
         across = QHBoxLayout(self)
         across.setContentsMargins(60, 22, 40, 8)
         across.setSpacing(48)
-        for panel in (left, right):
+        for panel, widest in ((left, COLUMN), (right, WIDE_COLUMN)):
             scroll = scrolled(panel, 0)
-            scroll.setMaximumWidth(COLUMN)
-            across.addWidget(scroll, 1)
+            scroll.setMaximumWidth(widest)
+            across.addWidget(scroll, 4 if panel is left else 5)
         across.addStretch(0)
 
 

@@ -149,6 +149,13 @@ def _sheet(t: Theme) -> str:
         selection-color: {t.ink}; border: 2px solid {t.ink}; }}
     QLineEdit, QPlainTextEdit, QSpinBox {{ border: 2px solid {t.line}; padding: 5px 8px; background: {t.paper}; }}
     QScrollArea, QListWidget {{ border: none; }}
+    QTableWidget {{ border: 2px solid {t.line}; background: {t.paper}; selection-background-color: {t.floor};
+        selection-color: {t.ink}; }}
+    QTableWidget:focus {{ border-color: {t.accent}; }}
+    QTableWidget::item {{ padding: 2px 6px; border: none; }}
+    QTableWidget::item:selected {{ background: {t.tape}; color: {t.ink}; }}
+    QHeaderView::section {{ background: {t.paper}; color: {t.soft}; border: none; border-bottom: 2px solid {t.line};
+        padding: 4px 6px; font-weight: 600; }}
     QWidget#status {{ border-top: 2px solid {t.ink}; }}
     QSplitter::handle {{ background: {t.line}; }}
     QSplitter::handle:hover {{ background: {t.tape}; }}

@@ -1,51 +1,219 @@
-"""The stop Lesson: the length of the lesson by the usual rule, and its sections in order."""
+"""The stop Lesson: the school, the wanted length, the plan step by step, what to film for it, the room."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from enum import StrEnum
+from functools import partial
+
+from PyQt6.QtCore import Qt
+
+from vamos.core.lesson.filming import to_film
+from vamos.core.lesson.paper import side_words
+from vamos.core.lesson.plan import part_after
+from vamos.core.lesson.room import Lens, framing, travel
+from vamos.core.lesson.schools import WHY
+from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
-from vamos.ui.parts.text import plural
+from vamos.ui.parts.text import plural, sentence
+from vamos.ui.stops.lesson.commands import LessonCommands
+from vamos.ui.stops.lesson.minutes_bar import MinutesBar
+from vamos.ui.stops.lesson.steps_table import StepsTable
 from vamos.ui.stops.stop import MainAction, Room
 
-#: Minutes of teaching an eight takes: usual, and the range (common practice, no source).
-MINUTES, LEAST, MOST = 1.0, 0.5, 1.2
+#: Lenses of phones, in millimetres of a frame of 36 × 24.
+_LENSES = {"the usual one (26 mm)": 26.0, "the wide one (13 mm)": 13.0, "the long one (77 mm)": 77.0}
+_ROOMS = {f"{m:g} m": m for m in (2.5, 3.0, 4.0, 5.0, 6.0, 8.0)}
 
 
 class LessonRoom(Room):
-    """How long teaching this will take."""
+    """The plan of the lesson."""
 
     def __init__(self, desk: Desk):
         super().__init__(desk)
+        self._commands = LessonCommands(desk)
+        self._lens, self._depth, self._upright = "the usual one (26 mm)", "4 m", False
 
-    def _eights(self) -> float:
-        return sum(s.length for s in self.desk.project.dance.sections) / 8
+    @property
+    def commands(self) -> LessonCommands:
+        return self._commands
 
     def state(self) -> StopState:
-        eights = self._eights()
-        return StopState(f"about {round(eights * MINUTES)} min to teach" if eights else "no sheet yet", False)
+        if not self.desk.project.dance.sections:
+            return StopState("no sheet yet", False)
+        plan = self.commands.plan
+        over = ", too long" if plan.over_s > 1 else ""
+        return StopState(f"about {round(plan.seconds / 60)} min{over}", not over)
 
     def main_action(self) -> MainAction | None:
         if not self.desk.project.dance.sections:
             return MainAction("Write the dance", lambda: self.desk.go_to_stop("Dance"))
-        return MainAction("On to the pack", lambda: self.desk.go_to_stop("Pack"))
+        return MainAction("Write the plan…", self.commands.write_plan, "As PDF or Markdown, with what to say.")
+
+    def project_replaced(self) -> None:
+        self.commands.key, self.commands.written = "", None
 
     def fill(self, panel: Panel) -> None:
-        eights = self._eights()
-        if not eights:
+        if not self.desk.project.dance.sections:
             panel.plain_head("No dance written yet")
             panel.say("The lesson is planned from the count sheet.")
             return
-        panel.plain_head("Length of the lesson")
-        panel.fact("To learn", f"{plural(round(eights * 8), 'count')}, {eights:g} eights")
-        least, most = round(eights * LEAST), round(eights * MOST)
-        panel.fact("Teaching", f"about {round(eights * MINUTES)} min, usually {least} to {most}")
-        panel.say("About a minute of teaching for each eight. Slow rungs: 50, 60, 75, then the song's own tempo.")
+        plan, wish = self.commands.plan, self.desk.project.lesson
+        panel.plain_head("How it is taught")
+        self._wish(panel, "Built", Build, "build", wish.build, WHY.get(wish.build, ""))
+        self._wish(panel, "Each section", Way, "way", wish.way, WHY.get(wish.way, ""))
+        self._wish(panel, "The whole, shown", Shown, "shown", wish.shown)
+        self._wish(panel, "Walls, tags, restarts", Facts, "facts", wish.facts)
+        self._wish(panel, "Getting quicker", Slow, "slow", wish.slow)
+        panel.check("Easier and harder forms", wish.variants, lambda on: self.commands.wish("Variants", variants=on))
+        panel.head("Length", "length")
+        panel.text(
+            "Wanted, in minutes",
+            f"{wish.minutes:g}" if wish.minutes else "",
+            self.commands.set_minutes,
+            name="Wanted length of the lesson in minutes",
+            hint="as long as it gets",
+        )
+        for words in plan.words():
+            panel.say(words, "warn" if "does not fit" in words else "", key=f"length {words[:12]}")
+        panel.fact(
+            "To learn", f"{plural(plan.material.counts, 'count')} in {plural(len(plan.material.pieces), 'section')}"
+        )
+        for left in plan.left:
+            panel.say(
+                f"Left out: {left.title}, {left.what}: {round(left.seconds)} s.", key=f"left {left.step} {left.what}"
+            )
+        self._parts(panel)
+        panel.buttons(("Write the film of the lesson…", self.commands.write_film, ""), key="write film")
+        written = self.commands.written
+        if written is not None:
+            panel.say(f"The last film is in {written[0]}.", "", key="written")
+            for number, words in enumerate(written[1][:6]):
+                panel.say(sentence(words), "warn", key=f"wrong {number}")
+        self._film(panel)
+        self._camera(panel)
         panel.say("Warm up first, and dance within what a teacher or a physician says is good for you.")
 
+    def _wish(self, panel: Panel, title: str, kind: type[StrEnum], name: str, now: StrEnum, why: str = "") -> None:
+        def chosen(words: str) -> None:
+            self.commands.wish(title, **{name: kind(words)})
+
+        panel.choice(title, list(kind), str(now), chosen)
+        if why:
+            panel.say(sentence(why), key=f"why {name}")
+
+    def _parts(self, panel: Panel) -> None:
+        """Part 1 and part 2."""
+        plan, wish = self.commands.plan, self.desk.project.lesson
+        names = {p.id: p.section.name for p in plan.material.pieces[:-1]}
+        if not names:
+            return
+        words = {"one part": "", **{f"part 2 after {name}": i for i, name in names.items()}}
+        now = next((w for w, i in words.items() if i == wish.cut_after), "one part")
+        panel.choice("Cut in two", list(words), now, lambda w: self.commands.wish("Parts", cut_after=words[w]))
+        best = names.get(part_after(plan), "")
+        if plan.seconds > 15 * 60 and not wish.cut_after and best:
+            panel.say(f"It is long for one go; the middle is after {best}.", key="cut here")
+
+    def _film(self, panel: Panel) -> None:
+        panel.head("What to film for it", "film for it")
+        found = to_film(self.commands.plan, self.desk.session.facts.clips, self.desk.project.grid)
+        if not found:
+            panel.say("Nothing: every step has a clip that shows it.")
+        for number, shot in enumerate(found):
+            panel.say(f"{str(shot.view).capitalize()}: {shot.words()}.", "warn", key=f"shot {number}")
+        panel.buttons(("Write the list…", self.commands.write_film_list, ""), key="write list")
+
+    def _camera(self, panel: Panel) -> None:
+        """Does the dancer stay in the picture?"""
+        panel.head("Room and lens", "room")
+        panel.choice("Room for the camera", list(_ROOMS), self._depth, self._set("_depth"))
+        panel.choice("Lens", list(_LENSES), self._lens, self._set("_lens"))
+
+        def upright(on: bool) -> None:
+            self._upright = on
+            self.desk.stale.emit()
+
+        panel.check("The phone is held upright", self._upright, upright)
+        lens = Lens(_LENSES[self._lens], self._upright)
+        for number, words in enumerate(framing(travel(self.desk.project.dance), lens, _ROOMS[self._depth]).words):
+            panel.say(words, "warn" if "does not fit" in words else "", key=f"room {number}")
+
+    def _set(self, name: str) -> Callable[[str], object]:
+        def chosen(words: str) -> None:
+            setattr(self, name, words)
+            self.desk.stale.emit()
+
+        return chosen
+
+    # --- the plan ------------------------------------------------------------------------
+
     def fill_beside(self, panel: Panel) -> None:
-        sections = self.desk.project.dance.sections
-        if sections:
-            panel.plain_head("In this order")
-        for number, section in enumerate(sections, 1):
-            panel.fact(f"{number}. {section.name}", plural(section.length, "count"))
+        if not self.desk.project.dance.sections:
+            return
+        do, plan = self.commands, self.commands.plan
+        panel.plain_head("The plan")
+        panel.custom("bar", "", lambda: MinutesBar(plan), lambda bar: bar.show_plan(plan))
+        panel.say("Light: talking. Dark: dancing. The mark is the wanted length.", key="legend")
+        step = do.step
+        now = step.key if step is not None else ""
+        keys: dict[int, Callable[[], object]] = {
+            Qt.Key.Key_Plus: do.more,
+            Qt.Key.Key_Minus: do.fewer,
+            Qt.Key.Key_Delete: do.leave_out,
+            Qt.Key.Key_Return: do.show_it,
+            Qt.Key.Key_Left: do.slower,
+            Qt.Key.Key_Right: do.quicker,
+        }
+        panel.custom(
+            "steps",
+            "",
+            lambda: StepsTable(plan, now, do.choose, do.move, keys),
+            lambda table: table.show_plan(plan, now),
+        )
+        if step is None:
+            return
+        panel.say(step.title, "strong", key="step")
+        if step.words:
+            panel.say(f"Say: {step.words}", "", key="say")
+        sides = side_words(step, self.desk.session.facts.clips)
+        about = [sentence(step.reason)] if step.reason else []
+        about += [sentence(f"The learner sees: {sides}")] if sides else []
+        about += [f"A gap of {step.gap} counts to practise after each time."] if step.gap else []
+        if about:
+            panel.say(" ".join(about), key="about")
+        if step.speeds:
+            panel.buttons(
+                ("More often (+)", do.more, ""),
+                ("Less often (−)", do.fewer, ""),
+                ("Slower (←)", do.slower, ""),
+                ("Quicker (→)", do.quicker, ""),
+                key="how often",
+            )
+        row = [("Earlier (Alt+↑)", do.up, ""), ("Later (Alt+↓)", do.down, ""), ("Leave out (Del)", do.leave_out, "")]
+        panel.buttons(*row, key="where")
+        more: list[tuple[str, Callable[[], object], str]] = []
+        if step.speeds:
+            more.append(("No gap" if step.gap else "A gap to practise", do.gap, ""))
+        if len(step.sections) == 1:
+            more.append(("Show it at Cut (Return)", do.show_it, ""))
+        if step.changed:
+            more.append(("As suggested", do.as_suggested, ""))
+        if more:
+            panel.buttons(*more, key=f"more {len(more)}")
+        self._changed(panel)
+
+    def _changed(self, panel: Panel) -> None:
+        """Steps that were left out by hand, and the order."""
+        do, wish = self.commands, self.desk.project.lesson
+        names = {s.key: s.title for s in do.plan.steps}
+        for change in wish.changes:
+            if change.left_out:
+                words = names.get(change.step, change.step)
+                panel.buttons(
+                    (f"Take “{words}” back", partial(do.take_back, change.step), ""), key=f"back {change.step}"
+                )
+        if wish.order:
+            panel.buttons(("Order as suggested", do.usual_order, ""), key="usual order")

@@ -1,0 +1,160 @@
+"""The lesson on the command line: its plan, what to film for it, where something is danced, room and lens."""
+
+from __future__ import annotations
+
+import argparse
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from vamos.cli.commands import listed, load, write_json
+from vamos.cli.progress import Terminal
+from vamos.core.document.files import save, to_builtins, write_atomically
+from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
+from vamos.errors import InputError
+
+if TYPE_CHECKING:
+    from vamos.core.lesson.plan import LessonPlan
+    from vamos.core.model.project import Project
+
+_BUILDS = {
+    "cumulative": Build.CUMULATIVE,
+    "blocks": Build.BLOCKS,
+    "landmarks": Build.LANDMARKS,
+    "whole": Build.WHOLE_PARTS,
+}
+_WAYS = {"words": Way.WORDS, "numbers": Way.NUMBERS, "sounds": Way.SOUNDS, "feet": Way.FEET}
+_SHOWN = {"first": Shown.FIRST, "last": Shown.LAST, "both": Shown.BOTH, "never": Shown.NEVER}
+_FACTS = {"front": Facts.UP_FRONT, "place": Facts.AT_PLACE, "after": Facts.AFTER}
+_SLOW = {"rungs": Slow.RUNGS, "half-time": Slow.HALF_TIME, "player": Slow.PLAYER}
+
+
+def add_lesson(sub: argparse.ArgumentParser) -> None:
+    """The arguments of ``vamos lesson``."""
+    sub.add_argument("project", type=Path)
+    sub.add_argument("--minutes", type=float, metavar="N", help="the wanted length; says what is left out")
+    sub.add_argument("--build", choices=tuple(_BUILDS), help="in which pieces it is put together")
+    sub.add_argument("--way", choices=tuple(_WAYS), help="how a section is met first")
+    sub.add_argument("--shown", choices=tuple(_SHOWN), help="when the whole dance is shown")
+    sub.add_argument("--facts", choices=tuple(_FACTS), help="where walls, tags and restarts are told")
+    sub.add_argument("--slow", choices=tuple(_SLOW), help="how it gets quicker")
+    sub.add_argument("--keep", action="store_true", help="keep what was said in the project")
+    sub.add_argument("--to", type=Path, metavar="FILE", help="write the plan as .md or .pdf")
+    sub.add_argument("--film", type=Path, metavar="DIR", help="write the film of the lesson there, and verify it")
+    sub.add_argument("--film-list", type=Path, metavar="FILE", help="write what to film for it as .md or .html")
+
+
+def _wished(project: Project, arguments: argparse.Namespace) -> Project:
+    from vamos.core.edit.lesson import set_lesson
+
+    found: dict[str, Any] = {}
+    for name, table in (("build", _BUILDS), ("way", _WAYS), ("shown", _SHOWN), ("facts", _FACTS), ("slow", _SLOW)):
+        said = getattr(arguments, name)
+        if said:
+            found[name] = table[said]
+    if arguments.minutes is not None:
+        found["minutes"] = arguments.minutes
+    return set_lesson(project, **found)
+
+
+def lesson(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """The plan; exit 1 when it does not fit into the wanted length."""
+    from vamos.core.lesson.filming import film_html, film_markdown, to_film
+    from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
+    from vamos.core.lesson.plan import plan_lesson
+    from vamos.core.plan.clips import plan_clips
+
+    project = _wished(load(arguments.project), arguments)
+    plan, clips = plan_lesson(project), plan_clips(project)
+    if not plan.steps:
+        raise InputError("There is no dance to teach yet. Write its sections at Dance, or read a sheet.")
+    if arguments.keep:
+        save(project, arguments.project)
+    title = project.dance.name or project.name
+    shots = to_film(plan, clips, project.grid)
+    if arguments.film_list is not None:
+        html = arguments.film_list.suffix == ".html"
+        text = film_html(shots, title) if html else film_markdown(shots, title)
+        write_atomically(arguments.film_list, text.encode())
+    if arguments.to is not None:
+        pdf = arguments.to.suffix == ".pdf"
+        write_atomically(
+            arguments.to, lesson_pdf(plan, title, clips) if pdf else lesson_markdown(plan, title, clips).encode()
+        )
+    if arguments.json:
+        write_json(arguments.json, _figures(plan) | {"to_film": to_builtins(shots)})
+    elif arguments.to is None and arguments.film is None:
+        print(lesson_markdown(plan, title, clips), end="")
+    status = 1 if plan.over_s > 1 else 0
+    if arguments.film is not None:
+        status = max(status, _film(project, arguments.project.parent, arguments.film, terminal))
+    return status
+
+
+def _film(project: Project, base: Path, out: Path, terminal: Terminal) -> int:
+    from vamos.core.pack.lesson_film import write_lesson
+    from vamos.core.pack.verify import verify_pack
+
+    progress = terminal.progress()
+    outcome = write_lesson(project, base, out, progress.part(0, 0.85))
+    findings = verify_pack(out, progress.part(0.85, 1.0))
+    bad = [f for f in findings if not f.good]
+    for finding in bad:
+        terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
+    terminal.say(f"The lesson is in {out}: {len(findings)} comparisons, {len(bad)} do not hold.")
+    return max(listed(outcome.problems, terminal), 1 if bad else 0)
+
+
+def _figures(plan: LessonPlan) -> dict[str, Any]:
+    steps = [to_builtins(s) | {"seconds": round(plan.seconds_of(s), 2)} for s in plan.steps]
+    return {
+        "seconds": round(plan.seconds, 2),
+        "dancing_s": round(plan.dancing_s, 2),
+        "over_s": round(plan.over_s, 2),
+        "counts_to_learn": plan.material.counts,
+        "sections_s": {k: round(v, 2) for k, v in plan.section_seconds().items()},
+        "steps": steps,
+        "left_out": to_builtins(plan.left),
+        "care": list(plan.care),
+    }
+
+
+def find(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """Where something is danced, and which clips show it; exit 1 when nothing is found."""
+    from vamos.core.lesson.search import Index
+    from vamos.core.plan.clips import plan_clips
+
+    project = load(arguments.project)
+    hits = Index(project.dance, plan_clips(project)).find(" ".join(arguments.words))
+    if arguments.json:
+        write_json(arguments.json, to_builtins(hits))
+    else:
+        for hit in hits:
+            print(f"{hit.title}: {hit.words}; {', '.join(hit.clips) or 'no clip shows it'}")
+    return 0 if hits else 1
+
+
+def framing(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """Whether the dance stays in the picture; exit 1 when it does not."""
+    from vamos.core.lesson.room import Lens, framing, travel
+
+    project = load(arguments.project)
+    lens = Lens(arguments.lens, arguments.upright)
+    found = framing(travel(project.dance, arguments.step), lens, arguments.room, arguments.reach, arguments.height)
+    if arguments.json:
+        write_json(arguments.json, to_builtins(found))
+    else:
+        print("\n".join(found.words))
+    return 0 if found.fits else 1
+
+
+def add_framing(sub: argparse.ArgumentParser) -> None:
+    """The arguments of ``vamos framing``."""
+    from vamos.core.lesson.room import ARM_M, STEP_M
+
+    sub.add_argument("project", type=Path)
+    sub.add_argument("--room", type=float, default=4.0, metavar="M", help="from the start to where a camera can stand")
+    sub.add_argument("--lens", type=float, default=26.0, metavar="MM", help="focal length for a frame of 36 × 24 mm")
+    sub.add_argument("--upright", action="store_true", help="the phone is held upright")
+    sub.add_argument("--height", type=float, default=1.2, metavar="M", help="how high the camera stands")
+    sub.add_argument("--reach", type=float, default=ARM_M, metavar="M", help="how far arms and what they hold reach")
+    sub.add_argument("--step", type=float, default=STEP_M, metavar="M", help="the length of a step")

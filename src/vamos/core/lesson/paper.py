@@ -1,0 +1,130 @@
+"""The plan of a lesson on paper: Markdown and PDF, with what to say before which clip and boxes to tick."""
+
+from __future__ import annotations
+
+import io
+from collections.abc import Sequence
+from typing import Any
+
+from vamos.core.dance import pdf_fonts
+from vamos.core.lesson.filming import clip_of
+from vamos.core.lesson.plan import LessonPlan
+from vamos.core.lesson.step import Step
+from vamos.core.model.clip import Clip
+from vamos.core.model.lesson import StepKind
+
+MARGIN = 42.0
+_INK, _SOFT, _LINE = "#1B2233", "#5B6070", "#D9C49A"
+
+
+def side_words(step: Step, clips: Sequence[Clip]) -> str:
+    """Whose sides the learner sees: the label of the clip that shows the step."""
+    clip = clip_of(step, clips)
+    return clip.label if clip is not None else ""
+
+
+def lesson_markdown(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> str:
+    """The plan as a list with boxes, minutes from the start, what to say, reasons."""
+    rows = [f"# Lesson: {title}", "", *plan.words(), ""]
+    rows += [f"Built as: {plan.wish.build}; {plan.wish.way}; the whole {plan.wish.shown}.", ""]
+    at = 0.0
+    for step in plan.steps:
+        if step.left_out:
+            continue
+        often = step.how_often()
+        rows.append(f"- [ ] {_clock(at)} **{step.title}**" + (f" ({often})" if often else ""))
+        for words in (
+            step.words and f"Say: {step.words}",
+            side_words(step, clips),
+            step.reason and f"Why: {step.reason}",
+        ):
+            if words:
+                rows.append(f"  {words}")
+        at += plan.seconds_of(step)
+    if plan.left:
+        rows += ["", "## Left out for the wanted length", ""]
+        rows += [f"- {left.title}: {left.what}, {round(left.seconds)} s" for left in plan.left]
+    rows += [
+        "",
+        "## To practise at home",
+        "",
+        f"- Counts 1 to {plan.material.counts} in a loop, at the speed that works.",
+    ]
+    return "\n".join(rows) + "\n"
+
+
+def _clock(seconds: float) -> str:
+    return f"{int(seconds) // 60}:{int(seconds) % 60:02d}"
+
+
+def lesson_pdf(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> bytes:
+    """The plan as the bytes of a PDF file, A4 upright."""
+    out = io.BytesIO()
+    paper = _Paper(out, f"Lesson: {title}")
+    for words in plan.words():
+        paper.line(words, 10)
+    paper.line(f"{plan.wish.build}; {plan.wish.way}; the whole {plan.wish.shown}", 9, _SOFT)
+    paper.gap(8)
+    at = 0.0
+    for step in plan.steps:
+        if not step.left_out:
+            paper.step(_clock(at), step, side_words(step, clips))
+            at += plan.seconds_of(step)
+    if plan.left:
+        paper.gap(8)
+        paper.line("Left out for the wanted length", 11, bold=True)
+        for left in plan.left:
+            paper.line(f"{left.title}: {left.what}, {round(left.seconds)} s", 9, _SOFT)
+    paper.end()
+    return out.getvalue()
+
+
+class _Paper:
+    """A pen that goes down the page and turns it."""
+
+    def __init__(self, out: io.BytesIO, title: str):
+        from reportlab.lib.pagesizes import A4
+        from reportlab.pdfgen.canvas import Canvas
+
+        self.width, self.height = A4
+        self.canvas: Any = Canvas(out, pagesize=A4, invariant=1)
+        self.canvas.setTitle(title)
+        self.canvas.setCreator("Vamos")
+        self.y = self.height - MARGIN
+        for part in pdf_fonts.wrapped(title, 20, self.width - 2 * MARGIN, True)[:2]:
+            self.line(part, 20, bold=True)
+        self.gap(6)
+
+    def gap(self, points: float) -> None:
+        self.y -= points
+
+    def need(self, points: float) -> None:
+        if self.y - points < MARGIN:
+            self.canvas.showPage()
+            self.y = self.height - MARGIN
+
+    def line(self, text: str, size: float, colour: str = _INK, bold: bool = False, left: float = 0.0) -> None:
+        for part in pdf_fonts.wrapped(text, size, self.width - 2 * MARGIN - left, bold):
+            self.need(size * 1.4)
+            self.y -= size * 1.4
+            self.canvas.setFillColor(colour)
+            pdf_fonts.draw(self.canvas, MARGIN + left, self.y, part, size, bold)
+
+    def step(self, clock: str, step: Step, sides: str) -> None:
+        self.need(40)
+        self.gap(5)
+        self.canvas.setStrokeColor(_INK)
+        self.canvas.rect(MARGIN, self.y - 13, 9, 9)
+        self.canvas.setFillColor(_SOFT)
+        pdf_fonts.draw(self.canvas, MARGIN + 16, self.y - 12, clock, 9, False)
+        often = step.how_often()
+        danced = f", {often}" if often else ""
+        self.line(f"{step.title}{danced}", 10.5, bold=step.kind is not StepKind.SAY, left=52)
+        if step.words:
+            self.line(f"Say: {step.words}", 9.5, left=52)
+        for words in (sides, step.reason):
+            if words:
+                self.line(words, 8.5, _SOFT, left=52)
+
+    def end(self) -> None:
+        self.canvas.save()

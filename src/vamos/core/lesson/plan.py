@@ -1,0 +1,247 @@
+"""The plan of a lesson: suggested steps with a person's changes, how long they take, and what to leave out."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from itertools import accumulate
+
+from vamos.core.dance.facts import facts_of
+from vamos.core.lesson.difficulty import EASY
+from vamos.core.lesson.material import Material, cautions, material_of
+from vamos.core.lesson.schools import lesson_steps
+from vamos.core.lesson.step import KEPT, MUSIC, REPEATS, VARIANTS, VIEWS, Step
+from vamos.core.model.lesson import LessonWish, StepChange, StepKind
+from vamos.core.model.project import Project
+from vamos.plural import plural
+
+#: After so many minutes of dancing a break is due.
+BREAK_S = 15 * 60.0
+_WHAT = {
+    VIEWS: "another view of an easy one",
+    MUSIC: "another run to the song",
+    REPEATS: "repeats",
+    VARIANTS: "variants",
+}
+
+
+@dataclass(frozen=True, slots=True)
+class LeftOut:
+    """What is left out for the wanted length: a step, or repeats of one, and the seconds that saves."""
+
+    step: str
+    title: str
+    what: str
+    seconds: float
+
+
+@dataclass(frozen=True, slots=True)
+class LessonPlan:
+    """The steps in order, what was left out, what there is to learn."""
+
+    steps: tuple[Step, ...]
+    left: tuple[LeftOut, ...]
+    material: Material
+    wish: LessonWish
+    care: tuple[str, ...]
+
+    @property
+    def seconds(self) -> float:
+        return sum(s.seconds(self.material.count_s) for s in self.steps)
+
+    @property
+    def dancing_s(self) -> float:
+        return sum(s.danced_s(self.material.count_s) for s in self.steps if not s.left_out)
+
+    @property
+    def over_s(self) -> float:
+        """Seconds over the wanted length, 0 where it fits or none is wanted."""
+        return max(0.0, self.seconds - self.wish.minutes * 60) if self.wish.minutes else 0.0
+
+    def seconds_of(self, step: Step) -> float:
+        return step.seconds(self.material.count_s)
+
+    def section_seconds(self) -> dict[str, float]:
+        """How long each section takes by itself, by its id; joins and runs are none's."""
+        out = {p.id: 0.0 for p in self.material.pieces}
+        for step in self.steps:
+            if len(step.sections) == 1:
+                out[step.sections[0]] += self.seconds_of(step)
+        return out
+
+    def words(self) -> list[str]:
+        """The length in sentences."""
+        total, dancing = self.seconds, self.dancing_s
+        out = [f"{_minutes(total)}: {_minutes(dancing)} of dancing, {_minutes(total - dancing)} of talking."]
+        if self.wish.minutes:
+            wanted = _minutes(self.wish.minutes * 60)
+            out.append(
+                f"It does not fit into {wanted}: {_minutes(self.over_s)} over, with all left out that may be."
+                if self.over_s > 1
+                else f"It fits into {wanted}."
+            )
+        return out
+
+
+def plan_lesson(project: Project) -> LessonPlan:
+    """The plan of a project's lesson; without a dance it has no steps."""
+    wish, material = project.lesson, material_of(project)
+    if not material.pieces:
+        return LessonPlan((), (), material, wish, ())
+    steps = [_changed(step, wish.change(step.key)) for step in lesson_steps(wish, material, fact_sentences(project))]
+    steps = _ordered(steps, wish.order)
+    steps = _parted(steps, wish, material)
+    care = cautions(project.dance)
+    if care:
+        steps.insert(1, _care(care))
+    steps, left = cut_down(steps, material, wish.minutes)
+    return LessonPlan(tuple(_with_breaks(steps, material)), tuple(left), material, wish, care)
+
+
+def fact_sentences(project: Project) -> list[str]:
+    """What is to be known of a dance beside its steps, a sentence each."""
+    facts = facts_of(project.dance, project.grid)
+    out = []
+    if facts.walls_to_front and facts.walls_to_front > 1:
+        out.append(f"It is danced to {plural(facts.walls_to_front, 'wall')}.")
+    for station in facts.stations:
+        if station.kind in ("tag", "restart", "stop"):
+            wall = f" in wall {station.wall}" if station.wall and station.kind != "restart" else ""
+            out.append(f"{station.kind.capitalize()}: {station.name}{wall}.")
+    return out
+
+
+def _changed(step: Step, change: StepChange) -> Step:
+    """A step as a person wants it."""
+    found = step
+    if change.times is not None:
+        found = replace(found, times=change.times)
+    if change.speed is not None and step.speeds:
+        found = replace(found, speeds=(change.speed,))
+    if change.gap is not None:
+        found = replace(found, gap=change.gap)
+    if change.words is not None:
+        found = replace(found, words=change.words)
+    found = replace(found, left_out=change.left_out)
+    # What a person set is never taken away for the wanted length.
+    return replace(found, changed=True, rank=KEPT) if found != step else step
+
+
+def _ordered(steps: list[Step], order: tuple[str, ...]) -> list[Step]:
+    """Steps as a person put them: those named follow each other so; each other one follows what it followed."""
+    if not order:
+        return steps
+    by_key = {s.key: s for s in steps}
+    named = [by_key[k] for k in order if k in by_key]
+    after: dict[str, list[Step]] = {}
+    head: list[Step] = []
+    last: str | None = None
+    known = {s.key for s in named}
+    for step in steps:
+        if step.key in known:
+            last = step.key
+        elif last is None:
+            head.append(step)
+        else:
+            after.setdefault(last, []).append(step)
+    return head + [x for step in named for x in (step, *after.get(step.key, ()))]
+
+
+def _parted(steps: list[Step], wish: LessonWish, material: Material) -> list[Step]:
+    """With part 2 after a section: a goodbye there, then what came before in a few words."""
+    pieces = {p.id: p for p in material.pieces}
+    if wish.cut_after not in pieces:
+        return steps
+    cut = pieces[wish.cut_after]
+    before = {p.id for p in material.pieces if p.first <= cut.first}
+    at = max(k for k, s in enumerate(steps) if cut.id in s.sections and set(s.sections) <= before) + 1
+    count = cut.first + cut.section.length
+    end = Step("part/end", StepKind.SAY, "End of part 1", talk_s=6.0, words="In part 2 it goes on from here.")
+    again = Step(
+        "part/recap",
+        StepKind.RECAP,
+        "Part 2: last time",
+        talk_s=8.0,
+        words=f"Last time we got to count {int(count)}, the end of {cut.section.name}.",
+        reason="learners come back days later",
+    )
+    return [*steps[:at], end, again, *steps[at:]]
+
+
+def _care(care: tuple[str, ...]) -> Step:
+    words = f"Warm up first, for: {'; '.join(care)}. What is good for you, a teacher or a physician can say."
+    return Step(
+        "say/care", StepKind.SAY, "Warm up", talk_s=10.0, words=words, reason="before jumps, spins and floor work"
+    )
+
+
+def _with_breaks(steps: list[Step], material: Material) -> list[Step]:
+    """A break and water after each quarter of an hour."""
+    out: list[Step] = []
+    since = 0.0
+    for step in steps:
+        here = step.seconds(material.count_s)
+        if since and since + here > BREAK_S:
+            number = sum(s.key.startswith("say/break") for s in out) + 1
+            out.append(
+                Step(
+                    f"say/break {number}",
+                    StepKind.SAY,
+                    "A break, and water",
+                    talk_s=20.0,
+                    reason="a quarter of an hour is over",
+                )
+            )
+            since = 0.0
+        out.append(step)
+        since += here
+    return out
+
+
+def cut_down(steps: list[Step], material: Material, minutes: float | None) -> tuple[list[Step], list[LeftOut]]:
+    """Leave out what may be, in its order, until the steps fit into so many minutes; joins, tags, the run stay."""
+    total = sum(s.seconds(material.count_s) for s in steps)
+    left: list[LeftOut] = []
+    if minutes is None or total <= minutes * 60:
+        return steps, left
+    steps = list(steps)
+    easy = {p.id for p in material.pieces if p.difficulty.score < EASY}
+    for rank in (VIEWS, MUSIC, REPEATS, VARIANTS):
+        for k in range(len(steps) - 1, -1, -1):
+            if total <= minutes * 60:
+                return steps, left
+            step = steps[k]
+            new = _less(step, rank, easy)
+            if new is None:
+                continue
+            saved = step.seconds(material.count_s) - new.seconds(material.count_s)
+            steps[k], total = new, total - saved
+            left.append(LeftOut(step.key, step.title, _WHAT[rank], saved))
+    return steps, left
+
+
+def _less(step: Step, rank: int, easy: set[str]) -> Step | None:
+    """A step with less of it; None where nothing is to be left out."""
+    if step.left_out or step.changed:
+        return None
+    if rank == REPEATS:
+        again = step.times > 1 and step.kind is not StepKind.JOIN
+        light = all(s in easy for s in step.sections) or step.times <= 2
+        return replace(step, times=1) if again and light else None
+    return replace(step, left_out=True) if step.rank == rank else None
+
+
+def part_after(plan: LessonPlan) -> str:
+    """The id of the section after which a long lesson is best cut in two; empty where it has one section."""
+    pieces = plan.material.pieces
+    if len(pieces) < 2:
+        return ""
+    ends = list(accumulate(plan.section_seconds()[p.id] for p in pieces))
+    half = ends[-1] / 2
+    best = min(range(len(pieces) - 1), key=lambda k: abs(ends[k] - half))
+    return pieces[best].id
+
+
+def _minutes(seconds: float) -> str:
+    if seconds < 90:
+        return f"{round(seconds)} s"
+    return f"{seconds / 60:.1f} min"

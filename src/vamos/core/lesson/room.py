@@ -1,0 +1,153 @@
+"""Does the dancer stay in the picture: room, lens, the way the dance travels, and how far arms and fan reach.
+
+A lens sees an angle of 2·atan(sensor / (2·focal length)) (thin lens, any optics handbook). Travel follows from the
+sheet: steps to the side, forward and back, by the length of a step, turned with the heading.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from fractions import Fraction
+from math import atan, cos, degrees, pi, sin, tan
+
+from vamos.core.dance.facing import turned_to
+from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
+from vamos.core.time import CountRange
+from vamos.errors import InputError
+
+#: The frame that focal lengths of phones are stated for, in millimetres (36 × 24, ISO 1007).
+FRAME_MM = (36.0, 24.0)
+#: A step, how far an arm reaches from the middle of the body, how tall a dancer is with arms up, in metres (common
+#: practice, no source).
+STEP_M, ARM_M, TALL_M = 0.6, 0.85, 2.2
+#: Room kept at each edge of the picture, as a share of it.
+EDGE = 0.05
+
+
+@dataclass(frozen=True, slots=True)
+class Lens:
+    """Focal length for a frame of 36 × 24 mm, and whether the phone is held upright."""
+
+    focal_mm: float = 26.0
+    upright: bool = False
+
+    def __post_init__(self) -> None:
+        if not 8 <= self.focal_mm <= 400:
+            raise InputError(f"A lens has 8 to 400 mm, not {self.focal_mm:g}.")
+
+    def angles(self) -> tuple[float, float]:
+        """What it sees across and up, in radians; films are 16 : 9, cut from the frame's height."""
+        long_mm = FRAME_MM[0]
+        sides = long_mm, long_mm * 9 / 16
+        across, up = reversed(sides) if self.upright else sides
+        return angle_of_view(across, self.focal_mm), angle_of_view(up, self.focal_mm)
+
+
+def angle_of_view(sensor_mm: float, focal_mm: float) -> float:
+    """2·atan(sensor / (2·focal length)), in radians."""
+    return 2 * atan(sensor_mm / (2 * focal_mm))
+
+
+@dataclass(frozen=True, slots=True)
+class Travel:
+    """How far the dance goes from its start, in metres: to the left, the right, towards the camera, away from it."""
+
+    left: float
+    right: float
+    near: float
+    far: float
+
+
+def travel(dance: Dance, step_m: float = STEP_M) -> Travel:
+    """The farthest places of a wall and its tags, faced as danced; the camera stands in front of the start wall."""
+    x = z = 0.0
+    heading = 0.0
+    xs, zs = [0.0], [0.0]
+    for section in dance.wall_sections() or dance.sections:
+        for event in sorted(section.events, key=lambda e: e.start):
+            dx, dz = _way(event)
+            angle = heading + _turned(section, event)
+            x += step_m * (dx * cos(angle) + dz * sin(angle))
+            z += step_m * (dz * cos(angle) - dx * sin(angle))
+            xs.append(x)
+            zs.append(z)
+        heading += _turned(section, None)
+    return Travel(-min(xs), max(xs), max(zs), -min(zs))
+
+
+def _way(event: Event) -> tuple[float, float]:
+    """Where a move goes, in steps to the dancer's right and forward; only steps of the feet travel."""
+    name = event.name.lower()
+    if event.kind not in (Kind.STEP, Kind.HOP, Kind.FREE) or not name:
+        return 0.0, 0.0
+    side = 1.0 if event.foot is Foot.RIGHT else -1.0 if event.foot is Foot.LEFT else 0.0
+    if "side" in name or "step right" in name or "step left" in name:
+        return side, 0.0
+    if any(w in name for w in ("behind", "cross")):
+        # A crossing foot goes on in the way of the step before.
+        return -side, 0.0
+    if any(w in name for w in ("forward", "walk", "run")):
+        return 0.0, 1.0
+    if name.startswith("back") or " back" in name:
+        return 0.0, -1.0
+    return 0.0, 0.0
+
+
+def _turned(section: Section, event: Event | None) -> float:
+    """How far a section has turned before an event (None: at its end), in radians clockwise; open turns are none."""
+    end = event.start if event is not None else Fraction(section.length)
+    found = turned_to(section, CountRange(Fraction(-8), max(Fraction(-8), end)))
+    return next(iter(found)) * pi / 4 if len(found) == 1 else 0.0
+
+
+@dataclass(frozen=True, slots=True)
+class Framing:
+    """Where the camera has to stand, in metres from the start, and how large the dancer is in the picture there."""
+
+    distance_m: float
+    share: float
+    fits: bool
+    words: tuple[str, ...]
+
+
+def framing(going: Travel, lens: Lens, room_m: float, reach_m: float = ARM_M, camera_m: float = 1.2) -> Framing:
+    """Whether the whole dance stays in the picture with the camera at most ``room_m`` from where it starts.
+
+    ``reach_m`` is how far arms and what they hold reach from the body's middle, ``camera_m`` the camera's height.
+    """
+    if not 0.5 <= room_m <= 100:
+        raise InputError(f"A room is 0.5 to 100 m deep, not {room_m:g}.")
+    across, up = lens.angles()
+    side = max(going.left, going.right) + reach_m
+    keep = 1 - 2 * EDGE
+    wide = going.near + side / (tan(across / 2) * keep)
+    # From the camera's height down to the feet and up to raised hands, whichever is farther.
+    tall = going.near + max(camera_m, TALL_M - camera_m) / (tan(up / 2) * keep)
+    distance = max(wide, tall, going.near + 0.5)
+    fits = distance <= room_m
+    at = min(distance, room_m)
+    share = min(1.0, 1.7 / (2 * at * tan(up / 2)))
+    return Framing(
+        round(distance, 2), round(share, 3), fits, tuple(_words(going, lens, distance, room_m, at, across, side))
+    )
+
+
+def _words(
+    going: Travel, lens: Lens, distance: float, room_m: float, at: float, across: float, side: float
+) -> Iterable[str]:
+    yield f"The lens sees {degrees(across):.0f}° across: {2 * at * tan(across / 2):.1f} m at {at:.1f} m."
+    yield (
+        f"The dance goes {going.left:.1f} m to your left, {going.right:.1f} m to your right, {going.near:.1f} m "
+        f"towards the camera and {going.far:.1f} m away from it."
+    )
+    if distance <= room_m:
+        yield f"Put the camera {distance:.1f} m from the start; all of it stays in the picture."
+        yield f"Mark the floor {side:.1f} m to both sides of the start: nobody reaches farther."
+        return
+    width = side / (distance - going.near) * (room_m - going.near)
+    turn = "" if not lens.upright else " Held across, the phone sees more to the sides."
+    yield (
+        f"In {room_m:g} m it does not fit: {distance:.1f} m are needed. Stay within {max(0.0, width - ARM_M):.1f} m "
+        f"of the start, or use a wider lens.{turn}"
+    )

@@ -1,0 +1,197 @@
+"""What is done at the stop Lesson: the step one stands on, changed, moved, shown; the plan and the list written."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from pathlib import Path
+from typing import Any
+
+from vamos.core.document.files import write_atomically
+from vamos.core.edit import lesson as edit
+from vamos.core.lesson.filming import clip_of, film_html, film_markdown, to_film
+from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
+from vamos.core.lesson.plan import LessonPlan, plan_lesson
+from vamos.core.lesson.step import Step
+from vamos.core.model.project import Project
+from vamos.core.pack.lesson_film import write_lesson
+from vamos.core.pack.verify import verify_pack
+from vamos.core.progress import Progress
+from vamos.ui.desk import Desk
+from vamos.ui.work.session import file_name
+
+#: Speeds a step can have.
+SPEEDS = tuple(Fraction(p, 100) for p in (50, 60, 75, 90, 100))
+
+
+class LessonCommands:
+    """Everything that is done to the plan goes through the project, so that it is undone and saved as all else."""
+
+    def __init__(self, desk: Desk):
+        self._desk = desk
+        self.key = ""
+        #: Where the last film went, and what was not as wished.
+        self.written: tuple[Path, tuple[str, ...]] | None = None
+        self._made: tuple[Project | None, LessonPlan | None] = (None, None)
+
+    @property
+    def plan(self) -> LessonPlan:
+        """The plan of the project as it is; worked out once for each."""
+        project = self._desk.project
+        if self._made[0] is not project or self._made[1] is None:
+            self._made = (project, plan_lesson(project))
+        assert self._made[1] is not None
+        return self._made[1]
+
+    @property
+    def step(self) -> Step | None:
+        """The step one stands on; the first where that is gone."""
+        shown = [s for s in self.plan.steps if not s.left_out]
+        return next((s for s in shown if s.key == self.key), shown[0] if shown else None)
+
+    def choose(self, key: str) -> None:
+        if key != self.key:
+            self.key = key
+            self._desk.stale.emit()
+
+    def wish(self, name: str, **changes: Any) -> None:
+        self._desk.do(name, lambda p: edit.set_lesson(p, **changes))
+
+    def set_minutes(self, text: str) -> None:
+        words = text.strip().replace(",", ".").removesuffix("min").strip()
+        try:
+            minutes = float(words) if words else None
+        except ValueError:
+            self._desk.tell(f"“{text}” is no length; type minutes such as 12.")
+            return
+        self.wish("Wanted length", minutes=minutes)
+
+    # --- the step ------------------------------------------------------------------------
+
+    def _change(self, name: str, **changes: Any) -> None:
+        step = self.step
+        if step is not None:
+            key = self.key = step.key
+            self._desk.do(name, lambda p: edit.change_step(p, key, **changes))
+
+    def more(self) -> None:
+        step = self.step
+        if step is not None and step.speeds:
+            self._change("Once more", times=min(32, step.times + 1))
+
+    def fewer(self) -> None:
+        step = self.step
+        if step is not None and step.times > 1:
+            self._change("Once less", times=step.times - 1)
+
+    def slower(self) -> None:
+        self._pace(-1)
+
+    def quicker(self) -> None:
+        self._pace(1)
+
+    def _pace(self, by: int) -> None:
+        step = self.step
+        if step is None or not step.speeds:
+            return
+        nearest = min(range(len(SPEEDS)), key=lambda k: abs(SPEEDS[k] - step.speeds[0]))
+        speed = SPEEDS[min(max(0, nearest + by), len(SPEEDS) - 1)]
+        self._change("Slower" if by < 0 else "Quicker", speed=speed)
+
+    def gap(self) -> None:
+        """A gap to practise after each time, of eight counts, or none."""
+        step = self.step
+        if step is not None and step.speeds:
+            self._change("A gap to practise", gap=0 if step.gap else 8)
+
+    def leave_out(self) -> None:
+        self._change("Leave the step out", left_out=True)
+
+    def take_back(self, key: str) -> None:
+        self.key = key
+        self._desk.do("Take the step back", lambda p: edit.forget_step(p, key))
+
+    def as_suggested(self) -> None:
+        step = self.step
+        if step is not None:
+            key = step.key
+            self._desk.do("As suggested", lambda p: edit.forget_step(p, key))
+
+    def move(self, key: str, by: int) -> None:
+        keys = [s.key for s in self.plan.steps if not s.left_out]
+        self.key = key
+        self._desk.do("Another order", lambda p: edit.move_step(p, keys, key, by))
+
+    def up(self) -> None:
+        step = self.step
+        if step is not None:
+            self.move(step.key, -1)
+
+    def down(self) -> None:
+        step = self.step
+        if step is not None:
+            self.move(step.key, 1)
+
+    def usual_order(self) -> None:
+        self.wish("Order as suggested", order=())
+
+    def show_it(self) -> None:
+        """The clip of the step, at Cut, where it is played as students get it."""
+        step = self.step
+        clip = clip_of(step, self._desk.session.facts.clips) if step is not None else None
+        if clip is None:
+            self._desk.tell("No clip shows this step by itself. What is missing stands under “What to film”.")
+            return
+        self._desk.go_to_stop("Cut")
+        self._desk.show_page()
+        self._desk.page.go_to(clip.line)
+        self._desk.preview.choose_view(clip.view)
+
+    def write_film(self) -> None:
+        """The film of the lesson, written and verified while one goes on working."""
+        project, base = self._desk.project, self._desk.session.base
+        folder = self._desk.ask_folder("Where should the lesson go? A folder is made in it.")
+        if folder is None:
+            return
+        out = folder / f"{file_name(project.name, 'dance')} lesson"
+
+        def work(progress: Progress) -> tuple[int, tuple[str, ...]]:
+            outcome = write_lesson(project, base, out, progress.part(0, 0.85))
+            bad = [f for f in verify_pack(out, progress.part(0.85, 1.0)) if not f.good]
+            return len(bad), (*outcome.problems, *(f"{f.file}: {f.what}, {f.detail}" for f in bad))
+
+        def done(found: tuple[int, tuple[str, ...]]) -> None:
+            self.written = (out, found[1])
+            self._desk.tell(
+                f"The lesson is in {out}." if not found[0] else f"The lesson is in {out}; look at what does not hold."
+            )
+            self._desk.stale.emit()
+
+        self._desk.run("Writing the lesson", work, done)
+
+    # --- on paper ------------------------------------------------------------------------
+
+    def write_plan(self) -> None:
+        """The plan as PDF or Markdown."""
+        project = self._desk.project
+        title = project.dance.name or project.name
+        path = self._desk.ask_save(
+            "Write the plan", "PDF (*.pdf);;Markdown (*.md)", f"{file_name(title, 'lesson')} lesson.pdf"
+        )
+        if path is None:
+            return
+        clips = self._desk.session.facts.clips
+        text = lesson_markdown(self.plan, title, clips).encode()
+        data = text if path.suffix == ".md" else lesson_pdf(self.plan, title, clips)
+        self._desk.attempt(lambda: write_atomically(path, data), f"The plan is in {path}.")
+
+    def write_film_list(self) -> None:
+        """What to film, for a phone or as text."""
+        project = self._desk.project
+        title = project.dance.name or project.name
+        kinds = "Page for a phone (*.html);;Markdown (*.md)"
+        path = self._desk.ask_save("Write what to film", kinds, f"{file_name(title, 'dance')} to film.html")
+        if path is None:
+            return
+        found = to_film(self.plan, self._desk.session.facts.clips, project.grid)
+        text = film_markdown(found, title) if path.suffix == ".md" else film_html(found, title)
+        self._desk.attempt(lambda: write_atomically(path, text.encode()), f"The list is in {path}.")

@@ -1,0 +1,203 @@
+"""Around the lesson: what to film for it, whether it fits the room, where something is danced, its film."""
+
+import math
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+
+import av
+
+from tests.core.lesson.test_lesson import project, walks
+from tests.core.pack.test_verify import small_project
+from tests.support import FolderCase
+from vamos.core.edit.lesson import change_step, set_lesson
+from vamos.core.lesson.filming import clip_of, film_html, film_markdown, missing, to_film
+from vamos.core.lesson.plan import plan_lesson
+from vamos.core.lesson.room import Lens, angle_of_view, framing, travel
+from vamos.core.lesson.search import Index
+from vamos.core.model.clip import Clip
+from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
+from vamos.core.model.lesson import Build, LessonWish, Shown, Slow, Way
+from vamos.core.model.take import View
+from vamos.core.pack.lesson_film import NAME, write_lesson
+from vamos.core.pack.manifest import read_manifest
+from vamos.core.pack.verify import verify_pack
+from vamos.core.time import CountRange
+from vamos.errors import InputError
+
+
+def clip(section: str, view: View = View.FRONT, problems: tuple[str, ...] = ()) -> Clip:
+    counts = CountRange(F(0), F(8))
+    return Clip(
+        f"{section} · {view}", section, section, 0, counts, view, "t", 0, F(2), F(1), False, "mirrored", (), problems
+    )
+
+
+class FilmingTest(unittest.TestCase):
+    def test_everything_is_missing_before_anything_was_filmed(self):
+        plan = plan_lesson(project())
+        shots = to_film(plan, (), project().grid)
+        self.assertEqual([s.view for s in shots if s.view is View.FRONT], [View.FRONT])
+        front = shots[0]
+        self.assertEqual(front.sections, ("Easy", "Middle", "Hard", "tag"))
+        self.assertEqual((front.passes, front.lead_in), (3, 8))
+
+    def test_only_what_no_clip_shows_the_hardest_first(self):
+        plan = plan_lesson(project())
+        have = [clip("Middle"), *(clip(s, View.BACK) for s in ("Easy", "Middle", "Hard", "tag"))]
+        shots = to_film(plan, have, project().grid)
+        self.assertEqual([s.sections for s in shots], [("Hard", "tag"), ("Easy",)])
+        self.assertEqual([s.passes for s in shots], [3, 2])
+        # Counts 16 on, less eight to come in, at 110 a minute, after the eight of the lead-in.
+        self.assertAlmostEqual(shots[0].song_s, 1.0 + (8 + 8) * 60 / 110, delta=0.02)
+
+    def test_a_clip_with_faults_is_filmed_again(self):
+        have = [clip(s, v) for s in ("Easy", "Middle", "tag") for v in (View.FRONT, View.BACK)]
+        have += [clip("Hard", View.FRONT, ("trouble in this pass: walk-on",)), clip("Hard", View.BACK)]
+        (shot,) = to_film(plan_lesson(project()), have, project().grid)
+        self.assertIn("walk-on", shot.why)
+
+    def test_the_list_matches_what_is_missing(self):
+        plan = plan_lesson(project(LessonWish(way=Way.FEET)))
+        wanted = {(s.sections[0], s.view) for s in missing(plan, ())}
+        found = {(name, s.view) for s in to_film(plan, (), None) for name in s.sections}
+        self.assertEqual(found, wanted)
+        self.assertTrue(all(s.song_s is not None for s in to_film(plan, (), None)))
+        self.assertEqual(to_film(plan, [clip(s, v) for s, v in wanted], None), ())
+
+    def test_on_paper_and_on_a_phone(self):
+        shots = to_film(plan_lesson(project()), (), project().grid)
+        text, page = film_markdown(shots, "A & B"), film_html(shots, "A & B")
+        self.assertEqual(text.count("- [ ] "), len(shots))
+        self.assertEqual(page.count('type="checkbox"'), len(shots))
+        self.assertIn("A &amp; B", page)
+        self.assertIn("Nothing: all is there", film_markdown((), "x"))
+        self.assertNotIn("http", page)
+
+    def test_a_join_is_no_clip_of_one_section(self):
+        plan = plan_lesson(project())
+        join = next(s for s in plan.steps if len(s.sections) > 1)
+        self.assertIsNone(clip_of(join, [clip("Easy")]))
+
+
+class RoomTest(unittest.TestCase):
+    def test_angles_of_a_lens(self):
+        """50 mm on 36 mm sees 39.6°, 26 mm sees 69.4° (any table of angles of view for 36 × 24)."""
+        self.assertAlmostEqual(math.degrees(angle_of_view(36, 50)), 39.6, places=1)
+        self.assertAlmostEqual(math.degrees(angle_of_view(36, 26)), 69.4, places=1)
+        across, up = Lens(26, upright=True).angles()
+        self.assertLess(across, up)
+
+    def dance(self, *events: Event) -> Dance:
+        return Dance("d", (Section("A", 8, events),), (Item(ItemKind.WALL),))
+
+    def test_two_steps_to_the_right_and_two_forward(self):
+        side = [Event(F(k), F(1), "side", foot=Foot.RIGHT, kind=Kind.STEP) for k in (0, 2)]
+        walk = [Event(F(k), F(1), "walk forward", foot=Foot.LEFT, kind=Kind.STEP) for k in (4, 5)]
+        found = travel(self.dance(*side, *walk), 0.5)
+        self.assertAlmostEqual(found.right, 1.0)
+        self.assertAlmostEqual(found.near, 1.0)
+        self.assertAlmostEqual(found.left, 0.0)
+
+    def test_after_a_half_turn_forward_is_away(self):
+        turn = Event(F(0), F(1), "half turn", foot=Foot.RIGHT, kind=Kind.TURN, turn=4)
+        walk = [Event(F(k), F(1), "walk", foot=Foot.LEFT, kind=Kind.STEP) for k in (2, 3)]
+        found = travel(self.dance(turn, *walk), 0.5)
+        self.assertAlmostEqual(found.far, 1.0, places=6)
+        self.assertAlmostEqual(found.near, 0.0, places=6)
+
+    def test_what_is_needed_is_what_is_seen(self):
+        """At the distance that is told, the edge of the reach is at the edge of the picture less its margin."""
+        going = travel(self.dance(*walks(2)))
+        found = framing(going, Lens(26), 20.0)
+        across, _ = Lens(26).angles()
+        half = (found.distance_m - going.near) * math.tan(across / 2)
+        self.assertGreaterEqual(half * 0.9 + 0.01, max(going.left, going.right) + 0.85)
+        self.assertTrue(found.fits)
+
+    def test_a_small_room_says_what_would_fit(self):
+        found = framing(travel(self.dance(*walks(8))), Lens(26, True), 2.5)
+        self.assertFalse(found.fits)
+        self.assertIn("does not fit", found.words[-1])
+        wide = framing(travel(self.dance(*walks(8))), Lens(13), 2.5)
+        self.assertLess(wide.distance_m, found.distance_m)
+
+    def test_impossible_lenses_and_rooms(self):
+        with self.assertRaises(InputError):
+            Lens(2)
+        with self.assertRaises(InputError):
+            framing(travel(self.dance()), Lens(), 0)
+
+
+class SearchTest(unittest.TestCase):
+    def setUp(self) -> None:
+        dance = project().dance
+        self.index = Index(dance, [clip("Middle"), clip("Middle", View.BACK), clip("tag", View.BACK), clip("Hard")])
+
+    def test_a_move_by_name(self):
+        first = self.index.find("half turn")[0]
+        self.assertEqual((first.section, first.count), ("Middle", F(6)))
+        self.assertEqual(len(first.clips), 2)
+
+    def test_a_turn_by_its_size(self):
+        """A full turn that is written as kick 0 with a turn is found by what it is."""
+        self.assertEqual(self.index.find("full turn")[0].section, "Hard")
+
+    def test_between_two_counts(self):
+        found = self.index.find("5&6")
+        self.assertEqual({(h.section, h.count) for h in found}, {("Hard", F(9, 2))})
+
+    def test_a_view_of_a_section(self):
+        found = self.index.find("back view of the tag")
+        self.assertEqual((found[0].section, found[0].count, found[0].clips), ("tag", None, ("tag · back",)))
+        self.assertEqual(self.index.find("feet of the tag"), [])
+
+    def test_every_word_has_to_be_there(self):
+        self.assertEqual(self.index.find("half pancake"), [])
+        self.assertEqual(self.index.find(""), [])
+
+    def test_accents_and_beginnings(self):
+        dance = Dance("d", (Section("Été", 8, (Event(F(0), name="balancé"),)),))
+        self.assertEqual(Index(dance).find("ete balan")[0].count, F(0))
+
+    def test_any_move_of_a_hundred_sections(self):
+        sections = tuple(
+            Section(f"s{k}", 8, tuple(Event(F(n), name=f"move {k} {n}") for n in range(8))) for k in range(100)
+        )
+        index = Index(Dance("d", sections))
+        self.assertEqual((index.find("move 77 3")[0].section, index.find("s42")[0].section), ("s77", "s42"))
+
+
+class LessonFilmTest(FolderCase):
+    def test_cards_and_clips_in_order_verified(self):
+        """A short lesson of two sections: chapters of all steps, counts of all clips, and nothing that does not hold."""
+        found = small_project(self.folder)
+        sections = (Section("A", 8, walks()), Section("B", 8, walks()))
+        found = replace(found, dance=Dance("d", sections, (Item(ItemKind.WALL),)))
+        found = replace(found, output=replace(found.output, longest_side=160, rate=15))
+        found = set_lesson(found, build=Build.BLOCKS, shown=Shown.NEVER, slow=Slow.PLAYER)
+        found = change_step(found, "A/numbers", gap=8)
+        outcome = write_lesson(found, self.folder, self.folder / "lesson")
+        self.assertEqual([f for f in verify_pack(self.folder / "lesson") if not f.good], [])
+        manifest = read_manifest(self.folder / "lesson")
+        (entry,) = manifest.clips
+        steps = [s for s in plan_lesson(found).steps if not s.left_out]
+        with av.open(str(self.folder / "lesson" / NAME)) as film:
+            chapters = [c["metadata"]["title"] for c in film.chapters()]
+        self.assertEqual(chapters, [s.title for s in steps])
+        self.assertGreater(len(entry.counts), 30)
+        self.assertGreater(len(entry.pieces), 3)
+        self.assertEqual(outcome.problems, ())
+        names = {p.name for p in (self.folder / "lesson").iterdir()}
+        self.assertEqual(names, {NAME, "manifest.json", "chapters.txt", "chapters.ffmeta", "lesson plan.md"})
+
+    def test_nothing_to_show_leaves_nothing_behind(self):
+        found = replace(small_project(self.folder), takes=())
+        before = self.listing()
+        with self.assertRaises(InputError):
+            write_lesson(found, self.folder, self.folder / "lesson")
+        self.assertEqual(self.listing(), before)
+
+
+if __name__ == "__main__":
+    unittest.main()

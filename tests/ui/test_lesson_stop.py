@@ -1,0 +1,117 @@
+"""The stop Lesson: a plan that is walked, changed, put in another order, cut to a length; by keys and by pressing."""
+
+import unittest
+from unittest import mock
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
+
+from tests.ui.qt import StopCase
+from vamos.core.model.lesson import Build, Slow
+from vamos.ui.stops.lesson.steps_table import StepsTable
+
+
+class LessonStopTest(StopCase):
+    STOP = "Lesson"
+
+    def table(self) -> StepsTable:
+        return self.window.findChild(StepsTable)
+
+    def titles(self) -> list[str]:
+        table = self.table()
+        return [table.item(row, 1).text() for row in range(table.rowCount())]
+
+    @property
+    def lesson(self):
+        return self.window.session.project.lesson
+
+    def stand_on(self, title: str) -> None:
+        self.table().setCurrentCell(self.titles().index(title), 1)
+        self.settle()
+
+    def test_the_plan_is_there(self):
+        self.assertIn("Gate walk, each move named", self.titles())
+        self.assertEqual(self.titles()[0], "Hello")
+        self.assertRegex(self.table().item(3, 3).text(), r"^\d+ s$")
+
+    def test_another_school(self):
+        box = self.field("Built")
+        box.chosen(str(Build.BLOCKS))
+        self.settle()
+        self.assertEqual(self.lesson.build, Build.BLOCKS)
+        self.assertTrue(any(t.endswith(", both") for t in self.titles()))
+        self.window.session.undo()
+        self.settle()
+        self.assertEqual(self.lesson.build, Build.CUMULATIVE)
+
+    def test_keys_change_the_step(self):
+        self.stand_on("Fan sweep on numbers")
+        table = self.table()
+        table.setFocus()
+        QTest.keyClick(table, Qt.Key.Key_Plus)
+        self.settle()
+        (change,) = self.lesson.changes
+        self.assertEqual((change.step, change.times), ("Fan sweep/numbers", 3))
+        QTest.keyClick(self.table(), Qt.Key.Key_Left)
+        self.settle()
+        self.assertLess(self.lesson.changes[0].speed, 0.74)
+        self.assertEqual(self.titles()[self.table().currentRow()], "Fan sweep on numbers")
+        self.click(self.panel_button("As suggested"))
+        self.settle()
+        self.assertEqual(self.lesson.changes, ())
+
+    def test_another_order_by_keys(self):
+        self.stand_on("Gate walk on numbers")
+        before = self.titles()
+        QTest.keyClick(self.table(), Qt.Key.Key_Up, Qt.KeyboardModifier.AltModifier)
+        self.settle()
+        after = self.titles()
+        self.assertEqual(after.index("Gate walk on numbers"), before.index("Gate walk on numbers") - 1)
+        self.assertEqual(self.titles()[self.table().currentRow()], "Gate walk on numbers")
+        self.click(self.panel_button("Order as suggested"))
+        self.settle()
+        self.assertEqual(self.titles(), before)
+
+    def test_left_out_and_taken_back(self):
+        self.stand_on("Gate walk from the back")
+        QTest.keyClick(self.table(), Qt.Key.Key_Delete)
+        self.settle()
+        self.assertNotIn("Gate walk from the back", self.titles())
+        self.click(self.panel_button("Take “Gate walk from the back” back"))
+        self.settle()
+        self.assertIn("Gate walk from the back", self.titles())
+
+    def test_a_wanted_length(self):
+        name = "Wanted length of the lesson in minutes"
+        self.write(self.field(name), "7")
+        self.settle()
+        self.assertEqual(self.lesson.minutes, 7)
+        self.assertIn("Left out:", self.panel_text())
+        self.write(self.field(name), "a while")
+        self.settle()
+        self.assertEqual(self.lesson.minutes, 7)
+        self.assertIn("no length", self.window.status.words.text())
+
+    def test_from_a_step_to_its_clip(self):
+        self.stand_on("Stall turn from the back")
+        QTest.keyClick(self.table(), Qt.Key.Key_Return)
+        self.settle()
+        self.assertEqual(self.window.stop.name, "Cut")
+        clip = self.window.desk.clip()
+        self.assertEqual((clip.title, str(clip.view)), ("Stall turn", "back"))
+
+    def test_plan_and_list_on_paper(self):
+        for text, ending, wanted in (("write_plan", "md", "# Lesson"), ("write_film_list", "html", "<!doctype html>")):
+            path = self.folder / f"x.{ending}"
+            with mock.patch.object(self.window.desk, "ask_save", return_value=path):
+                getattr(self.commands(), text)()
+            self.assertTrue(path.read_text().startswith(wanted))
+
+    def test_half_time(self):
+        self.field("Getting quicker").chosen(str(Slow.HALF_TIME))
+        self.settle()
+        self.assertIn("Lantern step in half-time", self.titles())
+
+
+if __name__ == "__main__":
+    unittest.main()
