@@ -242,9 +242,12 @@ class ProjectCommandsTest(FolderCase):
         """The demo's dancer does nothing wrong; how still the picture is around each pass is told."""
         path = demo_copy(self.folder)
         status, out, err = vamos("--quiet", "movement", path, "--json", "-")
-        rows = json.loads(out)
+        found = json.loads(out)
+        rows = found["takes"]
         self.assertIn(status, (0, 1), err)
-        self.assertEqual(len(rows), 6)
+        self.assertEqual((len(rows), found["disagreements"]), (6, []))
+        slow = next(row for row in rows if any(row["paces"]))
+        self.assertTrue(all(0.6 < line["share"] < 0.85 for found in slow["paces"] for line in found))
         self.assertTrue(all(len(pair) == 2 for row in rows for pair in row["still_s"]))
         self.assertIsNotNone(json.loads(path.read_text())["project"]["takes"][0]["remarks"])
 

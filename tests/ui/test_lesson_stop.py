@@ -107,6 +107,28 @@ class LessonStopTest(StopCase):
                 getattr(self.commands(), text)()
             self.assertTrue(path.read_text().startswith(wanted))
 
+    def test_finding_a_move_from_any_stop(self):
+        """Typed, walked, and stood on: the second half turn, at Cut, on its count."""
+        self.key(Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier)
+        page = self.window.watch_commands.find_page
+        QTest.keyClicks(page.search, "half turn")
+        self.assertEqual(len(page.hits), page.list.count())
+        QTest.keyClick(page.search, Qt.Key.Key_Down)
+        QTest.keyClick(page.search, Qt.Key.Key_Return)
+        self.settle()
+        self.assertEqual(self.window.stop.name, "Cut")
+        line = self.window.desk.line()
+        self.assertEqual((line.title, self.page.position - line.start), ("Stall turn", page.hits[1].count))
+
+    def test_nothing_found_is_said(self):
+        self.window.watch_commands.find()
+        page = self.window.watch_commands.find_page
+        QTest.keyClicks(page.search, "pancake")
+        self.assertIn("Nothing in the dance", page._told.text())
+        QTest.keyClick(page.search, Qt.Key.Key_Return)
+        self.assertTrue(page.isVisible())
+        page.close()
+
     def test_half_time(self):
         self.field("Getting quicker").chosen(str(Slow.HALF_TIME))
         self.settle()

@@ -1,8 +1,10 @@
 """Films as phones and other programs leave them: picture and sound stay together, whatever the file does."""
 
+import contextlib
 import subprocess
 import unittest
 from fractions import Fraction
+from pathlib import Path
 from unittest import mock
 
 import av
@@ -10,8 +12,10 @@ import numpy as np
 
 from tests.support import FolderCase, block_share, film_of
 from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
+from vamos.core.media.probe import probe
 from vamos.core.media.sound import Sound, read_sound, write_wav
 from vamos.core.render.compose import picture_size
+from vamos.errors import MediaError
 
 SECONDS = 6.0
 
@@ -43,6 +47,23 @@ class OddMediaTest(FolderCase):
         self.assertAlmostEqual(found[1], click, delta=0.03)
         # Together within a frame, whatever the file calls its beginning.
         self.assertAlmostEqual(found[1] - found[0], click - picture, delta=0.065)
+
+    def test_a_name_like_an_address_is_a_name(self):
+        """Neither asks for a protocol nor for the network."""
+        (self.folder / "http:").mkdir()
+        for name in ("10:30 rehearsal.mp4", "http:/film.mp4", "concat:a.mp4"):
+            path = self.folder / name
+            path.write_bytes(self.base.read_bytes())
+            with contextlib.chdir(self.folder):
+                self.assertAlmostEqual(probe(Path(name)).duration_s, SECONDS, delta=0.2)
+
+    def test_a_playlist_in_disguise_is_refused(self):
+        """It would name other files; it is told to be text."""
+        for head in ("ffconcat version 1.0\nfile 'base.mp4'\n", "#EXTM3U\n#EXTINF:1,\nbase.mp4\n"):
+            path = self.folder / "list.mp4"
+            path.write_text(head)
+            with self.assertRaisesRegex(MediaError, "text file under a media name"):
+                probe(path)
 
     def test_two_sound_tracks(self):
         """The first one is the one that counts."""

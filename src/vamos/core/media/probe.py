@@ -16,6 +16,13 @@ if TYPE_CHECKING:
 SONG_SUFFIXES = (".wav", ".flac", ".ogg", ".opus", ".mp3", ".m4a", ".aac")
 TAKE_SUFFIXES = (".mp4", ".mov", ".mkv", ".webm", ".m4v")
 
+#: Only files are read, and only recordings: a playlist in disguise could name other files, or the network.
+_SAFE = {
+    "protocol_whitelist": "file",
+    "format_whitelist": "wav,w64,aiff,caf,au,flac,mp3,aac,ac3,amr,ogg,asf,avi,flv,mpeg,mpegts,mpegvideo,dv,"
+    "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm",
+}
+
 
 @dataclass(frozen=True, slots=True)
 class Probe:
@@ -53,8 +60,9 @@ def opened(path: Path) -> Iterator[InputContainer]:
         raise MediaError("the file is empty (0 bytes).", file=path, todo="Copy it from the phone again.")
     try:
         # A wav says all about itself in its head; looking further costs more than decoding a song.
-        options = {"probesize": "262144"} if path.suffix.lower() == ".wav" else {}
-        container = av.open(str(path), options=options)
+        options = _SAFE | ({"probesize": "262144"} if path.suffix.lower() == ".wav" else {})
+        # A name with a colon would be taken for a protocol.
+        container = av.open(str(path.absolute()), options=options)
     except PermissionError as error:
         raise MediaError("you are not allowed to read it.", file=path) from error
     except (av.FFmpegError, ValueError, OSError) as error:

@@ -2,9 +2,14 @@
 
 from __future__ import annotations
 
+from fractions import Fraction
+from math import floor
+
 from vamos.core.edit.clips import choose
+from vamos.core.lesson.search import Hit, Index
 from vamos.core.model.clip import Choice
 from vamos.ui.desk import Desk
+from vamos.ui.frame.find_page import FindPage
 from vamos.ui.parts.action import Action, Scope
 
 _W = Scope.WATCHING
@@ -19,6 +24,14 @@ ACTIONS = (
         "next_kind", "Next version", "Shift+V", "Watch", "With counts, to watch, half-time, two pictures in step.", _W
     ),
     Action("clicks", "Clicks on the counts", "K", "Watch", "Hear a click on each count, higher on 1.", _W),
+    Action(
+        "find",
+        "Find in the dance…",
+        "Ctrl+F",
+        "Page",
+        "A section, a move, a count, a view: to the clip that shows it.",
+        Scope.ANYWHERE,
+    ),
     Action("line_up", "Line up", "Up", "Page", "To the line above.", _W, repeats=True),
     Action("line_down", "Line down", "Down", "Page", "To the line below.", _W, repeats=True),
     Action(
@@ -94,6 +107,29 @@ class WatchCommands:
     def from_the_top(self) -> None:
         self._desk.preview.playback.stop()
         self._desk.page.go_to(0)
+
+    def find(self) -> None:
+        """A page to search; what is chosen is stood on, at Cut where a clip shows it."""
+        desk = self._desk
+        if not desk.project.dance.sections:
+            desk.tell("There is no dance written yet to find something in.")
+            return
+        index = Index(desk.project.dance, desk.session.facts.clips)
+        self.find_page = FindPage(desk.page.window() or desk.page, index, self._found)
+        self.find_page.show()
+
+    def _found(self, hit: Hit) -> None:
+        desk = self._desk
+        line = next((x for x in desk.session.lines if x.section is not None and x.section.id == hit.section), None)
+        clip = next((c for c in desk.session.facts.clips if c.key in hit.clips), None)
+        desk.go_to_stop("Cut" if clip is not None else "Dance")
+        desk.show_page()
+        if line is None:
+            return
+        number = clip.line if clip is not None and hit.count is None else line.number
+        desk.page.go_to(number, Fraction(max(0, floor(hit.count or 0))))
+        if clip is not None:
+            desk.preview.choose_view(clip.view)
 
     def line_up(self) -> None:
         self._desk.page.go_to(self._desk.page.current - 1)

@@ -26,9 +26,14 @@ def label(text: str = "", role: str = "", wrap: bool = False) -> QLabel:
     return made
 
 
-def set_tip(widget: QWidget, text: str) -> None:
+def tip(text: str) -> str:
     """A tooltip of plain words; Qt would take angle brackets for markup."""
-    shown = f"<qt>{html.escape(text, quote=False)}</qt>" if "<" in text or "&" in text else text
+    return f"<qt>{html.escape(text, quote=False)}</qt>" if "<" in text or "&" in text else text
+
+
+def set_tip(widget: QWidget, text: str) -> None:
+    """Give a widget a tooltip of plain words."""
+    shown = tip(text)
     if widget.toolTip() != shown:
         widget.setToolTip(shown)
 

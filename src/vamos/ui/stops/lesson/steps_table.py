@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTable
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
 from vamos.core.time.counts import minutes_text
+from vamos.ui.parts.text import tip
 
 _HEADS = ("At", "What", "How often, how fast", "Long")
 #: Rows that are seen at once.
@@ -109,7 +110,7 @@ class StepsTable(QTableWidget):
 
 def _item(text: str, step: Step) -> QTableWidgetItem:
     item = QTableWidgetItem(text)
-    item.setToolTip(step.reason or step.words)
+    item.setToolTip(tip(step.reason or step.words))
     if step.changed:
         font = item.font()
         font.setBold(True)
