@@ -28,6 +28,31 @@ class ProfilesTest(StopCase):
         self.click(self.panel_button("25 %"))
         self.until(lambda: "Settings of your own" in self.panel_text(), "that it is no profile any more")
 
+    def test_settings_kept_under_a_name(self):
+        """Changed, kept, shown as chosen, found after another purpose was tried, forgotten."""
+        self.click(self.panel_button("25 %"))
+        self.until(lambda: "Settings of your own" in self.panel_text(), "that it is no profile")
+        self.write(self.field("Name of a profile of your own"), "Tuesday class")
+        self.until(lambda: "kept for all projects" in self.panel_text(), "that it is kept")
+        kept = self.output()
+        self.click(self.panel_button("Dance-along"))
+        self.settle()
+        self.click(self.panel_button("Tuesday class"))
+        self.settle()
+        self.assertEqual(self.output(), kept)
+        self.click(self.panel_button("Forget “Tuesday class”"))
+        self.settle()
+        self.assertEqual(self.panel_buttons("Tuesday class"), [])
+
+    def test_a_class_set_asks_which_section_is_new(self):
+        self.click(self.panel_button("Class set"))
+        self.settle()
+        box = self.field("The section that is new")
+        box.chosen("Stall turn")
+        self.settle()
+        self.assertEqual(self.output().new_section, "Stall turn")
+        self.assertTrue(self.panel_button("Class set").isChecked())
+
     def test_nothing_to_write_is_said(self):
         self.click(self.panel_button("Section posts"))
         self.settle()

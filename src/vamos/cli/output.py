@@ -11,7 +11,8 @@ from vamos.core.model.clip import Arrangement, ClipSound, Quality
 from vamos.core.model.look import LOOKS, CountIn, Lane, NamedLook, Numbering, Shape, Style
 from vamos.core.model.project import Output, Project
 from vamos.core.model.take import View
-from vamos.core.plan.profiles import PROFILES
+from vamos.core.plan.own_profiles import every_profile, keep_profile
+from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.core.time import as_count
 from vamos.errors import InputError
 
@@ -34,9 +35,10 @@ _NUMBERS = {
 
 def add_output(sub: argparse.ArgumentParser) -> None:
     """How clips are written; what is not said stays as the project has it."""
-    sub.add_argument(
-        "--profile", choices=[p.key for p in PROFILES], help="settings for a purpose; what else is said changes them"
-    )
+    names = ", ".join(p.key for p in PROFILES)
+    sub.add_argument("--profile", metavar="NAME", help=f"settings for a purpose: {names}, or one of your own")
+    sub.add_argument("--keep-profile", metavar="NAME", help="keep these settings under a name, for all projects")
+    sub.add_argument("--new-section", metavar="SECTION", help="the section that a class set teaches")
     sub.add_argument("--speeds", type=int, nargs="+", metavar="PERCENT", help="25 to 125, such as 100 75 50")
     sub.add_argument("--sound", choices=("song", "clicks", "voice", "room", "none"), help="what is heard")
     sub.add_argument(
@@ -81,7 +83,13 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     """The project with the sound, speeds, look and versions asked for on the command line."""
     out = project.output
     if arguments.profile:
-        out = next(p for p in PROFILES if p.key == arguments.profile).applied(out)
+        out = _profile(arguments.profile).applied(out)
+    if arguments.new_section:
+        named = next((s.id for s in project.dance.sections if s.name == arguments.new_section), None)
+        if named is None:
+            known = ", ".join(s.name for s in project.dance.sections) or "none"
+            raise InputError(f"There is no section “{arguments.new_section}”; the dance has: {known}.")
+        out = replace(out, new_section=named)
     if arguments.speeds:
         speeds = sorted({Fraction(percent, 100) for percent in arguments.speeds}, reverse=True)
         out = replace(out, speeds=tuple(speeds))
@@ -104,7 +112,16 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     out = replace(out, plain=out.plain or "watch" in arguments.also)
     out = replace(out, half_time=out.half_time or "half-time" in arguments.also)
     out = replace(out, as_filmed=out.as_filmed or "filmed" in arguments.also)
+    if arguments.keep_profile:
+        keep_profile(arguments.keep_profile, out)
     return replace(project, output=out)
+
+
+def _profile(name: str) -> Profile:
+    found = next((p for p in every_profile() if p.key == name), None)
+    if found is None:
+        raise InputError(f"There is no profile “{name}”. There are: {', '.join(p.key for p in every_profile())}.")
+    return found
 
 
 def _counted(out: Output, project: Project, arguments: argparse.Namespace) -> Output:

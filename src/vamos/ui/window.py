@@ -20,6 +20,7 @@ from vamos.ui.frame.center import Center
 from vamos.ui.frame.keys import Keys
 from vamos.ui.frame.keys_page import KeysPage
 from vamos.ui.frame.menus import Menus
+from vamos.ui.frame.notify import EndOfWork
 from vamos.ui.frame.route import Route
 from vamos.ui.frame.side import WIDTH, Side, WatchButtons, WideBody
 from vamos.ui.frame.start import StartPage
@@ -161,6 +162,9 @@ class Window(QMainWindow):
         self.runner.began.connect(self.status.begin)
         self.runner.progressed.connect(self.status.progress)
         self.runner.ended.connect(self.status.end)
+        self.end_of_work = EndOfWork(self)
+        self.runner.began.connect(self.end_of_work.begin)
+        self.runner.ended.connect(self.end_of_work.end)
         self.status.stop_asked.connect(self.runner.stop)
         self.desk.stop_wished.connect(self.go_to_stop)
         self.desk.stale.connect(self.refresh)

@@ -4,6 +4,7 @@ import itertools
 import unittest
 from dataclasses import replace
 from fractions import Fraction as F
+from unittest import mock
 
 import opentimelineio as otio
 
@@ -18,9 +19,11 @@ from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.timeline import NAME as TIMELINE
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
+from vamos.core.plan import own_profiles as own
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import PROFILES, packed_clips, packed_project
+from vamos.errors import InputError, ProjectError
 
 BY_KEY = {p.key: p for p in PROFILES}
 
@@ -49,6 +52,16 @@ class ProfilesTest(FolderCase):
         self.assertEqual(self.titles(self.made_for("posts")), ["A", "B"])
         self.assertEqual(self.titles(self.made_for("top")), ["A", "B", "from the top to B"])
         self.assertEqual(self.titles(self.made_for("editor")), ["A", "B"])
+        self.assertEqual(self.titles(self.made_for("class")), ["B", "recap before B", "from the top to B"])
+
+    def test_a_class_set_of_another_section(self):
+        """Of the first section there is nothing to recap; a section that is gone is the second again."""
+        made = self.made_for("class")
+        first = replace(made, output=replace(made.output, new_section="A"))
+        self.assertEqual(self.titles(first), ["A"])
+        gone = replace(made, output=replace(made.output, new_section="Z"))
+        self.assertEqual(self.titles(gone), self.titles(made))
+        self.assertTrue(BY_KEY["class"].holds(replace(BY_KEY["class"].applied(Output()), new_section="A")))
 
     def test_a_profile_is_known_again_until_something_changes(self):
         for profile in PROFILES:
@@ -103,6 +116,33 @@ class ProfilesTest(FolderCase):
         one, two = (estimate(p, self.folder, coverage_of(p)) for p in (practice, larger))
         self.assertGreater(two.size_bytes, one.size_bytes)
         self.assertIn("films", one.words())
+
+    def test_profiles_of_ones_own(self):
+        """Kept, found again by name in another project, replaced, forgotten; names of Vamos's own are taken."""
+        path = self.folder / "profiles.json"
+        with mock.patch.object(own, "profiles_file", return_value=path):
+            self.assertEqual(own.own_profiles(), ())
+            output = replace(self.project.output, speeds=(F(1), F(3, 5)), sound=ClipSound.VOICE)
+            own.keep_profile(" Tuesday class ", output)
+            (kept,) = own.own_profiles()
+            self.assertEqual((kept.key, kept.applied(Output()), kept.holds(output)), ("Tuesday class", output, True))
+            own.keep_profile("Tuesday class", Output())
+            self.assertEqual([p.applied(output) for p in own.own_profiles()], [Output()])
+            for wrong in ("", "x" * 41, "Practice pack", "along", "a\nb"):
+                with self.assertRaises(InputError):
+                    own.keep_profile(wrong, output)
+            own.forget_profile("Tuesday class")
+            self.assertEqual(own.own_profiles(), ())
+
+    def test_a_file_of_profiles_that_cannot_be_understood_is_left(self):
+        path = self.folder / "profiles.json"
+        for text in ("{", "[]", '{"profiles": {"x": {"rate": 9999}}}'):
+            path.write_text(text)
+            with mock.patch.object(own, "profiles_file", return_value=path):
+                self.assertEqual(own.own_profiles(), ())
+                with self.assertRaisesRegex(ProjectError, "no file of profiles"):
+                    own.keep_profile("mine", Output())
+            self.assertEqual(path.read_text(), text)
 
     def test_settings_come_back_from_the_file(self):
         project = self.made_for("along")

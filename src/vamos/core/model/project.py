@@ -24,7 +24,8 @@ class Output:
     flipped where the others are, ``arrangements`` more pictures in step; ``even`` counts evenly where the
     song is not heard. ``sections`` False leaves only clips of the user's own and the run-through, ``from_the_top`` adds
     1 to 2, 1 to 3 …; ``with_counts`` False leaves out all that has counts over the picture; ``also_sound`` are more
-    sounds that each is written with, ``looks`` more versions with other things over the picture.
+    sounds that each is written with, ``looks`` more versions with other things over the picture. ``new_section`` is the
+    id of the section that a class set teaches, with what came before; empty: no class set.
     """
 
     rate: int | None = None
@@ -47,6 +48,7 @@ class Output:
     with_counts: bool = True
     also_sound: tuple[ClipSound, ...] = ()
     looks: tuple[NamedLook, ...] = ()
+    new_section: str = ""
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:

@@ -16,7 +16,7 @@ from vamos.core.plan.coverage import Coverage
 from vamos.core.plan.profiles import packed_clips
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.versions import run_through_versions, versions_of
-from vamos.core.render.compose import LONGEST, picture_size, shape_size
+from vamos.core.render.compose import LONGEST, picture_size, shape_size, wide_size
 from vamos.errors import VamosError
 
 #: Bits a pixel of a frame takes, by quality (measured on packs of the demo, which is drawn; grain takes up to twice).
@@ -86,6 +86,8 @@ def _pixels_a_second(project: Project, base: Path | None, take: str) -> float:
     shape = output.framing.shape
     if shape in (Shape.UPRIGHT, Shape.SQUARE):
         width, height = shape_size(shape, output.longest_side)
+    elif shape is Shape.WIDE:
+        width, height = wide_size(max(width, height), output.longest_side)
     else:
         width, height = picture_size(width, height, output.longest_side or LONGEST)
     return width * height * (float(output.rate) if output.rate else rate)

@@ -14,6 +14,8 @@ from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.time import CountRange
 
 FROM_THE_TOP = "from the top to"
+#: Stands for a section that was not chosen yet.
+NEXT_SECTION = "the next one"
 
 
 @dataclass(frozen=True, slots=True)
@@ -29,7 +31,9 @@ class Profile:
         return replace(output, **self.settings)
 
     def holds(self, output: Output) -> bool:
-        """Whether an output is as this profile sets it."""
+        """Whether an output is as this profile sets it; of a class set, whichever section is new."""
+        if self.settings.get("new_section") and output.new_section:
+            output = replace(output, new_section=self.settings["new_section"])
         return self.applied(output) == output
 
 
@@ -43,6 +47,8 @@ _ONE_EACH: dict[str, Any] = {
     "half_time": False,
     "as_filmed": False,
     "arrangements": (),
+    "looks": (),
+    "new_section": "",
     "sound": ClipSound.SONG,
 }
 _WIDE, _UPRIGHT = Framing(), Framing(Shape.UPRIGHT, follow=True)
@@ -90,6 +96,20 @@ PROFILES = (
         },
     ),
     Profile(
+        "class",
+        "Class set",
+        "For one lesson: what came before from the top, the new section slowed, and from the top with it.",
+        {
+            **_ONE_EACH,
+            "sections": False,
+            "new_section": NEXT_SECTION,
+            "speeds": _SLOWED,
+            "framing": _WIDE,
+            "run_through": _NO_RUN,
+            "quality": Quality.HALL,
+        },
+    ),
+    Profile(
         "editor",
         "Editor’s set",
         "Clean clips without counts in high quality, with clips, films and counts as OpenTimelineIO.",
@@ -108,10 +128,36 @@ PROFILES = (
 
 def packed_project(project: Project) -> Project:
     """The project with the ranges that its output asks for."""
-    coverage = coverage_of(project) if project.output.from_the_top else None
+    output = project.output
+    coverage = coverage_of(project) if output.from_the_top or output.new_section else None
     if coverage is None:
         return project
-    return replace(project, ranges=(*project.ranges, *ranges_from_the_top(coverage)))
+    ranges = list(ranges_from_the_top(coverage)) if output.from_the_top else []
+    if output.new_section:
+        ranges += class_ranges(coverage, new_section(project))
+    known = {r.id for r in project.ranges}
+    return replace(project, ranges=(*project.ranges, *(r for r in ranges if r.id not in known)))
+
+
+def new_section(project: Project) -> str:
+    """The id of the section a class set teaches: the one that was chosen, else the second of a wall."""
+    ids = [s.id for s in project.dance.sections]
+    if project.output.new_section in ids:
+        return project.output.new_section
+    wall = project.dance.wall_sections() or project.dance.sections
+    return wall[min(1, len(wall) - 1)].id if wall else ""
+
+
+def class_ranges(coverage: Coverage, section: str) -> Iterator[NamedRange]:
+    """What came before a section, from the top, and the same with it."""
+    danced = [x for x in coverage.lines if x.kind.danced]
+    new = next((x for x in danced if x.section is not None and x.section.id == section), None)
+    if new is None:
+        return
+    start = danced[0].start
+    if new.start > start:
+        yield NamedRange(f"recap before {new.title}", CountRange(start, new.start))
+        yield NamedRange(f"{FROM_THE_TOP} {new.title}", CountRange(start, new.counts.end))
 
 
 def packed_clips(project: Project, clips: tuple[Clip, ...]) -> tuple[Clip, ...]:
@@ -119,6 +165,8 @@ def packed_clips(project: Project, clips: tuple[Clip, ...]) -> tuple[Clip, ...]:
     if project.output.sections:
         return clips
     wanted = {r.id for r in project.ranges}
+    if project.output.new_section:
+        wanted.add(new_section(project))
     return tuple(c for c in clips if c.subject in wanted)
 
 

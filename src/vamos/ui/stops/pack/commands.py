@@ -15,6 +15,7 @@ from vamos.core.pack.students_page import PAGE
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.core.plan.coverage import coverage_of
+from vamos.core.plan.own_profiles import forget_profile, keep_profile
 from vamos.core.plan.profiles import packed_project
 from vamos.core.progress import Progress
 from vamos.ui.desk import Desk
@@ -79,8 +80,20 @@ class PackCommands:
 
     def _done(self, written: Written) -> None:
         self.written = written
-        self._desk.go_to_stop("Pack")
-        self._desk.tell(f"The pack is in {written.folder}.")
+        # One may be at work elsewhere by now; what was found stands at Pack.
+        bad = f"; {len(written.bad)} figures do not hold, see Pack" if written.bad else ""
+        self._desk.tell(f"The pack is in {written.folder}{bad}.")
+        self._desk.stale.emit()
+
+    def keep_profile(self, name: str) -> None:
+        """Keep the settings under a name, for all projects."""
+        if name.strip():
+            output = self._desk.project.output
+            self._desk.attempt(lambda: keep_profile(name, output), f"“{name.strip()}” is kept for all projects.")
+            self._desk.stale.emit()
+
+    def forget_profile(self, name: str) -> None:
+        self._desk.attempt(lambda: forget_profile(name), f"“{name}” is forgotten; this project stays as it is.")
         self._desk.stale.emit()
 
     def show_folder(self) -> None:

@@ -4,11 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from fractions import Fraction
+from functools import partial
 
 from vamos.core.edit.output import set_output, toggle_arrangement, toggle_look, with_speed
 from vamos.core.model.clip import Arrangement, ClipSound
 from vamos.core.model.look import LOOKS, NamedLook
-from vamos.core.plan.profiles import PROFILES, Profile
+from vamos.core.plan.own_profiles import own_profiles
+from vamos.core.plan.profiles import PROFILES, Profile, new_section
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -114,15 +116,40 @@ class PackRoom(Room):
     def _profiles(self, panel: Panel) -> None:
         """What packs are made for, and how much the one that is set comes to."""
         output = self.desk.project.output
-        chosen = next((p for p in PROFILES if p.holds(output)), None)
-        for number, row in enumerate((PROFILES[:3], PROFILES[3:])):
-            panel.toggles(f"profiles {number}", [(p.name, p.words, p is chosen, self._use(p)) for p in row])
+        own = own_profiles()
+        chosen = next((p for p in (*PROFILES, *own) if p.holds(output)), None)
+        rows = [PROFILES[:3], PROFILES[3:], *(own[k : k + 3] for k in range(0, len(own), 3))]
+        for number, row in enumerate(rows):
+            panel.toggles(f"profiles {number} {len(row)}", [(p.name, p.words, p is chosen, self._use(p)) for p in row])
         panel.say(chosen.words if chosen is not None else "Settings of your own.", key="profile")
+        if output.new_section:
+            self._new_section(panel)
+        if chosen is None:
+            panel.text(
+                "Keep these as", "", self.commands.keep_profile, name="Name of a profile of your own", hint="a name"
+            )
+        elif chosen in own:
+            panel.buttons(
+                (f"Forget “{chosen.name}”", partial(self.commands.forget_profile, chosen.name), ""), key="forget"
+            )
         words = self.commands.estimate_words()
         panel.say(
             words if words else "Nothing would be written: choose sections, or the run-through.",
             "" if words else "warn",
             key="estimate",
+        )
+
+    def _new_section(self, panel: Panel) -> None:
+        """The section that a class set teaches."""
+        project = self.desk.project
+        names = {s.name: s.id for s in project.dance.sections}
+        now = next((n for n, i in names.items() if i == new_section(project)), "")
+        panel.choice(
+            "New today",
+            list(names),
+            now,
+            lambda w: self.desk.do("New section", lambda p: set_output(p, new_section=names[w])),
+            name="The section that is new",
         )
 
     def _use(self, profile: Profile) -> Callable[[bool], object]:
