@@ -44,6 +44,9 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument(
         "--also-sound", choices=("song", "clicks", "voice", "none"), nargs="+", default=[], help="more sounds to write"
     )
+    sub.add_argument("--clicks-over", type=float, metavar="LEVEL", help="clicks over the song, 0 to 1")
+    sub.add_argument("--voice-over", type=float, metavar="LEVEL", help="the counting voice over the song, 0 to 1")
+    sub.add_argument("--excerpt", type=float, metavar="SECONDS", help="so much of the song in each clip, from its 1 on")
     sub.add_argument("--style", choices=("corner", "strip", "floor"), help="where the counts stand")
     sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help="the picture's shape")
     sub.add_argument("--follow", action="store_true", help="go close to the dancer and follow slowly")
@@ -98,6 +101,8 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     if arguments.also_sound:
         more = (ClipSound(w.replace("voice", ClipSound.VOICE)) for w in arguments.also_sound)
         out = replace(out, also_sound=tuple(dict.fromkeys((*out.also_sound, *more))))
+    mix = {"clicks": arguments.clicks_over, "voice": arguments.voice_over, "excerpt_s": arguments.excerpt}
+    out = replace(out, mix=replace(out.mix, **{k: v for k, v in mix.items() if v is not None}))
     if arguments.style:
         out = replace(out, overlay=replace(out.overlay, style=Style[arguments.style.upper()]))
     if arguments.shape:

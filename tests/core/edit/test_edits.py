@@ -117,6 +117,17 @@ def with_take(**more) -> Project:
 
 
 class TakeMarksTest(unittest.TestCase):
+    def test_a_mark_over_a_range(self):
+        """Trouble from one second, ended at another: in between only, whatever was marked before."""
+        p = edit_takes.mark_from(with_take(), "a", 4.0, view=View.BACK)
+        p = edit_takes.end_mark(edit_takes.mark_from(p, "a", 10.0, trouble="noise"), "a", 13.0)
+        take = p.take("a")
+        self.assertEqual([take.stretch_at(s).trouble for s in (5, 11, 14)], ["", "noise", ""])
+        self.assertEqual([take.stretch_at(s).view for s in (2, 11, 14)], [View.FRONT, View.BACK, View.BACK])
+        for nothing in (0.0, 2.0):
+            with self.assertRaisesRegex(InputError, "No mark"):
+                edit_takes.end_mark(p, "a", nothing)
+
     def test_marks_hold_until_the_next(self):
         """Back from 10 s on, trouble from 12 s: the view stays back, the first seconds stay front."""
         p = edit_takes.mark_from(with_take(), "a", 10.0, view=View.BACK)

@@ -100,6 +100,17 @@ class ClipsTest(unittest.TestCase):
         self.assertEqual(marks["spoiled"], (0, "trouble"))
         self.assertIn("the best of 5, 100 of 100", first.reasons[0])
 
+    def test_a_view_filmed_on_purpose_beats_one_seen_after_a_turn(self):
+        """The front camera sees the back of the second wall; who filmed the back filmed it better."""
+        turn = Section("A", 8, (Event(F(6), F(1), "half turn", turn=4),))
+        walls = Dance("d", (turn,), (Item(ItemKind.WALL),) * 2)
+        front, back = take("front", confidence=1.0), take("back", confidence=0.8, view=View.BACK)
+        clips = {c.view: c for c in plan_clips(project(front, back, dance=walls))}
+        self.assertEqual((clips[View.FRONT].take, clips[View.BACK].take), ("front", "back"))
+        alone = {c.view: c for c in plan_clips(project(front, dance=walls))}
+        self.assertEqual(alone[View.BACK].take, "front")
+        self.assertEqual(alone[View.BACK].mark, 70)
+
     def test_a_spoiled_wall_is_saved_by_another_wall(self):
         """Trouble only in wall 1: the clip comes from wall 2 of the same take."""
         base = take("front")

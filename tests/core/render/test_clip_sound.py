@@ -15,7 +15,7 @@ from vamos.core.media.voice import say
 from vamos.core.model.clip import ClipSound, Version
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.look import Numbering
-from vamos.core.render.clip_sound import add_voice, spoken_counts, version_sound
+from vamos.core.render.clip_sound import Told, add_voice, spoken_counts, version_sound
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import clip_timing
 from vamos.core.time import CountRange, FrameRate, TimeMap
@@ -54,7 +54,7 @@ class RoomTest(unittest.TestCase):
         for speed in (F(1), F(3, 4)):
             t = timing(speed)
             version = Version(speed, ClipSound.ROOM)
-            out = version_sound(version, t, LINES, None, self.room(said), t.take_times(to_take))
+            out = version_sound(version, t, Told(LINES), None, self.room(said), t.take_times(to_take))
             self.assertEqual(len(out), round(t.duration_s * RATE))
             wanted = [t.out_s(F(k)) for k in range(-1, 8)]
             heard = onsets(out, wanted)
@@ -64,13 +64,13 @@ class RoomTest(unittest.TestCase):
     def test_pitch_is_kept(self):
         t = timing(F(1, 2))
         times = t.take_times(GRID.time_map())
-        out = version_sound(Version(F(1, 2), ClipSound.ROOM), t, LINES, None, tone(12), times)
+        out = version_sound(Version(F(1, 2), ClipSound.ROOM), t, Told(LINES), None, tone(12), times)
         self.assertLess(abs(1200 * np.log2(pitch(out) / 440)), 5)
 
     def test_without_a_room_there_is_silence(self):
         t = timing()
         self.assertIsNone(
-            version_sound(Version(F(1), ClipSound.ROOM), t, LINES, None, None, t.take_times(GRID.time_map()))
+            version_sound(Version(F(1), ClipSound.ROOM), t, Told(LINES), None, None, t.take_times(GRID.time_map()))
         )
 
 
@@ -79,7 +79,7 @@ class VoiceTest(unittest.TestCase):
         """Silence until a number's onset, which is on the count, within 15 ms; at 75 % too."""
         for speed in (F(1), F(3, 4)):
             t = timing(speed)
-            out = version_sound(Version(speed, ClipSound.VOICE), t, LINES, None, None, np.zeros(0))
+            out = version_sound(Version(speed, ClipSound.VOICE), t, Told(LINES), None, None, np.zeros(0))
             level = np.abs(out).max(axis=1)
             for k in range(-1, 8):
                 at = round(t.out_s(F(k)) * RATE)
@@ -90,7 +90,7 @@ class VoiceTest(unittest.TestCase):
     def test_numbers_differ(self):
         """One and six do not sound alike: what is said follows the count."""
         t = timing()
-        out = version_sound(Version(F(1), ClipSound.VOICE), t, LINES, None, None, np.zeros(0))
+        out = version_sound(Version(F(1), ClipSound.VOICE), t, Told(LINES), None, None, np.zeros(0))
         parts = [out[round(t.out_s(F(k)) * RATE) :][: RATE // 4, 0] for k in (0, 5, 8)]
         self.assertLess(np.corrcoef(parts[0], parts[1])[0, 1], 0.5)
         size = min(len(parts[0]), len(parts[2]))
@@ -143,7 +143,7 @@ class HalfTimeTest(unittest.TestCase):
         beats = GRID.time_map()(np.arange(0, 40, dtype=float))
         for at in beats:
             song[round(at * RATE) : round(at * RATE) + 96] = np.hanning(96)[:, None]
-        out = version_sound(version, t, LINES, Sound(song, RATE), None, np.zeros(0))
+        out = version_sound(version, t, Told(LINES), Sound(song, RATE), None, np.zeros(0))
         self.assertAlmostEqual(t.duration_s, 8.0, delta=0.05)
         wanted = [k * 0.5 for k in range(1, 15)]
         for a, b in zip(onsets(out, wanted, 0.1), wanted, strict=True):

@@ -13,7 +13,7 @@ from vamos.cli.output import look_of
 from vamos.core.dance.lines import lines_of
 from vamos.core.edit.output import set_count_in, set_output, toggle_look
 from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Clip, ClipSound, Version
+from vamos.core.model.clip import Clip, ClipSound, Mix, Version
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.look import CLEAN_LOOK, FEET_LOOK, WORDS_LOOK, CountIn, Lane, NamedLook, Numbering, Overlay, Style
 from vamos.core.model.project import Output, Project
@@ -21,7 +21,7 @@ from vamos.core.model.take import View
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
-from vamos.core.render.clip_sound import version_sound
+from vamos.core.render.clip_sound import Told, version_sound
 from vamos.core.render.count_in import lead_of, words_before
 from vamos.core.render.overlays import schedule, shown_at
 from vamos.core.render.sound import RATE
@@ -109,7 +109,7 @@ class HeardTest(unittest.TestCase):
         times = timing.take_times(GRID.time_map())
         song, room = named.get("song"), named.get("room")
         out = version_sound(
-            Version(speed, sound), timing, LINES, song, room, times, Numbering.SHEET, lead, here.counts.start
+            Version(speed, sound), timing, Told(LINES, lead=lead, first=here.counts.start), song, room, times
         )
         return out, timing
 
@@ -158,6 +158,53 @@ class HeardTest(unittest.TestCase):
         out, timing = self.heard(ClipSound.CLICKS, CountIn.FOUR)
         wanted = [timing.out_s(F(k)) for k in range(4, 8)]
         np.testing.assert_allclose(onsets(out, wanted), wanted, atol=0.005)
+
+
+class MixTest(unittest.TestCase):
+    """What lies over the song: at its level, on the counts; and how much of the song is heard."""
+
+    level = HeardTest.level
+
+    def mixed(self, mix: Mix, style: CountIn = CountIn.SHEET):
+        here = clip(run_up=4)
+        timing = clip_timing(GRID, here.shown, F(1), FrameRate.of(30))
+        told = Told(LINES, lead=lead_of(style, here, LINES), first=here.counts.start, mix=mix)
+        return version_sound(Version(F(1), ClipSound.SONG), timing, told, tone(20), None, np.zeros(0)), timing
+
+    def test_clicks_over_the_song_at_their_level(self):
+        plain, _ = self.mixed(Mix())
+        for level in (0.3, 0.9):
+            out, timing = self.mixed(Mix(clicks=level))
+            over = np.abs(out - plain).max(axis=1)
+            self.assertAlmostEqual(float(over.max()), level * float(np.percentile(np.abs(plain), 99.5)), delta=0.02)
+            at = round(timing.out_s(F(10)) * RATE)
+            self.assertGreater(float(over[at : at + 2000].max()), 0.2 * level * float(np.abs(plain).max()))
+            self.assertEqual(float(over[at - 3000 : at - 200].max()), 0.0)
+
+    def test_a_voice_over_the_song(self):
+        plain, _ = self.mixed(Mix())
+        out, timing = self.mixed(Mix(voice=0.8))
+        over = np.abs(out - plain).max(axis=1)
+        words = [float(over[round(timing.out_s(F(k)) * RATE) :][: RATE // 5].max()) for k in range(8, 15)]
+        self.assertGreater(min(words), 0.05)
+
+    def test_an_excerpt_from_the_first_count_on(self):
+        out, timing = self.mixed(Mix(excerpt_s=2.0))
+        one = round(timing.out_s(F(8)) * RATE)
+        self.assertEqual(float(np.abs(out[: one - 1]).max()), 0.0)
+        self.assertGreater(float(np.abs(out[one + 4800 : one + RATE]).max()), 0.1)
+        self.assertEqual(float(np.abs(out[one + 2 * RATE :]).max()), 0.0)
+        late = float(np.abs(out[one + 2 * RATE - 4800 : one + 2 * RATE]).max())
+        self.assertLess(late, 0.2 * float(np.abs(out).max()))
+
+    def test_the_count_in_is_heard_before_an_excerpt(self):
+        out, timing = self.mixed(Mix(excerpt_s=2.0), CountIn.FOUR)
+        self.assertGreater(self.level(out, timing, F(5)), 0.02)
+
+    def test_impossible_mixes(self):
+        for wrong in ({"clicks": 1.5}, {"voice": -1}, {"excerpt_s": 0}):
+            with self.assertRaises(InputError):
+                Mix(**wrong)
 
 
 class LooksTest(FolderCase):

@@ -86,6 +86,16 @@ def mark_from(project: Project, take_id: str, take_s: float, **changes: Any) -> 
     return set_stretch(project, take_id, replace(before, start_take_s=start, **changes))
 
 
+def end_mark(project: Project, take_id: str, take_s: float) -> Project:
+    """The mark that holds at a moment of a take ends there: from then on it is as before the mark."""
+    take = project.take(take_id)
+    now = take.stretch_at(take_s)
+    earlier = [s for s in take.stretches if s.start_take_s < now.start_take_s]
+    if not earlier or now.start_take_s >= take_s:
+        raise InputError(f"No mark of “{take.name}” began before this moment, so none can end here.")
+    return set_stretch(project, take_id, replace(earlier[-1], start_take_s=take_s))
+
+
 def with_movement(project: Project, looked: Looked) -> Project:
     """What was seen of takes' movement; passes placed anew meanwhile keep what was known of them.
 

@@ -22,6 +22,26 @@ class ClipSound(StrEnum):
     NONE = "none"
 
 
+@dataclass(frozen=True, slots=True)
+class Mix:
+    """What lies over the song, and how much of it is heard.
+
+    ``clicks`` and ``voice`` are levels, 0 (none) to 1 (as loud as the song); ``excerpt_s`` leaves so many seconds of
+    each clip's song from its first count on (None: all of it).
+    """
+
+    clicks: float = 0.0
+    voice: float = 0.0
+    excerpt_s: float | None = None
+
+    def __post_init__(self) -> None:
+        for level in (self.clicks, self.voice):
+            if not 0 <= level <= 1:
+                raise InputError(f"A level is 0 to 1, not {level:g}.")
+        if self.excerpt_s is not None and not 1 <= self.excerpt_s <= 600:
+            raise InputError(f"An excerpt lasts 1 to 600 seconds, not {self.excerpt_s:g}.")
+
+
 class Quality(StrEnum):
     """How much of the picture is kept, by where it is watched."""
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 
-from vamos.core.model.clip import Arrangement, Choice, ClipSound, NamedRange, Quality, RunThrough
+from vamos.core.model.clip import Arrangement, Choice, ClipSound, Mix, NamedRange, Quality, RunThrough
 from vamos.core.model.dance import Dance, Item
 from vamos.core.model.disagreement import Disagreement
 from vamos.core.model.lesson import LessonWish
@@ -25,7 +25,8 @@ class Output:
     song is not heard. ``sections`` False leaves only clips of the user's own and the run-through, ``from_the_top`` adds
     1 to 2, 1 to 3 …; ``with_counts`` False leaves out all that has counts over the picture; ``also_sound`` are more
     sounds that each is written with, ``looks`` more versions with other things over the picture. ``new_section`` is the
-    id of the section that a class set teaches, with what came before; empty: no class set.
+    id of the section that a class set teaches, with what came before; empty: no class set. ``mix`` is what lies over
+    the song, and how much of it is heard.
     """
 
     rate: int | None = None
@@ -49,6 +50,7 @@ class Output:
     also_sound: tuple[ClipSound, ...] = ()
     looks: tuple[NamedLook, ...] = ()
     new_section: str = ""
+    mix: Mix = Mix()
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:

@@ -32,10 +32,9 @@ from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.progress import Progress, quiet
 from vamos.core.render.cards import card_planes
-from vamos.core.render.clip_sound import version_sound
+from vamos.core.render.clip_sound import told_of, version_sound
 from vamos.core.render.clips import RenderJob, Written, small_grey
 from vamos.core.render.compose import LONGEST, Composer, Reel, Stage, shape_size, wide_size
-from vamos.core.render.count_in import lead_of
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlay_state import OverlayState
@@ -269,10 +268,8 @@ class _Film:
             return None
         heard = part.version.sound if part.version.sound is not ClipSound.ROOM else ClipSound.CLICKS
         version = replace(part.version, sound=heard)
-        lead = lead_of(composer.overlay.count_in, part.clip, self.stage.lines)
-        numbering, first = composer.overlay.numbering, part.clip.counts.start
-        times = np.zeros(composer.timing.frames)
-        return version_sound(version, composer.timing, self.stage.lines, song, None, times, numbering, lead, first)
+        told = told_of(composer.overlay, part.clip, self.stage.lines, self.project.output.mix)
+        return version_sound(version, composer.timing, told, song, None, np.zeros(composer.timing.frames))
 
     def _pictures(
         self,

@@ -49,7 +49,7 @@ def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chap
         heard += [song.media.fingerprint, timing.song_start_s]
     elif version.sound in (ClipSound.CLICKS, ClipSound.VOICE):
         heard.append([[str(x.start), str(x.length), str(x.kind)] for x in stage.lines])
-    heard.append(str(overlay.count_in))
+    heard += [str(overlay.count_in), to_builtins(stage.output.mix)]
     out_counts = timing.counts_to_out()(np.arange(int(clip.shown.start), int(clip.shown.end) + 2, dtype=float))
     parts = [
         ALGORITHM,

@@ -231,6 +231,10 @@ class Coverage:
         if the_pass.confidence < SURE:
             problems.append(f"placed with little confidence ({the_pass.confidence:.0%})")
             against.append("hardly placed")
+        if seen.view is not take.stretch_at(at.start_s).view:
+            # Seen after a turn: somebody who filmed that view on purpose filmed it better.
+            against.append("seen after a turn")
+            score -= 0.3
         if the_pass.tall is not None and the_pass.tall < SMALL and stretch.view is not View.FEET:
             against.append(f"far away, {the_pass.tall:.0%} of the picture’s height")
             score -= 0.15

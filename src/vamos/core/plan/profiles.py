@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Any
 
-from vamos.core.model.clip import Clip, ClipSound, NamedRange, Quality, RunThrough
+from vamos.core.model.clip import Clip, ClipSound, Mix, NamedRange, Quality, RunThrough
 from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Output, Project
 from vamos.core.plan.coverage import Coverage, coverage_of
@@ -49,6 +49,7 @@ _ONE_EACH: dict[str, Any] = {
     "arrangements": (),
     "looks": (),
     "new_section": "",
+    "mix": Mix(),
     "sound": ClipSound.SONG,
 }
 _WIDE, _UPRIGHT = Framing(), Framing(Shape.UPRIGHT, follow=True)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import itertools
 from collections.abc import Sequence
+from dataclasses import dataclass
 from fractions import Fraction
 from math import floor
 from pathlib import Path
@@ -14,15 +15,15 @@ import scipy.signal
 from vamos.core.dance.lines import Line
 from vamos.core.media.sound import Samples, Sound, read_stretch
 from vamos.core.media.voice import number_word, say
-from vamos.core.model.clip import ClipSound, Version
+from vamos.core.model.clip import Clip, ClipSound, Mix, Version
 from vamos.core.model.dance import Kind
-from vamos.core.model.look import Numbering
+from vamos.core.model.look import Numbering, Overlay
 from vamos.core.render.clicks import add_clicks, counts_between
-from vamos.core.render.count_in import Lead
+from vamos.core.render.count_in import Lead, lead_of
 from vamos.core.render.sound import RATE, clip_sound, excerpt, faded, stretched
 from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
-from vamos.core.time import TimeMap
+from vamos.core.time import CountRange, TimeMap
 from vamos.core.time.counts import subdivision_name
 from vamos.core.time.timemap import Floats
 from vamos.errors import MediaError
@@ -35,44 +36,95 @@ _ROOM_MARGIN_S = 1.0
 _BENT_S = 0.002
 
 
+#: The song of an excerpt fades out over so long.
+_EXCERPT_FADE_S = 1.0
+
+
+@dataclass(frozen=True, slots=True)
+class Told:
+    """What is clicked and said in a clip: its lines, how counts are said, from ``first`` where clips have numbers of
+    their own, how it is counted in, and what lies over the song.
+    """
+
+    lines: Sequence[Line]
+    numbering: Numbering = Numbering.SHEET
+    lead: Lead | None = None
+    first: Fraction = Fraction(0)
+    mix: Mix = Mix()
+
+
+def told_of(overlay: Overlay, clip: Clip, lines: Sequence[Line], mix: Mix) -> Told:
+    """What is said of a clip that shows an overlay."""
+    return Told(lines, overlay.numbering, lead_of(overlay.count_in, clip, lines), clip.counts.start, mix)
+
+
 def version_sound(
     version: Version,
     timing: ClipTiming,
-    lines: Sequence[Line],
+    told: Told,
     song: Sound | None,
     room: Sound | None,
     times: Floats,
-    numbering: Numbering = Numbering.SHEET,
-    lead: Lead | None = None,
-    first: Fraction = Fraction(0),
 ) -> Samples | None:
     """Samples ``(frames, 2)`` at ``RATE``, exactly as long as the picture; None for silence.
 
-    ``times`` are the take seconds of the output frames, for the room's sound; ``numbering`` is how the voice counts,
-    from ``first`` where clips have numbers of their own. ``lead`` is the count-in: it is said over the song, and
+    ``times`` are the take seconds of the output frames, for the room's sound. A count-in is said over the song, and
     instead of what was said in the room. Without a song (or a room) there is silence where it was wanted.
     """
-    heard = version.sound
+    heard, lead, mix = version.sound, told.lead, told.mix
     out: Samples | None = None
     edges, counts_to_out = timing.counts(), timing.counts_to_out()
     if heard is ClipSound.SONG:
         out = clip_sound(song, timing, version.speed) if song is not None else None
+        if out is not None and mix.excerpt_s is not None:
+            _excerpt(out, counts_to_out(told.first), mix.excerpt_s)
     elif heard is ClipSound.ROOM:
         out = room_sound(room, times, timing) if room is not None else None
         if out is not None and lead is not None:
             _silenced_until(out, counts_to_out(lead.start))
     elif heard in (ClipSound.CLICKS, ClipSound.VOICE):
         out = np.zeros((round(timing.duration_s * RATE), 2), dtype=np.float32)
-        start = edges.start if lead is None else max(edges.start, lead.start)
-        if heard is ClipSound.CLICKS:
-            clicks = counts_between(lines, start, edges.end)
-            clicks += [(at, False) for at, _ in lead.said if at >= edges.start] if lead is not None else []
-            add_clicks(out, RATE, clicks, counts_to_out)
-        else:
-            add_voice(out, RATE, spoken_counts(lines, start, edges.end, numbering, first), counts_to_out)
+    over = heard is ClipSound.SONG and out is not None
+    levels = (
+        float(heard is ClipSound.CLICKS) or over * mix.clicks,
+        float(heard is ClipSound.VOICE) or over * mix.voice,
+    )
+    if out is not None and any(levels):
+        _counted(out, levels, told, edges, counts_to_out)
     if out is not None and lead is not None and heard is not ClipSound.CLICKS:
         add_voice(out, RATE, [(at, _said(word)) for at, word in lead.said], counts_to_out)
     return out
+
+
+def _counted(out: Samples, levels: tuple[float, float], told: Told, edges: CountRange, counts_to_out: TimeMap) -> None:
+    """Mix clicks and a voice on the counts, each at its level beside what is heard already, in place."""
+    lead = told.lead
+    loud = float(np.percentile(np.abs(out), 99.5)) if out.any() else 1.0
+    start = edges.start if lead is None else max(edges.start, lead.start)
+    for level, clicks in zip(levels, (True, False), strict=True):
+        if not level:
+            continue
+        part = np.zeros_like(out)
+        if clicks:
+            found = counts_between(told.lines, start, edges.end)
+            found += [(at, False) for at, _ in lead.said if at >= edges.start] if lead is not None else []
+            add_clicks(part, RATE, found, counts_to_out)
+        else:
+            said = spoken_counts(told.lines, start, edges.end, told.numbering, told.first)
+            add_voice(part, RATE, said, counts_to_out)
+        out += np.float32(level * (loud / max(1e-6, float(np.abs(part).max())) if loud < 1 else 1.0)) * part
+
+
+def _excerpt(samples: Samples, from_s: float, seconds: float) -> None:
+    """Only so many seconds are heard, from the first count on, in place; run-up and all after it are silent."""
+    first = max(0, round(from_s * RATE))
+    last = min(len(samples), first + round(seconds * RATE))
+    fade = min(round(_EXCERPT_FADE_S * RATE), last - first)
+    short = min(round(0.012 * RATE), last - first)
+    samples[:first] = 0
+    samples[last:] = 0
+    samples[first : first + short] *= np.linspace(0, 1, short, dtype=np.float32)[:, None]
+    samples[last - fade : last] *= np.linspace(1, 0, fade, dtype=np.float32)[:, None]
 
 
 def _said(word: str) -> str:

@@ -13,9 +13,8 @@ from vamos.core.media.frames import Planes
 from vamos.core.media.sound import Sound
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
 from vamos.core.progress import Progress, quiet
-from vamos.core.render.clip_sound import room_of, version_sound
+from vamos.core.render.clip_sound import room_of, told_of, version_sound
 from vamos.core.render.compose import Composer, Film, Reel, Stage
-from vamos.core.render.count_in import lead_of
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound import RATE, levelled
@@ -183,18 +182,8 @@ def _open(
     room = None
     if job.version.sound is ClipSound.ROOM and not job.clip.pieces:
         room, times = room_of(film.path, times)
-    lead = lead_of(composer.overlay.count_in, job.clip, stage.lines)
-    raw = version_sound(
-        job.version,
-        composer.timing,
-        stage.lines,
-        song,
-        room,
-        times,
-        composer.overlay.numbering,
-        lead,
-        job.clip.counts.start,
-    )
+    told = told_of(composer.overlay, job.clip, stage.lines, stage.output.mix)
+    raw = version_sound(job.version, composer.timing, told, song, room, times)
     writer = ClipWriter(
         job.path,
         *composer.size,

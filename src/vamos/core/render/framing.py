@@ -6,6 +6,7 @@ little as that allows; it widens only for as long as the reach asks, and bars co
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -24,6 +25,8 @@ _QUICK_S = 0.12
 _SLOW_S = 0.8
 #: How often a path is smoothed within its bounds.
 _ROUNDS, _FEW = 60, 4
+#: A path that moves less than this from round to round, as a share of the picture, is as smooth as it gets.
+_SETTLED = 2e-4
 #: The closest crop holds this share of the moments without widening.
 _USUAL = 0.9
 
@@ -169,17 +172,29 @@ def crop_path(
     ``steady`` moves as little as can be; else the dancer is kept in the middle. Without boxes the shape is cut around
     the middle.
     """
+    return crop_paths(wish, boxes, height, (lean,), steady)[0]
+
+
+def crop_paths(
+    wish: Wish, boxes: Boxes | None, height: float | None, leans: Sequence[float], steady: bool = True
+) -> list[CropPath]:
+    """As :func:`crop_path`, for several leans; they differ only up and down."""
     height = height if height is not None else usual_height(wish, boxes)
     if boxes is None:
-        return still(_around_the_middle(wish, height))
+        return [still(_around_the_middle(wish, height))] * len(leans)
     rows, ratio = boxes.rows, wish.ratio
     heights = _widened(boxes.height_for(ratio), height)
     x = _panned(rows[:, 0], rows[:, 2], heights * ratio, 0.0, steady)
-    y = _panned(rows[:, 1], rows[:, 3], heights, lean, True)
-    if max(np.ptp(heights), np.ptp(x), np.ptp(y)) < 1e-6:
-        return CropPath((wish.start_s,), (float(x[0]),), (float(y[0]),), (float(heights[0]),), ratio)
-    at_s, xs, ys, hs = (tuple(v.tolist()) for v in (boxes.at_s, x, y, heights))
-    return CropPath(at_s, xs, ys, hs, ratio)
+    out = []
+    for lean in leans:
+        y = _panned(rows[:, 1], rows[:, 3], heights, lean, True)
+        if max(np.ptp(heights), np.ptp(x), np.ptp(y)) < 1e-6:
+            path = CropPath((wish.start_s,), (float(x[0]),), (float(y[0]),), (float(heights[0]),), ratio)
+        else:
+            at_s, xs, ys, hs = (tuple(v.tolist()) for v in (boxes.at_s, x, y, heights))
+            path = CropPath(at_s, xs, ys, hs, ratio)
+        out.append(path)
+    return out
 
 
 def _around_the_middle(wish: Wish, height: float) -> Crop:
@@ -211,6 +226,9 @@ def _panned(low: Floats, high: Floats, size: Floats, lean: float, steady: bool) 
     wished = (least + most) / 2 + lean * (most - least) / 2
     path = np.clip(np.full(len(wished), float(np.median(wished))) if steady else wished, least, most)
     for _ in range(_ROUNDS if steady else _FEW):
+        before = path
         path = np.clip(scipy.ndimage.gaussian_filter1d(path, _SLOW_S * PER_SECOND / 2, mode="nearest"), least, most)
+        if np.abs(path - before).max() < _SETTLED:
+            break
     # Corners that the bounds put into it are rounded: boxes are held longer than that.
     return np.asarray(scipy.ndimage.gaussian_filter1d(path, 0.08 * PER_SECOND, mode="nearest"))

@@ -20,7 +20,7 @@ from vamos.core.render.framing import (
     CropPath,
     Wish,
     boxes_of,
-    crop_path,
+    crop_paths,
     largest,
     still,
     usual_height,
@@ -132,14 +132,15 @@ def _tried(
 ) -> Iterator[tuple[CropPath, ...]]:
     """Crops to choose from, the closest first; one choice where nothing is cut or known."""
     free = any(b is not None for b in boxes)
-    for grow in _growths(parts, heights) if free else [1.0]:
-        for steady, lean in product((True, False), _LEANS) if free else [(True, 0.0)]:
-            yield tuple(
-                still(WHOLE)
-                if part.wish is None
-                else crop_path(part.wish, box, height * grow if height else None, lean, steady)
-                for part, box, height in zip(parts, boxes, heights, strict=True)
-            )
+    leans = _LEANS if free else _LEANS[:1]
+    for grow, steady in product(_growths(parts, heights), (True, False)) if free else [(1.0, True)]:
+        every = [
+            [still(WHOLE)] * len(leans)
+            if part.wish is None
+            else crop_paths(part.wish, box, height * grow if height else None, leans, steady)
+            for part, box, height in zip(parts, boxes, heights, strict=True)
+        ]
+        yield from zip(*every, strict=True)
 
 
 def _growths(parts: Sequence[Part], heights: Sequence[float | None]) -> list[float]:

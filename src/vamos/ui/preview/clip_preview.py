@@ -17,9 +17,8 @@ from vamos.core.model.take import counts_to_take
 from vamos.core.plan.versions import clip_in, partner_of
 from vamos.core.progress import Progress
 from vamos.core.render.clicks import add_clicks, counts_between
-from vamos.core.render.clip_sound import room_of, version_sound
+from vamos.core.render.clip_sound import room_of, told_of, version_sound
 from vamos.core.render.compose import Composer, Stage, overlay_of, wanted_frame
-from vamos.core.render.count_in import lead_of
 from vamos.core.render.films import films_for
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import ClipTiming
@@ -89,9 +88,8 @@ class Scene:
                 # The mirror says that the film is gone.
                 return None
         overlay = overlay_of(self.version, self.stage.output.overlay)
-        lead, first = lead_of(overlay.count_in, self.clip, self.stage.lines), self.clip.counts.start
-        lines = self.stage.lines
-        samples = version_sound(self.version, timing, lines, song, room, times, overlay.numbering, lead, first)
+        told = told_of(overlay, self.clip, self.stage.lines, self.stage.output.mix)
+        samples = version_sound(self.version, timing, told, song, room, times)
         if clicks and samples is not None:
             samples = np.float32(0.7) * samples
             edges = timing.counts()

@@ -36,6 +36,7 @@ ACTIONS = (
     Action("mark_feet", "From here: feet", "Alt+E", "Film", "The take shows the feet from this count on."),
     Action("mark_danced", "From here: other sides", "Alt+O", "Film", "Own sides, or opposite sides, from here on."),
     Action("mark_mirror", "From here: in a mirror", "", "Film", "Filmed in a studio mirror from here on, or not."),
+    Action("mark_end", "From here: as before the mark", "Alt+Shift+X", "Film", "The mark one stands in ends here."),
     Action("mark_spoken", "From here: sides said", "Alt+S", "Film", "Whose right and left the words mean, or none."),
     Action(
         "mark_lettering",
@@ -108,6 +109,17 @@ class FilmCommands:
         at = self.moment()
         inside = at is not None and at[0].stretch_at(at[1]).in_mirror
         self._mark("no longer in a mirror" if inside else "in a mirror from here on", in_mirror=not inside)
+
+    def mark_end(self) -> None:
+        """A mark set with one key is ended with this one: it holds in between."""
+        at = self.moment()
+        if at is None:
+            self._desk.tell("No film is shown here whose mark could end.")
+            return
+        take, take_s = at
+        self._desk.do(
+            "End the mark", lambda p: edit.end_mark(p, take.id, take_s), f"{take.name}: as before from here on"
+        )
 
     def mark_spoken(self) -> None:
         """None said, the dancer's own, the learner's: the next of the three."""

@@ -103,6 +103,7 @@ class FilmRoom(Room):
         panel.buttons(
             ("Trouble", do.mark_trouble, ""), ("All is well", do.mark_well, ""), ("Lettering", do.mark_lettering, "")
         )
+        panel.buttons((f"The mark ends here ({key_of(ACTIONS, 'mark_end')})", do.mark_end, ""), key="mark ends")
         panel.buttons((f"Match by eye ({key_of(ACTIONS, 'by_eye')})", do.by_eye, ""))
         keys = (("mark_front", "front"), ("mark_back", "back"), ("mark_feet", "feet"), ("mark_trouble", "trouble"))
         panel.say(f"Keys: {', '.join(f'{key_of(ACTIONS, n)} {w}' for n, w in keys)}. A mark holds until the next one.")

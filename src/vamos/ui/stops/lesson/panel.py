@@ -13,7 +13,7 @@ from vamos.core.lesson.paper import side_words
 from vamos.core.lesson.plan import part_after
 from vamos.core.lesson.room import Lens, framing, travel
 from vamos.core.lesson.schools import WHY
-from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
+from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, Way
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -45,7 +45,9 @@ class LessonRoom(Room):
             return StopState("no sheet yet", False)
         plan = self.commands.plan
         over = ", too long" if plan.over_s > 1 else ""
-        return StopState(f"about {round(plan.seconds / 60)} min{over}", not over)
+        # What is only suggested is not decided yet.
+        decided = plan.wish != LessonWish()
+        return StopState(f"about {round(plan.seconds / 60)} min{over}", decided and not over)
 
     def main_action(self) -> MainAction | None:
         if not self.desk.project.dance.sections:

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
 
+from vamos.core.edit.output import set_output
 from vamos.core.model.project import Project
 from vamos.core.pack.estimate import estimate
 from vamos.core.pack.finding import Finding
@@ -84,6 +85,16 @@ class PackCommands:
         bad = f"; {len(written.bad)} figures do not hold, see Pack" if written.bad else ""
         self._desk.tell(f"The pack is in {written.folder}{bad}.")
         self._desk.stale.emit()
+
+    def set_excerpt(self, text: str) -> None:
+        """So many seconds of the song are heard in each clip; nothing typed: all of it."""
+        words = text.strip().replace(",", ".").removesuffix("s").strip()
+        try:
+            seconds = float(words) if words else None
+        except ValueError:
+            self._desk.tell(f"“{text}” is no length; type seconds such as 20.")
+            return
+        self._desk.do("How much of the song", lambda p: set_output(p, mix=replace(p.output.mix, excerpt_s=seconds)))
 
     def keep_profile(self, name: str) -> None:
         """Keep the settings under a name, for all projects."""

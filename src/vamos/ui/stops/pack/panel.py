@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 from fractions import Fraction
 from functools import partial
 
@@ -31,6 +32,14 @@ _CLIPS = (
     ("Counts over the picture", "with_counts"),
 )
 _EVEN = ("An even beat where the song is not heard", "even")
+#: What may lie over the song: levels of clicks and voice.
+_OVER = {
+    "nothing": (0.0, 0.0),
+    "clicks, softly": (0.4, 0.0),
+    "clicks": (0.8, 0.0),
+    "the counting voice, softly": (0.0, 0.5),
+    "the counting voice": (0.0, 0.9),
+}
 #: So many findings are shown.
 _MOST = 8
 
@@ -108,6 +117,8 @@ class PackRoom(Room):
             "The rights of the music are yours to clear. With “clicks” or “none”, clips carry the counts and no song."
         )
 
+        if ClipSound.SONG in (output.sound, *output.also_sound):
+            self._mix(panel)
         for sound in (ClipSound.SONG, ClipSound.CLICKS, ClipSound.VOICE):
             if sound is not output.sound:
                 self._also_sound(panel, sound)
@@ -154,6 +165,25 @@ class PackRoom(Room):
 
     def _use(self, profile: Profile) -> Callable[[bool], object]:
         return lambda _on: self.desk.do(profile.name, lambda p: set_output(p, **profile.settings))
+
+    def _mix(self, panel: Panel) -> None:
+        """What lies over the song, and how much of it is heard."""
+        mix = self.desk.project.output.mix
+        now = next((w for w, (c, v) in _OVER.items() if (c, v) == (mix.clicks, mix.voice)), "a mix of your own")
+
+        def over(words: str) -> None:
+            if words in _OVER:
+                clicks, voice = _OVER[words]
+                self.desk.do("Over the song", lambda p: set_output(p, mix=replace(mix, clicks=clicks, voice=voice)))
+
+        panel.choice("Over the song", list(dict.fromkeys([*_OVER, now])), now, over)
+        panel.text(
+            "Only the first",
+            f"{mix.excerpt_s:g}" if mix.excerpt_s else "",
+            self.commands.set_excerpt,
+            name="Seconds of the song in each clip",
+            hint="seconds of each clip’s song; all of it",
+        )
 
     def _also_sound(self, panel: Panel, sound: ClipSound) -> None:
         more = self.desk.project.output.also_sound
