@@ -18,7 +18,7 @@ class Browser:
     """One page of a browser; use as a context manager."""
 
     def __init__(self, width: int, height: int, dark: bool = False):
-        self._home = tempfile.TemporaryDirectory(prefix="vamos-browser-")
+        self._home = tempfile.TemporaryDirectory(prefix="vamos-browser-", ignore_cleanup_errors=True)
         command_r, self._write = os.pipe()
         self._read, answer_w = os.pipe()
         # The protocol is spoken on file descriptors 3 and 4 of the browser.

@@ -26,6 +26,8 @@ _SMALL = 0.01
 _TOGETHER, _ONE_IN = 3000, 9
 #: Who stops is still there for so many pictures.
 _STILL = 100
+#: Feet lie at most so far to the side of what is above them, in parts of the width.
+_BELOW = 20
 #: Grey levels counted as one; a second grey is shown at least so often, of the first.
 _BIN, _ALSO = 5, 0.12
 #: More of the picture than this is no dancer but the camera.
@@ -111,6 +113,11 @@ def stood(outlines: Grey) -> Grey:
             if last is not None and kept < _STILL:
                 lost = np.flatnonzero(last[:, 0] != NOBODY)
                 lost = lost[lost > lowest]
+                if len(here):
+                    # Feet are below who they belong to; somebody else may have walked out of the picture.
+                    left, right = (int(v) for v in out[k, lowest])
+                    near = (last[lost, 0] <= right + _BELOW) & (last[lost, 1].astype(int) >= left - _BELOW)
+                    lost = lost[near]
                 out[k, lost] = last[lost]
                 kept = kept + 1 if len(lost) else 0
             if len(here) or kept:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import shutil
 from collections.abc import Iterator
 from contextlib import ExitStack
 from dataclasses import dataclass, replace
@@ -25,7 +24,7 @@ from vamos.core.model.look import WORDS_LOOK, Framing, Shape
 from vamos.core.model.project import Project
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import Chapter, ffmetadata, plain_list
-from vamos.core.pack.place import put_in_place, work_folder
+from vamos.core.pack.place import made_at
 from vamos.core.pack.write import Outcome, check_place, only_a_pack
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import Coverage, coverage_of
@@ -41,7 +40,7 @@ from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound import RATE, levelled, read_song
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.time import FrameRate
-from vamos.errors import InputError, MediaError, MissingError, VamosError, write_error
+from vamos.errors import InputError, MediaError, MissingError, VamosError
 
 NAME = "lesson.mp4"
 #: Pictures a second, when nothing else is wished.
@@ -74,8 +73,7 @@ def write_lesson(project: Project, base: Path | None, out: Path, progress: Progr
     if not plan.steps or project.song is None or project.grid is None or coverage is None:
         raise InputError("A lesson is filmed from a written dance, a song with its beat, and takes placed on it.")
     check_place(out)
-    work = work_folder(out)
-    try:
+    with made_at(out, only_a_pack) as work:
         film = _Film(project, base, plan, coverage)
         if not film.shown:
             raise InputError("No clip shows any step of the lesson yet. “What to film” at Lesson says what is missing.")
@@ -88,13 +86,6 @@ def write_lesson(project: Project, base: Path | None, out: Path, progress: Progr
         for name, text in files.items():
             (work / name).write_text(text, encoding="utf-8")
         _manifest(project, work, entry, tuple(files), tuple(film.problems))
-        put_in_place(work, out, only_a_pack)
-    except OSError as error:
-        if isinstance(error, VamosError):
-            raise
-        raise write_error(error, out) from error
-    finally:
-        shutil.rmtree(work, ignore_errors=True)
     return Outcome(out, 1, tuple(film.problems))
 
 

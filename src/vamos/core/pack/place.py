@@ -7,11 +7,12 @@ import os
 import re
 import shutil
 import tempfile
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from pathlib import Path
 
 from vamos.core.document.files import umask
-from vamos.errors import write_error
+from vamos.errors import VamosError, write_error
 
 #: renameat2(2): exchange two paths; relative to the working folder.
 _EXCHANGE, _HERE = 2, -100
@@ -45,6 +46,25 @@ def _alive(process: int) -> bool:
     except OSError:
         return True
     return True
+
+
+@contextmanager
+def made_at(out: Path, check: Callable[[Path], None]) -> Iterator[Path]:
+    """A hidden folder to work in, put at ``out`` when all went well; nothing of it is left when not.
+
+    ``check`` looks at what stands there already. Raises WriteError.
+    """
+    work = work_folder(out)
+    try:
+        yield work
+        # Something may have been put there meanwhile; it is looked at again.
+        put_in_place(work, out, check)
+    except OSError as error:
+        if isinstance(error, VamosError):
+            raise
+        raise write_error(error, out) from error
+    finally:
+        shutil.rmtree(work, ignore_errors=True)
 
 
 def put_in_place(work: Path, out: Path, check: Callable[[Path], None]) -> None:

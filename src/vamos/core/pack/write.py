@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import shutil
 import tempfile
 import unicodedata
 from collections.abc import Callable
@@ -26,7 +25,7 @@ from vamos.core.model.take import counts_to_take
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.captions import webvtt
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
-from vamos.core.pack.place import put_in_place, work_folder
+from vamos.core.pack.place import made_at
 from vamos.core.pack.reuse import EarlierPack, made_from
 from vamos.core.pack.students_page import write_page
 from vamos.core.pack.timeline import NAME as TIMELINE
@@ -49,7 +48,6 @@ from vamos.errors import (
     MissingError,
     ProjectError,
     Stopped,
-    VamosError,
     WriteError,
     write_error,
 )
@@ -91,17 +89,8 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
     if project.song is None or grid is None or not clips:
         raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
     check_place(out)
-    work = work_folder(out)
-    try:
+    with made_at(out, only_a_pack) as work:
         outcome = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress).run(clips)
-        # Something may have been put there while clips were rendered.
-        put_in_place(work, out, only_a_pack)
-    except OSError as error:
-        if isinstance(error, VamosError):
-            raise
-        raise write_error(error, out) from error
-    finally:
-        shutil.rmtree(work, ignore_errors=True)
     return Outcome(out, outcome[0], outcome[1])
 
 
