@@ -111,6 +111,27 @@ class PageTest(FolderCase):
         self.assertGreaterEqual(page.run("film.currentTime"), page.run("seconds(loaded, loaded.from)") - 0.05)
         self.assertEqual(page.run("loaded.counts[loaded.first][1]"), "1")
 
+    def test_the_lesson_goes_on_by_itself(self):
+        """A step is danced as often as it says at each of its speeds, then comes the next; choosing a section leaves it."""
+        page = self.browser()
+        items = page.run("data.lesson")
+        self.assertGreater(len(items), 2)
+        self.assertEqual(page.run("document.querySelectorAll('#lesson button').length"), len(items))
+        page.key("j")
+        page.until("state.step === 0 && film.readyState >= 2")
+        self.assertIn(items[0]["title"], page.run("at('said').textContent"))
+        for _ in range(items[0]["times"] * len(items[0]["speeds"])):
+            page.run("round()")
+        page.until("state.step === 1")
+        self.assertEqual(page.run("shown().title"), page.run(f"data.sections[{items[1]['section']}].title"))
+        page.run("goStep(lesson.length - 1); for (let k = 0; k < 40 && state.step >= 0; k++) round()")
+        page.until("state.step === -1 && at('said').textContent.includes('was the lesson')")
+        page.key("j")
+        page.until("state.step === 0")
+        page.key("n")
+        page.until("state.step === -1")
+        self.assertEqual(page.errors, [])
+
     def test_the_ladder_goes_up_after_four_rounds(self):
         page = self.browser()
         page.key("t")

@@ -40,7 +40,7 @@ class ClipEntry:
 
     ``made_from`` is the hash of all it follows from. ``counts`` are (frame, number) where a new count begins;
     ``states`` (frame, what is written); ``covered`` for which share of the clip plates cover the dancer; ``proof`` the
-    small grey picture of the middle frame as filmed, rows of 16.
+    small grey picture of the middle frame as filmed, rows of 16; ``shows`` the name of other things over the picture.
     """
 
     file: str
@@ -69,6 +69,7 @@ class ClipEntry:
     pieces: tuple[PieceEntry, ...] = ()
     made_from: str = ""
     covered: float = 0.0
+    shows: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -129,6 +130,7 @@ def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry
         tuple(PieceEntry(frame, flip, _rows(proof)) for frame, flip, proof in written.pieces),
         made_from,
         written.covered,
+        job.version.shows.name if job.version.shows is not None else "",
     )
 
 

@@ -23,6 +23,7 @@ from vamos.core.model.clip import RUN_THROUGH, Arrangement, Look
 from vamos.core.model.dance import Foot, Section
 from vamos.core.model.project import Project
 from vamos.core.pack.manifest import ClipEntry
+from vamos.core.pack.playlist import lesson_items
 from vamos.core.time import count_name
 
 PAGE = "practise.html"
@@ -68,20 +69,22 @@ def page_data(project: Project, entries: Sequence[ClipEntry], rights: str) -> di
     sections = {s.name: s for s in project.dance.sections}
     through = [e for e in entries if e.title == RUN_THROUGH]
     title = project.dance.name or project.name
+    shown = [
+        {
+            "title": name,
+            "rows": _rows(sections[name]) if name in sections else [],
+            "views": _views([e for e in entries if e.title == name]),
+        }
+        for name in titles
+    ]
     return {
         "id": hashlib.sha256(f"{project.name}\n{title}".encode()).hexdigest()[:16],
         "title": title,
         "about": _about(project),
         "care": CARE,
         "rights": rights,
-        "sections": [
-            {
-                "title": name,
-                "rows": _rows(sections[name]) if name in sections else [],
-                "views": _views([e for e in entries if e.title == name]),
-            }
-            for name in titles
-        ],
+        "sections": shown,
+        "lesson": lesson_items(project, shown, bool(through)),
         "through": {"title": "The whole dance", "rows": [], "views": _views(through)} if through else None,
     }
 
@@ -119,6 +122,7 @@ def _view_name(entry: ClipEntry) -> str:
     if entry.arrangement != Arrangement.ONE:
         return str(entry.arrangement)
     extra = ["half-time"] if entry.half_time else ["to watch"] if entry.look == Look.PLAIN else []
+    extra += [entry.shows] if entry.shows else []
     return ", ".join([entry.label.split(":")[0] or entry.view, *extra])
 
 

@@ -98,7 +98,16 @@ def _beside_full_speed(folder: Path, entry: ClipEntry, manifest: Manifest) -> It
 
 def _same_but_speed(one: ClipEntry, other: ClipEntry) -> bool:
     def what(entry: ClipEntry) -> tuple[object, ...]:
-        return (entry.title, entry.view, entry.label, entry.look, entry.arrangement, entry.half_time, entry.sound)
+        return (
+            entry.title,
+            entry.view,
+            entry.label,
+            entry.look,
+            entry.arrangement,
+            entry.half_time,
+            entry.sound,
+            entry.shows,
+        )
 
     return what(one) == what(other)
 

@@ -2,7 +2,7 @@
 const data = JSON.parse(document.getElementById("data").textContent);
 const at = (id) => document.getElementById(id);
 const film = at("film");
-const state = { section: 0, view: 0, speed: 1, loop: true, ladder: false, rounds: 0, through: false };
+const state = { section: 0, view: 0, speed: 1, loop: true, ladder: false, rounds: 0, through: false, step: -1 };
 const ROUNDS = 4; // times a rung of the ladder is danced
 
 /* What the student ticked stays in this browser; without a place to keep it, until the page closes. */
@@ -78,12 +78,36 @@ function goTo(count) {
 }
 function round() {
   film.currentTime = seconds(loaded, loaded.from) + 0.001;
-  film.play();
+  film.play().catch(drawPlay); // stopped again before it began
+  if (state.step >= 0) { state.rounds += 1; return stepRound(); }
   if (!state.ladder) return;
   state.rounds += 1;
   if (state.rounds % ROUNDS) return;
   const faster = view().files.map((f) => f.speed).filter((s) => s > state.speed).sort((a, b) => a - b)[0];
   if (faster) { state.speed = faster; load(true); say("Up a rung: " + percent(faster)); }
+}
+
+/* The lesson: each step as often as it says, at each of its speeds, then the next. */
+const lesson = data.lesson || [];
+function stepRound() {
+  const item = lesson[state.step];
+  if (state.rounds < item.times) return;
+  state.rounds = 0;
+  const faster = item.speeds.filter((s) => s > state.speed + 0.001)[0];
+  if (faster) { state.speed = faster; load(true); say(item.title + ", " + percent(faster)); }
+  else if (state.step + 1 < lesson.length) goStep(state.step + 1);
+  else { film.pause(); state.step = -1; say("That was the lesson."); draw(); }
+}
+function goStep(n) {
+  if (!lesson.length) return;
+  const item = lesson[(n + lesson.length) % lesson.length], playing = !film.paused || (pending && pending.playing);
+  state.step = (n + lesson.length) % lesson.length;
+  state.through = Boolean(item.through);
+  if (!item.through) { state.section = item.section; state.view = item.view; }
+  Object.assign(state, { speed: item.speeds[0], rounds: 0, loop: true, ladder: false });
+  load(false);
+  if (playing && pending) pending.playing = true;
+  say(item.title + (item.words ? ": " + item.words : ""));
 }
 
 /* Eight flows into 1: the loop ends where the next 1 would begin. */
@@ -140,6 +164,15 @@ function draw() {
     for (const words of r.cells) { const td = document.createElement("td"); td.textContent = words; tr.append(td); }
     return tr;
   }));
+  at("lessonbox").hidden = !lesson.length;
+  at("lesson").replaceChildren(...lesson.map((item, n) => {
+    const li = document.createElement("li");
+    const often = (item.times > 1 ? item.times + " × " : "") + item.speeds.map(percent).join(", ");
+    const b = button(item.title + " (" + often + ")", null, () => goStep(n));
+    b.setAttribute("aria-current", String(n === state.step));
+    li.append(b);
+    return li;
+  }));
   at("loop").setAttribute("aria-pressed", String(state.loop));
   at("ladder").setAttribute("aria-pressed", String(state.ladder));
   at("ladder").disabled = view().files.length < 2;
@@ -156,12 +189,14 @@ function choose(n) {
   const count = data.sections.length;
   state.through = false;
   state.section = (n + count) % count;
+  state.step = -1;
   state.rounds = 0;
   load(false);
   say(shown().title);
 }
 function ladder() {
   state.ladder = !state.ladder;
+  state.step = -1;
   state.rounds = 0;
   if (state.ladder) { state.loop = true; state.speed = Math.min(...view().files.map((f) => f.speed)); load(true); say("The ladder begins at " + percent(state.speed) + "; after " + ROUNDS + " rounds it goes up."); }
   draw();
@@ -177,13 +212,13 @@ const playOrStop = () => film.paused ? film.play() : film.pause();
 at("play").addEventListener("click", playOrStop);
 at("loop").addEventListener("click", () => { state.loop = !state.loop; draw(); });
 at("ladder").addEventListener("click", ladder);
-at("top").addEventListener("click", () => { state.through = !state.through; load(false); say(state.through ? "The whole dance from the top." : shown().title); });
+at("top").addEventListener("click", () => { state.step = -1; state.through = !state.through; load(false); say(state.through ? "The whole dance from the top." : shown().title); });
 at("known").addEventListener("change", tickKnown);
 at("print").addEventListener("click", () => window.print());
 const KEYS = {
   " ": playOrStop, arrowleft: () => goTo(place().count - 1), arrowright: () => goTo(place().count + 1),
   l: () => at("loop").click(), t: ladder, "-": () => faster(-1), "+": () => faster(1), v: () => { state.view = (state.view + 1) % shown().views.length; load(true); say(view().name); },
-  n: () => choose(state.section + 1), p: () => choose(state.section - 1), k: () => { if (!state.through) tickKnown(); },
+  j: () => goStep(state.step + 1), n: () => choose(state.section + 1), p: () => choose(state.section - 1), k: () => { if (!state.through) tickKnown(); },
 };
 document.addEventListener("keydown", (e) => {
   if (e.ctrlKey || e.metaKey || e.altKey || (e.target.matches("input") && e.key !== "k")) return;

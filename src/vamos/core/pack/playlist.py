@@ -1,0 +1,53 @@
+"""The lesson as a list to play on the page for students: steps that the clips of a pack can show, in order."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from vamos.core.lesson.plan import plan_lesson
+from vamos.core.lesson.step import Step
+from vamos.core.model.lesson import StepKind
+from vamos.core.model.project import Project
+from vamos.core.model.take import View
+
+#: Steps that a student does not play: what a teacher says around them.
+_SAID = (StepKind.SAY,)
+
+
+def lesson_items(project: Project, sections: list[dict[str, Any]], through: bool) -> list[dict[str, Any]]:
+    """Steps with the number of their section and view on the page, their speeds, and how often they are danced.
+
+    Steps over several sections are the whole dance, where the pack has it; steps that nothing in the pack shows are
+    left out.
+    """
+    numbers = {s["title"]: k for k, s in enumerate(sections)}
+    names = {s.id: s.name for s in project.dance.sections}
+    out = []
+    for step in plan_lesson(project).steps:
+        if step.left_out or not step.speeds or step.kind in _SAID:
+            continue
+        item: dict[str, Any] = {
+            "title": step.title,
+            "words": step.words,
+            "speeds": [float(s) for s in step.speeds],
+            "times": step.times,
+        }
+        if step.kind is StepKind.WHOLE and through:
+            out.append(item | {"through": True})
+            continue
+        number = numbers.get(names.get(step.sections[0], "")) if len(step.sections) == 1 else None
+        view = _view(step, sections[number]["views"]) if number is not None else None
+        if view is not None:
+            out.append(item | {"section": number, "view": view})
+    return out
+
+
+def _view(step: Step, views: list[dict[str, Any]]) -> int | None:
+    """The way of seeing a section that a step asks for; None where the pack has none."""
+    wanted = {View.BACK: "back view", View.FEET: "feet"}.get(step.view, "mirrored")
+    found = [k for k, v in enumerate(views) if v["name"].startswith(wanted)]
+    if step.half_time:
+        return next((k for k in found if "half-time" in views[k]["name"]), None)
+    if step.shows == "words":
+        found = [k for k in found if views[k]["name"].endswith(", words")] or found
+    return found[0] if found else 0 if step.view is View.FRONT and views else None
