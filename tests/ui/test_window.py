@@ -3,6 +3,7 @@
 import unittest
 from fractions import Fraction as F
 from pathlib import Path
+from unittest import mock
 
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
@@ -12,10 +13,11 @@ from tests.support import FolderCase, write_song
 from tests.ui.qt import WindowCase
 from vamos.core.document.files import load
 from vamos.core.model.take import View
-from vamos.core.pack.manifest import NAME
+from vamos.core.pack.manifest import NAME, read_manifest
 from vamos.demo.build import PROJECT
 from vamos.ui.page.layout import MARGIN
 from vamos.ui.stops import STOPS
+from vamos.ui.stops.pack.files_table import FilesTable
 
 Ctrl, Shift, Alt = (
     Qt.KeyboardModifier.ControlModifier,
@@ -430,6 +432,13 @@ class DemoWindowTest(WindowCase, FolderCase):
         self.assertIn(str(out), self.window.status.words.text())
         self.window.go_to_stop("Pack")
         self.assertIn("all hold", self.panel_text())
+        table = self.window.findChild(FilesTable)
+        self.assertEqual(table.rowCount(), len(read_manifest(out).clips))
+        self.assertEqual({table.item(row, 4).text() for row in range(table.rowCount())}, {"holds"})
+        with mock.patch("vamos.ui.stops.pack.commands.QDesktopServices.openUrl") as opened:
+            table.setCurrentCell(0, 0)
+            QTest.keyClick(table, Qt.Key.Key_Return)
+        self.assertEqual(Path(opened.call_args[0][0].toLocalFile()), out / table.rows[0].file)
 
     def test_page_margin_is_where_it_is_painted(self):
         self.assertEqual(round(self.window.page._layout.x(0)), MARGIN)

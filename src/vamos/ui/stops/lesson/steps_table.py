@@ -6,19 +6,19 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QDropEvent, QKeyEvent
-from PyQt6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
+from PyQt6.QtWidgets import QAbstractItemView
 
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
 from vamos.core.time.counts import minutes_text
-from vamos.ui.parts.text import tip
+from vamos.ui.parts.rows_table import RowsTable
 
 _HEADS = ("At", "What", "How often, how fast", "Long")
 #: Rows that are seen at once.
-ROWS, HEIGHT = 13, 26
+ROWS = 13
 
 
-class StepsTable(QTableWidget):
+class StepsTable(RowsTable):
     """One row a step. ``chosen`` is told the key of the step one stands on, ``moved`` a key and by how many rows."""
 
     def __init__(
@@ -29,31 +29,13 @@ class StepsTable(QTableWidget):
         moved: Callable[[str, int], object],
         keys: dict[int, Callable[[], object]],
     ):
-        super().__init__(0, len(_HEADS))
+        super().__init__(_HEADS, "Steps of the lesson", 1)
         self._chosen, self._moved, self._keys = chosen, moved, keys
         self._shown: LessonPlan | None = None
         self._steps: tuple[Step, ...] = ()
         self._filling = False
-        self.setHorizontalHeaderLabels(_HEADS)
-        self.setAccessibleName("Steps of the lesson")
-        self.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
-        self.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
-        self.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
-        self.setShowGrid(False)
-        self.setTabKeyNavigation(False)
-        down, across = self.verticalHeader(), self.horizontalHeader()
-        assert down is not None and across is not None
-        down.hide()
-        down.setDefaultSectionSize(HEIGHT)
-        across.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft)
-        across.setHighlightSections(False)
-        modes = QHeaderView.ResizeMode
-        for column, mode in enumerate((modes.Fixed, modes.Stretch, modes.ResizeToContents, modes.Fixed)):
-            across.setSectionResizeMode(column, mode)
-        self.setColumnWidth(0, 52)
-        self.setColumnWidth(3, 58)
-        self.setFixedHeight(ROWS * HEIGHT + 34)
+        self.show_rows_at_once(ROWS)
         self.currentCellChanged.connect(self._walked)
         self.show_plan(plan, now)
 
@@ -68,8 +50,7 @@ class StepsTable(QTableWidget):
             for row, step in enumerate(self._steps):
                 seconds = plan.seconds_of(step)
                 words = (minutes_text(at), step.title, step.how_often(), _long(seconds))
-                for column, text in enumerate(words):
-                    self.setItem(row, column, _item(text, step))
+                self.put(row, words, step.reason or step.words, step.changed)
                 at += seconds
         keys = [s.key for s in self._steps]
         row = keys.index(now) if now in keys else 0
@@ -106,17 +87,6 @@ class StepsTable(QTableWidget):
         event.accept()
         if row >= 0 and there != row:
             self._moved(self._steps[row].key, there - row)
-
-
-def _item(text: str, step: Step) -> QTableWidgetItem:
-    item = QTableWidgetItem(text)
-    item.setToolTip(tip(step.reason or step.words))
-    if step.changed:
-        font = item.font()
-        font.setBold(True)
-        item.setFont(font)
-    item.setFlags(item.flags() & ~Qt.ItemFlag.ItemIsDropEnabled)
-    return item
 
 
 def _long(seconds: float) -> str:

@@ -12,6 +12,7 @@ from vamos.core.edit.output import set_output
 from vamos.core.model.project import Project
 from vamos.core.pack.estimate import estimate
 from vamos.core.pack.finding import Finding
+from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.students_page import PAGE
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
@@ -21,6 +22,7 @@ from vamos.core.plan.profiles import packed_project
 from vamos.core.progress import Progress
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
+from vamos.ui.stops.pack.files_table import FileRow, rows_of
 from vamos.ui.work.session import file_name
 
 ACTIONS = (
@@ -43,6 +45,7 @@ class Written:
     figures: int
     bad: tuple[Finding, ...]
     problems: tuple[str, ...]
+    rows: tuple[FileRow, ...] = ()
 
 
 class PackCommands:
@@ -75,14 +78,15 @@ class PackCommands:
             outcome = write_pack(project, base, out, progress.part(0, 0.85))
             findings = verify_pack(out, progress.part(0.85, 1.0))
             bad = tuple(f for f in findings if not f.good)
-            return Written(outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems))
+            rows = rows_of(read_manifest(out).clips, bad)
+            return Written(outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems), rows)
 
         self._desk.run("Writing the pack", work, self._done)
 
     def _done(self, written: Written) -> None:
         self.written = written
         # One may be at work elsewhere by now; what was found stands at Pack.
-        bad = f"; {len(written.bad)} figures do not hold, see Pack" if written.bad else ""
+        bad = "; something does not hold, see Pack" if written.bad else ""
         self._desk.tell(f"The pack is in {written.folder}{bad}.")
         self._desk.stale.emit()
 
@@ -106,6 +110,11 @@ class PackCommands:
     def forget_profile(self, name: str) -> None:
         self._desk.attempt(lambda: forget_profile(name), f"“{name}” is forgotten; this project stays as it is.")
         self._desk.stale.emit()
+
+    def open_file(self, file: str) -> None:
+        """A film of the pack in the player of the desktop."""
+        if self.written is not None:
+            QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.written.folder / file)))
 
     def show_folder(self) -> None:
         if self.written is not None:

@@ -17,6 +17,7 @@ from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.pack.commands import PackCommands, Written
+from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
 from vamos.ui.stops.stop import MainAction, Room
 
@@ -219,6 +220,12 @@ class PackRoom(Room):
             return
         for words, role in written_words(written):
             panel.say(words, role)
+        panel.custom(
+            "files",
+            "",
+            lambda: FilesTable(written.rows, self.commands.open_file),
+            lambda table: table.show_rows(written.rows),
+        )
         panel.buttons(
             ("Open the students’ page", self.commands.show_page, ""), ("Open the folder", self.commands.show_folder, "")
         )
@@ -228,7 +235,8 @@ class PackRoom(Room):
 def written_words(written: Written) -> list[tuple[str, str]]:
     """What a pack came to, in sentences with their roles."""
     words = [(f"{plural(written.files, 'file')} in {written.folder}.", "")]
-    hold = "all hold" if not written.bad else f"{len(written.bad)} do not hold"
+    wrong = len(written.bad)
+    hold = "all hold" if not wrong else "1 does not hold" if wrong == 1 else f"{wrong} do not hold"
     words.append((f"Decoded again and compared: {plural(written.figures, 'figure')}, {hold}.", ""))
     words += [(f"{f.file}: {f.what}, {f.detail}", "warn") for f in written.bad[:_MOST]]
     words += [(sentence(p), "warn") for p in written.problems[:_MOST]]
