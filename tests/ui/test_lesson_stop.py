@@ -3,7 +3,8 @@
 import unittest
 from unittest import mock
 
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QMimeData, QPointF, Qt
+from PyQt6.QtGui import QDragMoveEvent, QDropEvent
 from PyQt6.QtTest import QTest
 
 from tests.ui.qt import StopCase
@@ -71,6 +72,23 @@ class LessonStopTest(StopCase):
         self.click(self.panel_button("Order as suggested"))
         self.settle()
         self.assertEqual(self.titles(), before)
+
+    def test_another_order_by_dragging(self):
+        """A row is taken by the mouse over two others and let go there: Qt lets it, and the plan follows."""
+        self.stand_on("Gate walk on numbers")
+        table, before = self.table(), self.titles()
+        row = table.currentRow()
+        where = QPointF(table.visualItemRect(table.item(row + 2, 1)).center())
+        data, action, button = QMimeData(), Qt.DropAction.MoveAction, Qt.MouseButton.LeftButton
+        plain = Qt.KeyboardModifier.NoModifier
+        over = QDragMoveEvent(where.toPoint(), action, data, button, plain)
+        table.dragMoveEvent(over)
+        self.assertTrue(over.isAccepted())
+        table.dropEvent(QDropEvent(where, action, data, button, plain))
+        self.settle()
+        after = self.titles()
+        self.assertEqual(after.index("Gate walk on numbers"), row + 2)
+        self.assertEqual(sorted(after), sorted(before))
 
     def test_left_out_and_taken_back(self):
         self.stand_on("Gate walk from the back")

@@ -81,7 +81,11 @@ class UseTest(unittest.TestCase):
         used = use_other_song(self.project(), 0)
         clips = plan_clips(used)
         self.assertEqual([c.title for c in clips], ["A", "B"])
-        self.assertTrue(all("laid on this song" in "".join(c.reasons) or c.take == "front" for c in clips))
+        first, second = clips
+        take_s = counts_to_take(used.takes[0].passes[0], THERE)
+        self.assertAlmostEqual(float(take_s(float(second.counts.start))), 2.0 + float(HERE.time_map()(8)), places=6)
+        self.assertEqual(used.takes[0].passes[0].kind, PassKind.COUNTED)
+        self.assertEqual(first.take, "front")
 
     def test_back_to_the_first_song_all_is_as_it_was(self):
         project = self.project()

@@ -97,17 +97,6 @@ def largest(aspect: float, film_aspect: float) -> Crop:
     return Crop(0.0, (1 - height) / 2, 1.0, height)
 
 
-def smallest(aspect: float, film_aspect: float) -> Crop:
-    """The whole picture within a shape, with bars at two of its sides."""
-    if abs(aspect / film_aspect - 1) < 0.01:
-        return WHOLE
-    if aspect > film_aspect:
-        width = aspect / film_aspect
-        return Crop((1 - width) / 2, 0.0, width, 1.0)
-    height = film_aspect / aspect
-    return Crop(0.0, (1 - height) / 2, 1.0, height)
-
-
 @dataclass(frozen=True, slots=True)
 class Wish:
     """How a film is to be cut: its shape (width over height), that of the film, from and to which take second.

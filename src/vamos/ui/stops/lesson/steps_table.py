@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtGui import QDropEvent, QKeyEvent
+from PyQt6.QtGui import QDragMoveEvent, QDropEvent, QKeyEvent
 from PyQt6.QtWidgets import QAbstractItemView
 
 from vamos.core.lesson.plan import LessonPlan
@@ -76,6 +76,11 @@ class StepsTable(RowsTable):
             self._keys[event.key()]()
         else:
             super().keyPressEvent(event)
+
+    def dragMoveEvent(self, event: QDragMoveEvent | None) -> None:
+        """A row may be let go on any other; Qt would only take it on cells it may overwrite."""
+        if event is not None and event.source() in (self, None):
+            event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent | None) -> None:
         """The row is not moved here; the plan is, and comes back in its new order."""
