@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import argparse
-from dataclasses import replace
+from dataclasses import fields, replace
 from fractions import Fraction
 
 from vamos.core.edit.output import phrase_of, set_count_in, toggle_look
-from vamos.core.model.clip import Arrangement, ClipSound, Quality
+from vamos.core.model.clip import Arrangement, Cards, ClipSound, Quality
 from vamos.core.model.look import LOOKS, CountIn, Lane, NamedLook, Numbering, Shape, Style
 from vamos.core.model.project import Output, Project
 from vamos.core.model.take import View
@@ -71,6 +71,13 @@ def add_output(sub: argparse.ArgumentParser) -> None:
         nargs=2,
         metavar=("FROM", "TO"),
         help="counts of the run-through, from FROM up to TO; 0 is the first danced",
+    )
+    sub.add_argument(
+        "--cards",
+        nargs="+",
+        default=[],
+        metavar="CARD=COUNTS",
+        help="cards in the run-through: title=8 section=4 tag=4 end=8; 0 is none",
     )
     sub.add_argument("--even", action="store_true", help="count evenly where the song is not heard")
     sub.add_argument(
@@ -148,6 +155,14 @@ def _counted(out: Output, project: Project, arguments: argparse.Namespace) -> Ou
     return out
 
 
+def _card(words: str) -> tuple[str, int]:
+    """A card and for how many counts it stands, as typed; raises InputError."""
+    name, _, counts = words.partition("=")
+    if name not in {f.name for f in fields(Cards)} or not counts.isdecimal() or len(counts) > 3:
+        raise InputError(f"“{words}” is no card. Say title=8, section=4, tag=4 or end=8; 0 is none.")
+    return name, int(counts)
+
+
 def look_of(words: str) -> NamedLook:
     """A version's look as typed; raises InputError."""
     known = {look.name: look for look in LOOKS}
@@ -182,4 +197,6 @@ def _sized(out: Output, arguments: argparse.Namespace) -> Output:
     if arguments.from_to:
         first, last = map(as_count, arguments.from_to)
         through = replace(through, first=first, last=last)
+    if arguments.cards:
+        through = replace(through, cards=replace(through.cards, **dict(map(_card, arguments.cards))))
     return replace(out, run_through=through)

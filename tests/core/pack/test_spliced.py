@@ -1,5 +1,6 @@
 """A run-through of pieces: written, decoded, compared with the films it came from."""
 
+import json
 from dataclasses import replace
 from fractions import Fraction as F
 from pathlib import Path
@@ -9,7 +10,7 @@ import numpy as np
 
 from tests.support import FolderCase, grid_at
 from vamos.core.media.sound import Sound, write_wav
-from vamos.core.model.clip import ClipSound, RunThrough
+from vamos.core.model.clip import Cards, ClipSound, RunThrough
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Output, Project
 from vamos.core.model.song import MediaRef, Song
@@ -102,3 +103,24 @@ class SplicedPackTest(FolderCase):
         self.project = replace(self.project, output=replace(output, run_through=RunThrough(wanted=False)))
         write_pack(self.project, self.folder, self.out)
         self.assertNotIn("run-through", [c.title for c in read_manifest(self.out).clips])
+
+    def test_cards_fill_the_picture_before_and_after_and_are_verified(self):
+        """The song begins 4 counts before the run-up; sides of pieces are checked where a film is seen."""
+        output = self.project.output
+        wish = RunThrough(cards=Cards(title=2, section=2, end=4))
+        self.project = replace(self.project, output=replace(output, run_through=wish))
+        entry, frames = self.written()
+        self.assertEqual([f for f in verify_pack(self.out) if not f.good], [])
+        cards = [(at, state.card[0]) for at, state in entry.states if state.card is not None]
+        self.assertEqual([title for _, title in cards], ["d", "d"])
+        for at, _ in cards:
+            # Paper in the corners, on the first frame of a card as after it.
+            for frame in (frames[at], frames[min(len(frames) - 1, at + 5)]):
+                self.assertTrue((frame[[2, 2, -3, -3], [2, -3, 2, -3]] > 200).all())
+        self.assertTrue((frames[cards[1][0] - 1][2, 2]) < 200)
+        # A manifest that names another card is told.
+        manifest = json.loads((self.out / "manifest.json").read_text())
+        for _, state in next(c for c in manifest["clips"] if c["title"] == "run-through")["states"]:
+            state["card"] = state["card"] and ["another dance altogether", "with other words\n" * 9]
+        (self.out / "manifest.json").write_text(json.dumps(manifest))
+        self.assertEqual({f.what for f in verify_pack(self.out) if not f.good}, {"cards"})

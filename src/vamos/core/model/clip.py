@@ -126,6 +126,39 @@ class Choice:
     nudge_end: int | None = None
 
 
+#: A card stands for so many counts at most.
+LONGEST_CARD = 32
+
+
+@dataclass(frozen=True, slots=True)
+class Cards:
+    """For how many counts cards stand in a run-through; 0 is none.
+
+    ``title`` before the run-up and ``end`` after the run-out fill the picture; ``section`` and ``tag`` (a tag, a stop,
+    a restart, the ending) stand at its edge where each begins, and the dance goes on.
+    """
+
+    title: int = 0
+    section: int = 0
+    tag: int = 0
+    end: int = 0
+
+    def __post_init__(self) -> None:
+        for counts in (self.title, self.section, self.tag, self.end):
+            if not 0 <= counts <= LONGEST_CARD:
+                raise InputError(f"A card stands for 0 to {LONGEST_CARD} counts, not {counts}.")
+
+
+@dataclass(frozen=True, slots=True)
+class ClipCard:
+    """A card of a clip: when it stands, and what it says; ``full`` ones take the whole picture."""
+
+    counts: CountRange
+    title: str
+    words: str = ""
+    full: bool = False
+
+
 #: The key, subject and title of the run-through.
 RUN_THROUGH = "run-through"
 
@@ -133,13 +166,14 @@ RUN_THROUGH = "run-through"
 @dataclass(frozen=True, slots=True)
 class RunThrough:
     """What is wished of the run-through: whether there is one, its view (None: the one filmed most), from and to which
-    count of the dance.
+    count of the dance, and its cards.
     """
 
     wanted: bool = True
     view: View | None = None
     first: Fraction | None = None
     last: Fraction | None = None
+    cards: Cards = Cards()
 
     def __post_init__(self) -> None:
         if self.view not in (None, View.FRONT, View.BACK):
@@ -191,6 +225,12 @@ class Clip:
     pieces: tuple[Piece, ...] = ()
     mark: int = 100
     other_marks: tuple[tuple[int, str], ...] = ()
+    cards: tuple[ClipCard, ...] = ()
+
+    def card_at(self, position: Fraction) -> ClipCard | None:
+        """The card that stands at a count; one that fills the picture comes first."""
+        standing = [c for c in self.cards if c.counts.contains(position)]
+        return max(standing, key=lambda c: c.full, default=None)
 
     def label_at(self, position: Fraction) -> str:
         """What a learner reads at a count."""
@@ -201,6 +241,14 @@ class Clip:
     def shown(self) -> CountRange:
         """The counts shown, with run-up and run-out."""
         return self.counts.widened(self.run_up, self.run_out)
+
+    @property
+    def filmed(self) -> CountRange:
+        """The counts of which a film is seen: without cards that fill the picture."""
+        whole, full = self.shown, [c.counts for c in self.cards if c.full]
+        start = max((c.end for c in full if c.start <= whole.start), default=whole.start)
+        end = min((c.start for c in full if c.end >= whole.end), default=whole.end)
+        return CountRange(start, max(start, end))
 
 
 def clip_key(subject: str, view: View) -> str:

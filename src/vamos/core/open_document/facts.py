@@ -17,10 +17,10 @@ from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import View
+from vamos.core.plan.cards import run_through_of
 from vamos.core.plan.clips import clips_of
 from vamos.core.plan.coverage import Coverage
 from vamos.core.plan.line_pass import LinePass, pass_of_line, views_of_line
-from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.shots import ShotList, shot_list
 from vamos.core.render.words import Words
 
@@ -106,8 +106,8 @@ class Facts:
         p, coverage = self.project, self.coverage
         return self._once(
             "run-through",
-            (coverage, p.choices, p.output),
-            lambda: plan_run_through(coverage, p.choices, p.output.run_through),
+            (coverage, p.choices, p.output, p.dance, p.song),
+            lambda: run_through_of(p, coverage),
         )
 
     def clips_of(self, line: Line) -> tuple[Clip, ...]:

@@ -11,10 +11,10 @@ from vamos.core.media.probe import probe
 from vamos.core.model.clip import Clip, Quality, Version
 from vamos.core.model.look import Shape
 from vamos.core.model.project import Project
+from vamos.core.plan.cards import run_through_of
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import Coverage
 from vamos.core.plan.profiles import packed_clips
-from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.versions import run_through_versions, versions_of
 from vamos.core.render.compose import LONGEST, picture_size, shape_size, wide_size
 from vamos.errors import VamosError
@@ -56,7 +56,7 @@ def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimat
     clips = plan_clips(project, coverage)
     wanted = packed_clips(project, clips)
     every: list[tuple[Clip, Version]] = [(c, v) for c in wanted for v in versions_of(output, c, clips)]
-    through = plan_run_through(coverage, project.choices, output.run_through)
+    through = run_through_of(project, coverage)
     if through is not None:
         every += [(through, v) for v in run_through_versions(output, through)]
     a_second = {c.take: _pixels_a_second(project, base, c.take) for c, _ in every}

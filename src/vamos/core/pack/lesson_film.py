@@ -30,13 +30,13 @@ from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.progress import Progress, quiet
-from vamos.core.render.cards import card_planes
 from vamos.core.render.clip_sound import told_of, version_sound
 from vamos.core.render.clips import RenderJob, Written, small_grey
 from vamos.core.render.compose import LONGEST, Composer, Reel, Stage, shape_size, wide_size
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlay_state import OverlayState
+from vamos.core.render.overlays import planes_of
 from vamos.core.render.sound import RATE, levelled, read_song
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.time import FrameRate
@@ -275,7 +275,7 @@ class _Film:
         proofs: list[Piece] = []
         for (_, part), composer in zip(flat, composers, strict=True):
             if composer is None:
-                planes = card_planes(part.title, part.words, *size, matrix)
+                planes = planes_of(_card(part), *size, matrix)
                 for _ in range(_frames(part, self.rate)):
                     writer.picture(*planes)
                 continue
@@ -314,6 +314,10 @@ def _close(reels: dict[Path, Reel]) -> None:
         reel.close()
 
 
+def _card(part: _Part) -> OverlayState:
+    return OverlayState("", card=(part.title, part.words))
+
+
 def _frames(part: _Part, rate: FrameRate) -> int:
     return max(1, round(part.seconds * float(rate.per_second)))
 
@@ -335,7 +339,7 @@ class _Joined:
             self._begins.append((self.rate.seconds(at), title))
         if composer is None:
             self.frames += _frames(part, self.rate)
-            self.states.append((at, OverlayState("")))
+            self.states.append((at, _card(part)))
         else:
             self.frames += composer.timing.frames
             self.states += [(at + frame, state) for frame, state in composer.states]

@@ -55,6 +55,7 @@ def picture_findings(path: Path, entry: ClipEntry) -> Iterator[Finding]:
     good = abs(length - entry.duration_s) < 0.5 / float(rate)
     yield Finding(name, "duration", good, f"{length:.3f} s, wanted {entry.duration_s:.3f} s")
     yield from _counts(entry, seen)
+    yield from _card_findings(entry, seen)
     if not entry.pieces:
         yield _flip(entry, entry.frames // 2, entry.flipped, entry.proof, seen.kept)
     for number, piece in enumerate(entry.pieces, 1):
@@ -64,7 +65,7 @@ def picture_findings(path: Path, entry: ClipEntry) -> Iterator[Finding]:
 
 def _decoded(path: Path, entry: ClipEntry) -> _Seen:
     seen = _Seen()
-    changes = {frame for frame, _ in entry.counts}
+    changes = {frame for frame, _ in entry.counts} | {frame for frame, _ in _cards(entry)}
     whole = {entry.frames // 2, *(p.frame for p in entry.pieces)}
     with opened(path) as container:
         for k, frame in enumerate(container.decode(video=0)):
@@ -106,6 +107,19 @@ def _counts(entry: ClipEntry, seen: _Seen) -> Iterator[Finding]:
     yield Finding(entry.file, "order of counts", ordered, "they go on" if ordered else "they do not go on")
 
 
+def _cards(entry: ClipEntry) -> list[tuple[int, OverlayState]]:
+    return [(frame, state) for frame, state in entry.states if state.card is not None and frame < entry.frames]
+
+
+def _card_findings(entry: ClipEntry, seen: _Seen) -> Iterator[Finding]:
+    """Each card fills the picture from its frame on."""
+    cards = _cards(entry)
+    wrong = [f for f, _ in cards if seen.off.get(f, (255.0, 0.0))[0] >= _PLATE_TOLERANCE]
+    if cards:
+        words = f"{len(cards) - len(wrong)} of {len(cards)} stand where they should"
+        yield Finding(entry.file, "cards", not wrong, f"{words}: not at frame {wrong[0]}" if wrong else words)
+
+
 def _count(entry: ClipEntry, seen: _Seen, frame: int, number: str) -> tuple[bool, str]:
     if frame not in seen.off:
         return False, f"frame {frame} is missing"
@@ -129,8 +143,8 @@ def _state_at(entry: ClipEntry, frame: int) -> OverlayState:
 
 
 def _plate_distance(entry: ClipEntry, picture: Pixels, state: OverlayState) -> float:
-    """Mean difference in grey levels between the decoded number plate and the drawn one; far where none is drawn."""
-    if not state.number:
+    """Mean difference in grey levels between the decoded number plate, or card, and the drawn one; far without any."""
+    if not state.number and state.card is None:
         return 255.0
     x, y, luma, _, _ = yuv_plates(state, entry.width, entry.height, entry.matrix)[0]
     part = picture[y : y + luma.shape[0], x : x + luma.shape[1]].astype(float)

@@ -30,10 +30,10 @@ from vamos.core.pack.reuse import EarlierPack, made_from
 from vamos.core.pack.students_page import write_page
 from vamos.core.pack.timeline import NAME as TIMELINE
 from vamos.core.pack.timeline import Cut, write_timeline
+from vamos.core.plan.cards import run_through_of
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import packed_clips, packed_project
-from vamos.core.plan.run_through import plan_run_through
 from vamos.core.plan.versions import clip_in, partner_of, run_through_versions, version_words, versions_of
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.core.render.clips import RenderJob, render_clip
@@ -118,7 +118,7 @@ class _Packer:
         self.clips, clips = clips, packed_clips(self.project, clips)
         (self.work / "clips").mkdir()
         output = self.project.output
-        through = plan_run_through(coverage_of(self.project), self.project.choices, output.run_through)
+        through = run_through_of(self.project, coverage_of(self.project))
         tasks: list[tuple[float, Callable[[Progress], list[mf.ClipEntry]]]] = []
         for number, clip in enumerate(clips, 1):
             versions = versions_of(output, clip, self.clips)

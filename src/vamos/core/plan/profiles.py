@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from typing import Any
 
-from vamos.core.model.clip import Clip, ClipSound, Mix, NamedRange, Quality, RunThrough
+from vamos.core.model.clip import Cards, Clip, ClipSound, Mix, NamedRange, Quality, RunThrough
 from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Output, Project
 from vamos.core.plan.coverage import Coverage, coverage_of
@@ -66,13 +66,13 @@ PROFILES = (
     Profile(
         "along",
         "Dance-along",
-        "The whole dance with a call before each tag, restart and stop; with the song, and with clicks alone.",
+        "The whole dance with a title, a call before each tag, restart and stop; with the song, and with clicks.",
         {
             **_ONE_EACH,
             "sections": False,
             "speeds": _FULL,
             "framing": _WIDE,
-            "run_through": RunThrough(),
+            "run_through": RunThrough(cards=Cards(title=8, tag=4, end=8)),
             "quality": Quality.HALL,
             "also_sound": (ClipSound.CLICKS,),
         },

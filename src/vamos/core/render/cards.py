@@ -1,21 +1,17 @@
-"""Cards: a title and some words on paper, as planes of a frame."""
+"""Cards: a title and some words on paper."""
 
 from __future__ import annotations
-
-from functools import lru_cache
 
 import numpy as np
 from PIL import Image, ImageDraw
 
-from vamos.core.media.frames import Planes
+from vamos.core.render.colours import ACCENT, INK, PAPER, Colour
 from vamos.core.render.lettering import runs_of, text_length
-from vamos.core.render.overlays import rgb_planes
-from vamos.core.render.plates import ACCENT, INK, PAPER, Colour
+from vamos.core.render.overlay_state import Pixels
 
 
-@lru_cache(maxsize=8)
-def card_planes(title: str, words: str, width: int, height: int, matrix: str) -> tuple[Planes, Planes, Planes]:
-    """A card as Y, U, V of a size; words are wrapped, and made smaller until they fit."""
+def card_pixels(title: str, words: str, width: int, height: int) -> Pixels:
+    """A card of a size, ``(height, width, 3)``; words are wrapped, and made smaller until they fit."""
     unit = (width * height) ** 0.5 / 75
     image = Image.new("RGB", (width, height), PAPER)
     draw = ImageDraw.Draw(image)
@@ -34,7 +30,7 @@ def card_planes(title: str, words: str, width: int, height: int, matrix: str) ->
         if y + size > height * 0.95:
             break
         y = _line(draw, line, left, y, size, INK, "SemiBold")
-    return rgb_planes(np.asarray(image), matrix)
+    return np.asarray(image)
 
 
 def _line(draw: ImageDraw.ImageDraw, text: str, x: float, y: float, size: float, colour: Colour, weight: str) -> float:
@@ -46,11 +42,14 @@ def _line(draw: ImageDraw.ImageDraw, text: str, x: float, y: float, size: float,
 
 
 def _wrapped(text: str, size: int, room: float, weight: str) -> list[str]:
+    """Lines as long as there is room; a line of its own in the text stays one."""
     lines: list[str] = []
-    for word in text.split():
-        longer = f"{lines[-1]} {word}" if lines else word
-        if lines and text_length(runs_of(longer, size, weight)) <= room:
-            lines[-1] = longer
-        else:
-            lines.append(word)
+    for row in text.splitlines():
+        started = len(lines)
+        for word in row.split():
+            longer = f"{lines[-1]} {word}" if len(lines) > started else word
+            if len(lines) > started and text_length(runs_of(longer, size, weight)) <= room:
+                lines[-1] = longer
+            else:
+                lines.append(word)
     return lines

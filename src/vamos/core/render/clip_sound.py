@@ -43,7 +43,7 @@ _EXCERPT_FADE_S = 1.0
 @dataclass(frozen=True, slots=True)
 class Told:
     """What is clicked and said in a clip: its lines, how counts are said, from ``first`` where clips have numbers of
-    their own, how it is counted in, and what lies over the song.
+    their own, how it is counted in, what lies over the song, and in which counts (None: in all) something is counted.
     """
 
     lines: Sequence[Line]
@@ -51,11 +51,12 @@ class Told:
     lead: Lead | None = None
     first: Fraction = Fraction(0)
     mix: Mix = Mix()
+    within: CountRange | None = None
 
 
 def told_of(overlay: Overlay, clip: Clip, lines: Sequence[Line], mix: Mix) -> Told:
     """What is said of a clip that shows an overlay."""
-    return Told(lines, overlay.numbering, lead_of(overlay.count_in, clip, lines), clip.counts.start, mix)
+    return Told(lines, overlay.numbering, lead_of(overlay.count_in, clip, lines), clip.counts.start, mix, clip.filmed)
 
 
 def version_sound(
@@ -100,6 +101,8 @@ def _counted(out: Samples, levels: tuple[float, float], told: Told, edges: Count
     """Mix clicks and a voice on the counts, each at its level beside what is heard already, in place."""
     lead = told.lead
     loud = float(np.percentile(np.abs(out), 99.5)) if out.any() else 1.0
+    if told.within is not None:
+        edges = CountRange(max(edges.start, told.within.start), min(edges.end, told.within.end))
     start = edges.start if lead is None else max(edges.start, lead.start)
     for level, clicks in zip(levels, (True, False), strict=True):
         if not level:

@@ -76,7 +76,7 @@ class _Output:
         frame = self.writer.frames
         if frame == self.composer.timing.frames // 2:
             self.proof = small_grey(self.composer.as_filmed(frame))
-        for middle, flip in self.composer.middles if isinstance(self.composer, SplicedComposer) else ():
+        for middle, flip in self.composer.middles:
             if frame == middle:
                 self.pieces.append((frame, flip, small_grey(self.composer.as_filmed(frame))))
         self.writer.picture(*self.composer.picture(frame))

@@ -235,7 +235,8 @@ class Composer:
             return []
         found = []
         for film, area, (wide, high) in zip(self.films, areas, self.sizes, strict=False):
-            for plate in plates(OverlayState("", label=film.clip.label), wide, high):
+            banner = max((c.title for c in film.clip.cards if not c.full), key=len, default="")
+            for plate in plates(OverlayState("", label=film.clip.label, banner=banner), wide, high):
                 h, w = plate.pixels.shape[:2]
                 inside = Area(plate.x / wide, plate.y / high, (plate.x + w) / wide, (plate.y + h) / high)
                 found.append(inside.within(area))
@@ -285,6 +286,14 @@ class Composer:
             shown = replace(shown, place="")
         draw_on_yuv(y, u, v, shown, self.matrix)
         return y, u, v
+
+    @property
+    def middles(self) -> tuple[tuple[int, bool], ...]:
+        """(frame, whether it is flipped) to check the side against, where cards take a part of the clip."""
+        if self.clip.filmed == self.clip.shown:
+            return ()
+        first, last = (self.timing.frame_of(at) for at in (self.clip.filmed.start, self.clip.filmed.end))
+        return (((max(0, first) + min(last, self.timing.frames)) // 2, self.clip.flip),)
 
     def flipped_at(self, _frame: int) -> bool:
         """Whether the film is flipped."""

@@ -19,7 +19,7 @@ class OverlayState:
 
     ``row`` are the numbers of the eight, ``at`` which of them it is, ``beside`` a second number; ``style`` and ``size``
     say how all is drawn (``size`` 1 is read from two metres), ``spots`` where plates stand when not in their usual
-    places.
+    places. ``banner`` names what begins; a ``card`` (its title, its words) fills the picture.
     """
 
     number: str
@@ -42,6 +42,8 @@ class OverlayState:
     size: float = 1.0
     beside: str = ""
     spots: Spots | None = None
+    banner: str = ""
+    card: tuple[str, str] | None = None
 
 
 @dataclass(frozen=True, slots=True)

@@ -41,6 +41,9 @@ def shown_at(
 ) -> OverlayState:
     """What stands over the picture of a clip at a position; ``lead`` is how it is counted in."""
     overlay = overlay or Overlay()
+    card = clip.card_at(position)
+    if card is not None and card.full:
+        return OverlayState("", title=clip.title, card=(card.title, card.words))
     lanes = overlay.lanes if look is Look.DO else tuple(x for x in overlay.lanes if x is Lane.LABEL)
     event = words.event_at(position)
 
@@ -76,6 +79,7 @@ def shown_at(
         at=row[1],
         style=overlay.style,
         size=size_for(overlay.distance_m),
+        banner=card.title if card is not None else "",
     )
 
 
@@ -86,7 +90,8 @@ def schedule(
     out: list[tuple[int, OverlayState]] = []
     edges, count_in = timing.counts(), (overlay or Overlay()).count_in
     lead = words.lead(count_in, clip)
-    marks = {p.counts.start for p in clip.pieces if edges.start < p.counts.start < edges.end}
+    marks = {p.counts.start for p in clip.pieces} | {at for c in clip.cards for at in (c.counts.start, c.counts.end)}
+    marks = {at for at in marks if edges.start < at < edges.end}
     for position in sorted({*words.changes(edges.start, edges.end), *marks}):
         frame = max(0, timing.frame_of(position))
         state = shown_at(words, clip, position, overlay, look, lead)
@@ -145,6 +150,14 @@ def draw_on_yuv(y: Pixels, u: Pixels, v: Pixels, shown: OverlayState, matrix: st
         y[py : py + h, px : px + w] = py_plane
         u[py // 2 : (py + h) // 2, px // 2 : (px + w) // 2] = pu_plane
         v[py // 2 : (py + h) // 2, px // 2 : (px + w) // 2] = pv_plane
+
+
+def planes_of(shown: OverlayState, width: int, height: int, matrix: str) -> tuple[Pixels, Pixels, Pixels]:
+    """A frame of a size with nothing but a state over black, as Y, U, V."""
+    y = np.full((height, width), 16, np.uint8)
+    u, v = (np.full((height // 2, width // 2), 128, np.uint8) for _ in range(2))
+    draw_on_yuv(y, u, v, shown, matrix)
+    return y, u, v
 
 
 def softened(y: Pixels, u: Pixels, v: Pixels) -> None:

@@ -17,28 +17,19 @@ import numpy.typing as npt
 from PIL import Image, ImageDraw
 
 from vamos.core.model.look import Style
+from vamos.core.render.cards import card_pixels
+from vamos.core.render.colours import ACCENT, ACCENT_DARK, DIM, INK, LEFT, PAPER, RIGHT, TAPE, Colour
 from vamos.core.render.lettering import Run, font, runs_of, text_length
 from vamos.core.render.overlay_state import OverlayState, Pixels, Plate
 from vamos.core.render.plate_cache import SizedCache
 from vamos.core.render.spots import Spot, Spots
 
-Colour = tuple[int, int, int]
 Sizes = npt.NDArray[np.float64]
 
 #: Sizes of letters in units, and how high a line of them is.
 _LABEL, _NOW, _AHEAD, _WORD, _CALL, _LINE = 3.0, 4.8, 3.5, 3.8, 3.2, 1.75
 #: Words may be made so much smaller to fit into a place; a smaller place is none.
 _SMALLEST = 0.75
-
-INK: Colour = (27, 34, 51)
-PAPER: Colour = (251, 248, 241)
-DIM: Colour = (154, 161, 175)
-ACCENT: Colour = (214, 69, 44)
-#: Under words: white on the accent itself is only 4.1 : 1.
-ACCENT_DARK: Colour = (176, 48, 26)
-RIGHT: Colour = (233, 163, 0)
-LEFT: Colour = (62, 72, 184)
-TAPE: Colour = (217, 196, 156)
 
 
 class _Room:
@@ -141,6 +132,8 @@ def _coming(shown: OverlayState) -> str:
 
 
 def _drawn(shown: OverlayState, width: int, height: int) -> tuple[Plate, ...]:
+    if shown.card is not None:
+        return (Plate(0, 0, card_pixels(*shown.card, width, height)),)
     room = _Room(shown, width, height)
     spots = shown.spots or usual_places(shown, width, height).spots
     by_count = _Room(shown, width, height, spots.count.scale)
@@ -291,6 +284,10 @@ def _corner_words(shown: OverlayState, room: _Room) -> list[Plate]:
         if shown.label:
             top = _even(top + _even(unit * _LABEL * _LINE) + unit * 0.6)
         pixels = _text_plate(shown.place, unit * _LABEL, INK, PAPER, _label_limit(shown, room), "SemiBold")
+        out.append(_in_corner(pixels, side, room, top))
+    if shown.banner:
+        top += (_even(unit * _LABEL * _LINE) + unit * 0.6) * bool(shown.place or shown.label)
+        pixels = _text_plate(shown.banner, unit * _WORD, TAPE, INK, room.width - 2 * room.side, "ExtraBold")
         out.append(_in_corner(pixels, side, room, top))
     return out
 

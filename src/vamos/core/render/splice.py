@@ -82,8 +82,10 @@ class SplicedComposer:
         self.states = in_spots(states, found.spots if found is not None else None)
         self._starts = [frame for frame, _ in self.states]
         #: (middle frame, whether it is flipped) of each piece, to check the sides against.
+        begin, over = (self.timing.frame_of(at) for at in (clip.filmed.start, clip.filmed.end))
         self.middles = tuple(
-            ((a + b) // 2, film.clip.flip) for a, b, film in zip(self._firsts, ends, films, strict=True)
+            ((max(a, begin) + min(b, over)) // 2, film.clip.flip)
+            for a, b, film in zip(self._firsts, ends, films, strict=True)
         )
 
     def __enter__(self) -> SplicedComposer:

@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from bisect import bisect_right
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from fractions import Fraction
 from math import ceil, floor
 
+from vamos.core.dance.calls import calls_of
 from vamos.core.dance.facing import clock_text
-from vamos.core.dance.lines import Line, LineKind, heading_at
+from vamos.core.dance.lines import Line, heading_at
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Event
 from vamos.core.model.look import CountIn, Numbering
@@ -29,7 +30,7 @@ class Words:
         found = [pair for line in self._lines for pair in line.events()]
         self._events: list[tuple[Fraction, Event]] = sorted(found, key=lambda pair: pair[0])
         self._event_starts = [at for at, _ in self._events]
-        self._calls = sorted([*_calls_of(self._lines), *_restarts_of(self._lines)])
+        self._calls = calls_of(self._lines)
 
     def line_at(self, position: Fraction) -> Line | None:
         index = bisect_right(self._starts, position) - 1
@@ -154,26 +155,3 @@ class Words:
         for at, event in self._events:
             marks |= {at, at + max(event.length, Fraction(1, 4)), at - CUE_AHEAD}
         return sorted(m for m in marks if start <= m < end)
-
-
-def _calls_of(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
-    """Where a tag, a stop of the music and the ending begin."""
-    for line in lines:
-        if line.kind is LineKind.TAG:
-            yield line.start, line.title or "tag"
-        elif line.kind is LineKind.HOLD:
-            yield line.start, "hold"
-        elif line.kind is LineKind.ENDING:
-            yield line.start, line.title or "ending"
-
-
-def _restarts_of(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
-    """Where a wall that is shorter than the others is followed by another one."""
-    walls: dict[int, list[Line]] = {}
-    for line in lines:
-        if line.wall is not None:
-            walls.setdefault(line.wall, []).append(line)
-    lengths = {wall: sum((x.length for x in parts), Fraction(0)) for wall, parts in walls.items()}
-    for wall, parts in walls.items():
-        if lengths[wall] < max(lengths.values()) and wall + 1 in walls:
-            yield parts[-1].counts.end, "restart"

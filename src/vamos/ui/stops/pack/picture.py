@@ -17,6 +17,13 @@ _SIZES = {"as the film, up to 1920": None, "1920": 1920, "1280": 1280, "960": 96
 _RATES = {"as the film": None, "25": 25, "30": 30, "50": 50, "60": 60}
 _VIEWS = {"the view filmed most": None, "front": View.FRONT, "back": View.BACK}
 _AHEAD = ("4", "8", "12", "16")
+_CARDS = {
+    "title": "Title before it",
+    "section": "Name of each section",
+    "tag": "Name of tags, restarts",
+    "end": "A last card",
+}
+_CARD_COUNTS = (0, 2, 4, 8, 16)
 
 
 def fill_picture(panel: Panel, desk: Desk) -> None:
@@ -84,6 +91,12 @@ def fill_run_through(panel: Panel, desk: Desk) -> None:
     panel.choice(
         "Call tags ahead", list(dict.fromkeys([*_AHEAD, called])), called, ahead, "Counts a tag is called ahead"
     )
+    for name, title in _CARDS.items():
+        set_now = _counts_words(getattr(wish.cards, name))
+        usual = [_counts_words(n) for n in _CARD_COUNTS]
+        panel.choice(
+            title, list(dict.fromkeys([*usual, set_now])), set_now, _card(desk, name), f"Card: {title.lower()}"
+        )
     if found is None:
         panel.say("No pass shows enough of the dance to the song; film it once from top to end.", "warn", key="none")
         return
@@ -93,6 +106,19 @@ def fill_run_through(panel: Panel, desk: Desk) -> None:
         panel.say(sentence(reason), key=reason)
     for problem in found.problems:
         panel.say(sentence(problem), "warn", key=problem)
+
+
+def _counts_words(counts: int) -> str:
+    return plural(counts, "count") if counts else "none"
+
+
+def _card(desk: Desk, name: str) -> Callable[[str], object]:
+    def choose(words: str) -> None:
+        counts = int(words.split()[0]) if words != "none" else 0
+        cards = replace(desk.project.output.run_through.cards, **{name: counts})
+        desk.do("Cards of the run-through", lambda p: set_run_through(p, cards=cards), f"{_CARDS[name]}: {words}")
+
+    return choose
 
 
 def _edge(desk: Desk, name: str, places: dict[str, Fraction | None]) -> Callable[[str], object]:
