@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING, Any
 from vamos.cli.commands import listed, load, write_json
 from vamos.cli.progress import Terminal
 from vamos.core.document.files import save, to_builtins, write_atomically
+from vamos.errors import InputError
 
 if TYPE_CHECKING:
     from vamos.core.plan.pace import LinePace
@@ -35,6 +36,7 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.plan.agree import open_questions
     from vamos.core.plan.movement import look
     from vamos.core.plan.pace import paces
+    from vamos.core.plan.said_sides import calls_words
 
     project = load(arguments.project)
     project = with_movement(project, look(project, arguments.project.parent, terminal.progress()))
@@ -47,6 +49,7 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
             {
                 "take": t.name,
                 "remarks": to_builtins(t.remarks),
+                "sides_said": to_builtins(t.sides_said),
                 "still_s": [p.still_s for p in t.passes],
                 "paces": [[to_builtins(_pace_figures(x)) for x in found] for found in pace[t.id]],
             }
@@ -57,11 +60,36 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
         for take in takes:
             for remark in take.remarks or ():
                 print(f"{take.name}, {remark.take_s:.1f} s: {remark.text}")
+            if take.sides_said:
+                print(f"{take.name}: sides are called: {calls_words(take.sides_said)}")
             for found in (x for per_pass in pace[take.id] for x in per_pass):
                 print(f"{take.name}: {found.words()}")
         for words in open_questions(project):
             print(words)
     return 1 if any(t.remarks for t in takes) or open_questions(project) else 0
+
+
+def sound(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """Listen to a take in a recording made beside it, or in its own sound again; the take is placed anew."""
+    from vamos.core.align.better_sound import better_sound
+    from vamos.core.document.paths import locate
+    from vamos.core.edit.takes import set_better_sound
+    from vamos.core.make import place_all
+
+    project, base = load(arguments.project), arguments.project.parent
+    take = next((t for t in project.takes if arguments.take in (t.name, t.id)), None)
+    if take is None:
+        names = ", ".join(t.name for t in project.takes) or "none"
+        raise InputError(f"There is no take “{arguments.take}”; there are: {names}.")
+    progress = terminal.progress()
+    better = None
+    if arguments.recording is not None:
+        better = better_sound(locate(take.media, base), arguments.recording, base, progress.part(0, 0.4))
+    project, problems = place_all(set_better_sound(project, take.id, better), base, progress.part(0.4, 1.0))
+    save(project, arguments.project)
+    for p in project.take(take.id).passes:
+        print(f"{take.name}, {p.take_range.start_s:.1f} to {p.take_range.end_s:.1f} s: {p.reason}")
+    return listed(tuple(x for x in problems if x.startswith(take.name)), terminal)
 
 
 def _pace_figures(pace: LinePace) -> dict[str, Any]:

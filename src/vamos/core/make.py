@@ -5,7 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
-from vamos.core.align.place import place_take, song_sound
+from vamos.core.align.place import SongSound, place_take, song_sound
+from vamos.core.document.heard import heard_of
 from vamos.core.document.paths import locate, reference
 from vamos.core.edit.song import set_song
 from vamos.core.edit.takes import add_takes, place_takes
@@ -75,13 +76,17 @@ def find_places(
             share = 0.95 / len(waiting)
             part = progress.part(0.05 + number * share, 0.05 + (number + 1) * share)
             try:
-                found[take.id] = place_take(take, locate(take.media, base), song, part).passes
+                found[take.id] = _placed(take, base, song, part)
             except (MissingError, MediaError) as error:
                 problems.append(str(error))
     problems += [
         _unplaced(t) for t in project.takes if not found.get(t.id, t.passes) and (t.id in found or t.looked_for_passes)
     ]
     return found, tuple(problems)
+
+
+def _placed(take: Take, base: Path | None, song: SongSound, progress: Progress) -> tuple[Pass, ...]:
+    return place_take(take, locate(take.media, base), song, progress, heard_of(take, base)).passes
 
 
 def place_all(project: Project, base: Path | None, progress: Progress | None = None) -> tuple[Project, tuple[str, ...]]:

@@ -10,8 +10,9 @@ import numpy as np
 from vamos.core.align.correlate import RATE, SongIndex
 from vamos.core.align.counted import HINT, Counting, countings_in
 from vamos.core.align.slowed import SlowedSearch, features, find_slowed
-from vamos.core.align.song_in_room import Segment, find_song
+from vamos.core.align.song_in_room import SHORTEST_S, Segment, find_song
 from vamos.core.align.spoken import RATE as VOICE_RATE
+from vamos.core.document.heard import Heard
 from vamos.core.grid.spectra import analyse
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, read_sound
@@ -26,6 +27,8 @@ LONG_ENOUGH_S = 12.0
 BY_ONSETS_MS = 20.0
 #: A slowed song less sure than this is not told (tuning set of bench/place.py).
 SLOWED_SURE = 0.3
+#: What is heard in the film so surely needs no better sound.
+SURE = 0.5
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,27 +48,65 @@ def song_sound(path: Path, progress: Progress | None = None) -> SongSound:
     return SongSound(index, SlowedSearch(features(spectra), index))
 
 
-def place_take(take: Take, path: Path, song: SongSound, progress: Progress | None = None) -> Take:
+def place_take(
+    take: Take, path: Path, song: SongSound, progress: Progress | None = None, heard: Heard | None = None
+) -> Take:
     """The take with its passes, in order: with the song, with the song slowed, counted aloud.
 
-    A take without sound stays without passes. Raises MissingError or MediaError when the file
-    cannot be read.
+    ``heard`` is where it is listened to, when not in the film itself. A take without sound stays without passes.
+    Raises MissingError or MediaError when a file cannot be read.
     """
     progress = progress or quiet()
     found = probe(path)
     if not found.has_picture:
         raise MediaError("there is no picture in it, so it cannot be a take.", file=path)
-    if not found.has_sound:
-        return replace(take, passes=(), looked_for_passes=True)
-    sound = read_sound(path, RATE, progress=progress.part(0, 0.3), expected_s=found.duration_s).mono()
-    segments = find_song(song.index, sound, progress.part(0.3, 0.5))
-    passes = [_song_pass(s, take.speaker_m) for s in segments]
-    left = _left_over([(s.take_start_s, s.take_end_s) for s in segments], len(sound) / RATE)
-    if left:
-        passes += _other_passes(take, path, song, sound, left, progress.part(0.5, 1.0))
+    heard, passes = heard or Heard(path), []
+    own_share = 1.0 if heard.clock is None else 0.3
+    if found.has_sound:
+        passes = _passes_in(take, path, found.duration_s, song, heard.clock is None, progress.part(0, own_share))
+    if heard.clock is not None:
+        # Where the song is heard in the film, that is exact; two rooms laid on each other are off by up to 20 ms.
+        passes = [p for p in passes if p.confidence >= SURE]
+        length = probe(heard.path).duration_s
+        for p in _passes_in(take, heard.path, length, song, True, progress.part(own_share, 1.0)):
+            seen = _in_film(p, heard, take.media.duration_s)
+            if seen is not None and all(seen.take_range.overlap_s(q.take_range) < SHORTEST_S for q in passes):
+                passes.append(seen)
     progress(1.0, f"Placed {path.name}")
     ordered = tuple(sorted(passes, key=lambda p: p.take_range.start_s))
     return replace(take, passes=ordered, looked_for_passes=True)
+
+
+def _passes_in(
+    take: Take, path: Path, duration_s: float, song: SongSound, all_kinds: bool, progress: Progress
+) -> list[Pass]:
+    """Passes heard in a file, in its own seconds; of ``all_kinds``, or only with the song at its own speed."""
+    sound = read_sound(path, RATE, progress=progress.part(0, 0.3), expected_s=duration_s).mono()
+    segments = find_song(song.index, sound, progress.part(0.3, 0.5))
+    passes = [_song_pass(s, take.speaker_m) for s in segments]
+    left = _left_over([(s.take_start_s, s.take_end_s) for s in segments], len(sound) / RATE)
+    if left and all_kinds:
+        passes += _other_passes(take, path, song, sound, left, progress.part(0.5, 1.0))
+    return passes
+
+
+def _in_film(the_pass: Pass, heard: Heard, duration_s: float) -> Pass | None:
+    """A pass found in another recording, in seconds of the film; None where the camera was not running."""
+    if heard.clock is None:
+        return the_pass
+    start, end = (heard.take_s(at) for at in (the_pass.take_range.start_s, the_pass.take_range.end_s))
+    inside = TimeRange(max(0.0, start), max(0.0, min(end, duration_s)))
+    if inside.length_s < SHORTEST_S:
+        return None
+    clock = heard.from_sound(the_pass.clock)
+    moved = clock(inside.start_s) - the_pass.clock(the_pass.take_range.start_s)
+    return replace(
+        the_pass,
+        take_range=inside,
+        clock=clock,
+        rate=the_pass.rate * heard.clock.slope_at(inside.start_s),
+        also_at_song_s=tuple(at + moved for at in the_pass.also_at_song_s),
+    )
 
 
 def _left_over(covered: list[tuple[float, float]], duration_s: float) -> list[tuple[float, float]]:

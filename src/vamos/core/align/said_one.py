@@ -10,7 +10,7 @@ import numpy as np
 
 from vamos.core.align import spoken
 from vamos.core.dance.lines import Line, lines_of
-from vamos.core.document.paths import locate
+from vamos.core.document.heard import Heard, heard_of
 from vamos.core.media.sound import read_sound
 from vamos.core.model.project import Project
 from vamos.core.model.take import PassKind, Take
@@ -76,7 +76,7 @@ def said_one(project: Project, base: Path | None, progress: Progress | None = No
     for number, take in enumerate(takes):
         progress(number / len(takes), f"Listening to {take.name}")
         try:
-            for place, said in _numbers(take, locate(take.media, base), project, lines):
+            for place, said in _numbers(take, heard_of(take, base), project, lines):
                 votes[(place - said + 1) % modulo] += 1
         except (MissingError, MediaError) as error:
             problems.append(str(error))
@@ -89,17 +89,18 @@ def said_one(project: Project, base: Path | None, progress: Progress | None = No
     return SaidOne(shift if shift <= modulo // 2 else shift - modulo, int(ranked[0]), total, names, tuple(problems))
 
 
-def _numbers(take: Take, path: Path, project: Project, lines: tuple[Line, ...]) -> Iterator[tuple[int, int]]:
+def _numbers(take: Take, heard: Heard, project: Project, lines: tuple[Line, ...]) -> Iterator[tuple[int, int]]:
     """(place in its line, number said) of what is said on a count while the song plays in a take."""
     grid = project.grid
     assert grid is not None
     to_count = grid.time_map().inverse()
     starts = np.array([float(line.start) for line in lines])
-    said = spoken.numbers_in(read_sound(path, spoken.RATE, expected_s=take.media.duration_s).mono())
+    said = spoken.numbers_in(read_sound(heard.path, spoken.RATE).mono())
     for number in said:
+        take_s = heard.take_s(number.take_s)
         for the_pass in take.passes:
-            if the_pass.kind is PassKind.SONG and the_pass.take_range.contains(number.take_s):
-                position = float(to_count(float(the_pass.clock(number.take_s))))
+            if the_pass.kind is PassKind.SONG and the_pass.take_range.contains(take_s):
+                position = float(to_count(float(the_pass.clock(take_s))))
                 line = int(np.searchsorted(starts, position + NEAR, side="right")) - 1
                 if line >= 0 and abs(position - round(position)) < NEAR:
                     yield round(position - starts[line]), number.number

@@ -24,8 +24,11 @@ Counts = npt.NDArray[np.int64]
 #: Frames a second the recogniser listens at, and its own frames.
 RATE, _FRAME_S = 16000, 0.01
 NUMBERS = ("one", "two", "three", "four", "five", "six", "seven", "eight")
+SIDES = ("right", "left")
 #: How likely the next number follows, and an "and" between two.
 _NEXT, _AND = 0.75, 0.15
+#: The same where sides are listened for as well, and how likely one is called (tuned on voices of eSpeak).
+_WITH_SIDES, _SIDE = (0.7, 0.1), 0.12
 #: Below this nothing is said (full scale = 1).
 SILENT = 1e-3
 #: Seconds from count to count (common practice, no source).
@@ -70,8 +73,8 @@ class Chain:
         return np.interp(wanted, self.counts, self.times_s), -first % 8
 
 
-@lru_cache(maxsize=1)
-def _decoder() -> Any | None:
+@lru_cache(maxsize=2)
+def _decoder(with_sides: bool = False) -> Any | None:
     try:
         import pocketsphinx
     except ImportError:
@@ -81,13 +84,17 @@ def _decoder() -> Any | None:
     # With the usual beams a human voice could be lost as a whole, for one word that fits badly.
     decoder = pocketsphinx.Decoder(lm=None, loglevel="FATAL", bestpath=False, samprate=RATE, **_BEAMS)
     start, end = len(NUMBERS), len(NUMBERS) + 1
+    next_one, between = _WITH_SIDES if with_sides else (_NEXT, _AND)
     arcs: list[tuple[Any, ...]] = []
     for state in range(len(NUMBERS) + 1):
         following = (state + 1) % len(NUMBERS)
         for number, word in enumerate(NUMBERS):
-            likely = _NEXT if number == following else (1 - _NEXT) / len(NUMBERS)
+            likely = next_one if number == following else (1 - next_one) / len(NUMBERS)
             arcs.append((state, number, 1 / len(NUMBERS) if state == start else likely, word))
-        arcs += [(state, state, _AND, "and"), (state, end, _AND)]
+        # A side stands for a number, or is said beside one.
+        places = ((following if state != start else start), state)
+        arcs += [(state, place, _SIDE, side) for side in SIDES for place in places if with_sides]
+        arcs += [(state, state, between, "and"), (state, end, between)]
     decoder.add_fsg("counts", decoder.create_fsg("counts", start, end, arcs))
     decoder.activate_search("counts")
     return decoder
@@ -108,8 +115,13 @@ def ands_in(sound: Samples) -> list[float]:
     return [at for word, at in _words_in(sound) if word == "and"]
 
 
-def _words_in(sound: Samples) -> list[tuple[str, float]]:
-    decoder = _decoder()
+def sides_and_numbers(sound: Samples) -> list[tuple[str, float]]:
+    """All that sounds like a number, an “and”, “right” or “left” in a sound, with its second; most means nothing."""
+    return _words_in(sound, with_sides=True)
+
+
+def _words_in(sound: Samples, with_sides: bool = False) -> list[tuple[str, float]]:
+    decoder = _decoder(with_sides)
     if decoder is None or len(sound) < RATE:
         return []
     loudest = float(np.abs(sound).max(initial=0))

@@ -11,7 +11,7 @@ from vamos.core.edit.song import grid_of, song_of
 from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef
-from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Stretch, Take
+from vamos.core.model.take import SOUND_M_PER_S, BetterSound, Pass, PassKind, Spoken, Stretch, Take
 from vamos.core.plan.agree import remarks_of
 from vamos.core.plan.movement import Looked
 from vamos.core.time import TimeMap, TimeRange
@@ -55,7 +55,7 @@ def point_to(project: Project, take_id: str, media: MediaRef) -> Project:
     take = project.take(take_id)
     if media.fingerprint == take.media.fingerprint:
         return replace_take(project, replace(take, media=media))
-    anew = replace(take, media=media, passes=(), looked_for_passes=False, remarks=None)
+    anew = replace(take, media=media, passes=(), looked_for_passes=False, remarks=None, sides_said=None, better=None)
     kept = tuple(s for s in take.stretches if s.start_take_s < media.duration_s) or (Stretch(),)
     return replace_take(project, replace(anew, stretches=kept))
 
@@ -110,7 +110,7 @@ def with_movement(project: Project, looked: Looked) -> Project:
                 replace(p, still_s=seen.still_s.get(p.take_range, p.still_s), tall=seen.tall.get(p.take_range, p.tall))
                 for p in take.passes
             )
-            take = replace(take, remarks=seen.remarks, passes=passes)
+            take = replace(take, remarks=seen.remarks, passes=passes, sides_said=seen.sides)
         takes.append(take)
     project = replace(project, takes=tuple(takes), disagreements=looked.open)
     for number, asked in enumerate(looked.open):
@@ -131,6 +131,19 @@ def answer(project: Project, number: int, words: str) -> Project:
         project = replace_take(project, replace(take, remarks=tuple(rows)))
     rest = (*project.disagreements[:number], replace(asked, answer=words), *project.disagreements[number + 1 :])
     return replace(project, disagreements=rest)
+
+
+def set_better_sound(project: Project, take_id: str, better: BetterSound | None) -> Project:
+    """A take is listened to in another recording, or in its own sound again; it is placed anew."""
+    take = project.take(take_id)
+    return replace_take(project, replace(take, better=better, passes=(), looked_for_passes=False, sides_said=None))
+
+
+def say_whose(project: Project, take_id: str, spoken: Spoken) -> Project:
+    """Whose right and left are said in a take, wherever that was open."""
+    take = project.take(take_id)
+    stretches = tuple(replace(s, spoken=spoken) if s.spoken is Spoken.NONE else s for s in take.stretches)
+    return replace_take(project, replace(take, stretches=stretches))
 
 
 def place_by_hand(project: Project, take_id: str, take_s: float, position: Fraction) -> Project:

@@ -97,11 +97,28 @@ class Remark:
 
 
 @dataclass(frozen=True, slots=True)
+class SaidSide:
+    """“right” or “left”, called at a moment of a take."""
+
+    take_s: float
+    side: str
+
+
+@dataclass(frozen=True, slots=True)
+class BetterSound:
+    """Another recording of what is heard in a take; ``clock`` maps take seconds to its own."""
+
+    media: MediaRef
+    clock: TimeMap
+
+
+@dataclass(frozen=True, slots=True)
 class Take:
     """One file of footage.
 
     ``remarks`` are what was noticed in its picture, None when nobody looked. ``id`` is what it was called when it
-    came and stays when the name changes; everything that refers to a take uses it.
+    came and stays when the name changes; everything that refers to a take uses it. ``sides_said`` are the sides called
+    in it, None when nobody listened. ``better`` is a recording that is listened to instead of the film's own sound.
     """
 
     name: str
@@ -112,6 +129,8 @@ class Take:
     speaker_m: float = 0.0
     remarks: tuple[Remark, ...] | None = None
     id: str = ""
+    sides_said: tuple[SaidSide, ...] | None = None
+    better: BetterSound | None = None
 
     def __post_init__(self) -> None:
         if not self.name.strip():

@@ -49,6 +49,9 @@ def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chap
         heard += [song.media.fingerprint, timing.song_start_s]
     elif version.sound in (ClipSound.CLICKS, ClipSound.VOICE):
         heard.append([[str(x.start), str(x.length), str(x.kind)] for x in stage.lines])
+    if version.sound is ClipSound.ROOM:
+        sounds = [project.take(film.clip.take).better for film in job.films]
+        heard.append([[b.media.fingerprint, list(b.clock.x), list(b.clock.y)] if b else [] for b in sounds])
     heard += [str(overlay.count_in), to_builtins(stage.output.mix)]
     out_counts = timing.counts_to_out()(np.arange(int(clip.shown.start), int(clip.shown.end) + 2, dtype=float))
     parts = [

@@ -14,6 +14,7 @@ from vamos.core.plan.edges import edges_of
 from vamos.core.plan.flip import choose_flip
 from vamos.core.plan.problems import problems_of_clip, turn_words
 from vamos.core.plan.reasons import why_this
+from vamos.core.plan.said_sides import false_sides
 
 
 def plan_clips(project: Project, coverage: Coverage | None = None) -> tuple[Clip, ...]:
@@ -70,6 +71,8 @@ def _clip(
     filmed = pick.the_pass.take_range
     edges = edges_of(output, choice, pick.line, coverage, pick.count_to_take, filmed)
     wrong = problems_of_clip(pick.stretch, flip.flip, pick.seen, pick.line.length)
+    said = false_sides(pick.take, pick.stretch, flip.flip, pick.seconds, coverage.meaning(pick.take))
+    wrong += [said] if said else []
     # A quick turn is no problem, but it is said.
     turn = turn_words(pick.seen)
     turned = (turn,) if turn and turn not in wrong else ()

@@ -18,7 +18,8 @@ from vamos.core.model.clip import Choice, NamedRange, clip_key
 from vamos.core.model.dance import Dance, Kind
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
-from vamos.core.model.take import Pass, PassKind, Stretch, Take, View, counts_to_take
+from vamos.core.model.take import Pass, PassKind, Spoken, Stretch, Take, View, counts_to_take
+from vamos.core.plan.said_sides import meaning_of
 from vamos.core.plan.views import Headings, ViewShare, seen_view
 from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
@@ -52,6 +53,12 @@ class Candidate:
     @property
     def the_pass(self) -> Pass:
         return self.take.passes[self.number]
+
+    @property
+    def seconds(self) -> TimeRange:
+        """Where the line is danced, in seconds of the take."""
+        counts = self.line.counts
+        return TimeRange(float(self.count_to_take(counts.start)), float(self.count_to_take(counts.end)))
 
     @property
     def key(self) -> tuple[str, int]:
@@ -102,6 +109,7 @@ class Coverage:
         ]
         self._found: dict[tuple[object, ...], dict[View, list[Candidate]]] = {}
         self._bounds: dict[int, tuple[Floats, Floats]] = {}
+        self._meanings: dict[str, Spoken] = {}
 
     @cached_property
     def _edges(self) -> tuple[Floats, Floats]:
@@ -140,6 +148,12 @@ class Coverage:
         index = bisect_left(self._hold_starts, position) - 1
         found = self.holds[index] if index >= 0 else None
         return found if found is not None and position < found.end else None
+
+    def meaning(self, take: Take) -> Spoken:
+        """Whose the sides are that are called in a take, by the sheet."""
+        if take.id not in self._meanings:
+            self._meanings[take.id] = meaning_of(take, self.grid, self.lines) if take.sides_said else Spoken.NONE
+        return self._meanings[take.id]
 
     @cached_property
     def _hold_starts(self) -> list[Fraction]:

@@ -16,15 +16,18 @@ from pathlib import Path
 import numpy as np
 
 from vamos.core.align import spoken
+from vamos.core.align.sides import sides_in
 from vamos.core.dance.lines import Line, lines_of
+from vamos.core.document.heard import Heard, heard_of
 from vamos.core.document.paths import locate
 from vamos.core.media.motion import PER_SECOND, Motion, motion_of
 from vamos.core.media.outline import ROWS
-from vamos.core.media.sound import read_sound
+from vamos.core.media.probe import probe
+from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.dance import Event, Kind
 from vamos.core.model.disagreement import Disagreement
 from vamos.core.model.project import Project
-from vamos.core.model.take import Pass, PassKind, Remark, Take, View, counts_to_take
+from vamos.core.model.take import Pass, PassKind, Remark, SaidSide, Take, View, counts_to_take
 from vamos.core.plan.agree import Danced, agreement, ands_in, moved_in
 from vamos.core.plan.coverage import trouble_in
 from vamos.core.progress import Progress, quiet
@@ -160,12 +163,13 @@ def _run(flags: np.ndarray) -> int:
 @dataclass(frozen=True, slots=True)
 class Movement:
     """What was seen of a take: remarks, and by each pass's range how long it is still around it and how tall the dancer
-    is in the picture.
+    is in the picture; and the sides called in it (None when nobody listened).
     """
 
     remarks: tuple[Remark, ...]
     still_s: dict[TimeRange, tuple[float, float] | None]
     tall: dict[TimeRange, float | None] = field(default_factory=dict)
+    sides: tuple[SaidSide, ...] | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -188,18 +192,34 @@ def look(project: Project, base: Path | None, progress: Progress | None = None) 
     for number, take in enumerate(placed):
         part = progress.part(number / len(placed), (number + 1) / len(placed))
         path = locate(take.media, base)
-        motion = motion_of(path, take.media.fingerprint, take.media.duration_s, part.part(0, 0.9))
+        motion = motion_of(path, take.media.fingerprint, take.media.duration_s, part.part(0, 0.8))
         clocks = [(p, counts_to_take(p, project.grid)) for p in take.passes]
         feet = take.stretches[0].view is View.FEET
         remarks = [r for p, there in clocks for r in remarks_on(motion, p, there, lines, feet)]
         still = {p.take_range: _still_around(motion, p, there, lines) for p, there in clocks}
         tall = {p.take_range: _tall(motion, p) for p, _ in clocks}
-        found[take.id] = Movement(tuple(remarks), still, tall)
-        danced += _danced(take, path, motion, clocks, lines, part.part(0.9, 1.0))
+        heard = heard_of(take, base)
+        voice = _voice(heard.path, part.part(0.8, 0.9))
+        sides = _sides(voice, heard, clocks) if voice is not None else None
+        found[take.id] = Movement(tuple(remarks), still, tall, sides)
+        danced += _danced(take, heard, voice, motion, clocks, lines)
     told = agreement(danced)
     for take_id, more in told.remarks.items():
         found[take_id] = replace(found[take_id], remarks=tuple(sorted((*found[take_id].remarks, *more), key=_when)))
     return Looked(found, told.open)
+
+
+def _voice(path: Path, progress: Progress) -> Samples | None:
+    """The sound of a take to listen to a voice in; None where there is none, or nothing to listen with."""
+    if not spoken.listens() or not probe(path).has_sound:
+        return None
+    return read_sound(path, spoken.RATE, progress=progress).mono()
+
+
+def _sides(voice: Samples, heard: Heard, clocks: list[tuple[Pass, TimeMap]]) -> tuple[SaidSide, ...]:
+    """The sides called in the passes of a take."""
+    passes = [(heard.range_of(p.take_range), heard.to_sound(there.inverse())) for p, there in clocks]
+    return tuple(replace(call, take_s=heard.take_s(call.take_s)) for call in sides_in(voice, passes))
 
 
 def _tall(motion: Motion, the_pass: Pass) -> float | None:
@@ -216,15 +236,15 @@ def _when(remark: Remark) -> float:
 
 def _danced(
     take: Take,
-    path: Path,
+    heard: Heard,
+    voice: Samples | None,
     motion: Motion,
     clocks: list[tuple[Pass, TimeMap]],
     lines: tuple[Line, ...],
-    progress: Progress,
 ) -> Iterator[Danced]:
     """Every line that the passes of a take hold whole and without trouble, as it is danced and counted there."""
-    counted = any(p.kind is PassKind.COUNTED for p, _ in clocks) and spoken.listens()
-    said = spoken.ands_in(read_sound(path, spoken.RATE, progress=progress).mono()) if counted else []
+    counted = any(p.kind is PassKind.COUNTED for p, _ in clocks) and voice is not None
+    said = [heard.take_s(at) for at in spoken.ands_in(voice)] if counted and voice is not None else []
     for the_pass, there in clocks:
         start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
         held = [x for x in lines if start <= there(x.start) and there(x.counts.end) <= end + 0.2]

@@ -1,11 +1,10 @@
-"""What a teacher should know of a clip before it is written: turns, sides said, lettering."""
+"""What a teacher should know of a clip before it is written: turns, lettering."""
 
 from __future__ import annotations
 
 from fractions import Fraction
 
 from vamos.core.model.take import Stretch
-from vamos.core.plan.flip import spoken_sides_hold
 from vamos.core.plan.views import ViewShare
 
 #: A dancer who is seen from another side for more than this share of a clip is worth a warning; a quick turn
@@ -26,12 +25,10 @@ def turn_words(seen: ViewShare) -> str:
 
 
 def problems_of_clip(stretch: Stretch, flip: bool, seen: ViewShare, length: Fraction) -> list[str]:
-    """Problems of what is seen and heard in a clip of so many counts, in words."""
+    """Problems of what is seen in a clip of so many counts, in words."""
     found = []
     if seen.turned_away > _TURNED * length:
         found.append(turn_words(seen))
-    if spoken_sides_hold(stretch, flip) is False:
-        found.append("the sides said in this take are wrong for who copies the screen; leave the room's sound out")
     if stretch.lettering and flip != stretch.already_flipped:
         found.append("the lettering in the picture reads backwards")
     return found

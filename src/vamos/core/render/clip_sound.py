@@ -7,12 +7,12 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from math import floor
-from pathlib import Path
 
 import numpy as np
 import scipy.signal
 
 from vamos.core.dance.lines import Line
+from vamos.core.document.heard import Heard
 from vamos.core.media.sound import Samples, Sound, read_stretch
 from vamos.core.media.voice import number_word, say
 from vamos.core.model.clip import Clip, ClipSound, Mix, Version
@@ -142,11 +142,12 @@ def _silenced_until(samples: Samples, end_s: float) -> None:
     part *= np.linspace(0, 1, len(part), dtype=np.float32)[:, None]
 
 
-def room_of(path: Path, times: Floats) -> tuple[Sound | None, Floats]:
-    """A film's own sound around take seconds, and these on its clock; no sound when the film has none."""
+def room_of(heard: Heard, take_times: Floats) -> tuple[Sound | None, Floats]:
+    """A take's sound around take seconds, and these on its clock; no sound when there is none."""
+    times = take_times if heard.clock is None else np.asarray(heard.clock(take_times))
     start = max(0.0, float(times[0]) - _ROOM_MARGIN_S)
     try:
-        return read_stretch(path, RATE, 2, start, float(times[-1]) + _ROOM_MARGIN_S), times - start
+        return read_stretch(heard.path, RATE, 2, start, float(times[-1]) + _ROOM_MARGIN_S), times - start
     except MediaError:
         return None, times
 

@@ -9,6 +9,7 @@ from pathlib import Path
 
 import numpy as np
 
+from vamos.core.document.heard import Heard
 from vamos.core.media.frames import Planes
 from vamos.core.media.sound import Sound
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
@@ -181,7 +182,7 @@ def _open(
     film, times = job.films[0], composer.take_times(job.films[0])
     room = None
     if job.version.sound is ClipSound.ROOM and not job.clip.pieces:
-        room, times = room_of(film.path, times)
+        room, times = room_of(film.heard or Heard(film.path), times)
     told = told_of(composer.overlay, job.clip, stage.lines, stage.output.mix)
     raw = version_sound(job.version, composer.timing, told, song, room, times)
     writer = ClipWriter(

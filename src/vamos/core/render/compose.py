@@ -16,6 +16,7 @@ from types import TracebackType
 import numpy as np
 
 from vamos.core.dance.lines import Line
+from vamos.core.document.heard import Heard
 from vamos.core.media.film_rate import USUAL
 from vamos.core.media.frames import FrameReader, Planes, frame_times, matrix_of, pick_frames, shown_size, yuv_planes
 from vamos.core.media.motion import Motion
@@ -47,12 +48,15 @@ _BARS = (45, 133, 125)
 
 @dataclass(frozen=True, slots=True)
 class Film:
-    """One film in a version: where it is, which pass, flipped or not; motion when the picture follows it."""
+    """One film in a version: where it is, which pass, flipped or not; motion when the picture follows it; where it is
+    heard when not in the film itself.
+    """
 
     path: Path
     the_pass: Pass
     clip: Clip
     motion: Motion | None = None
+    heard: Heard | None = None
 
 
 def _usual_rate(_take: str) -> FrameRate:

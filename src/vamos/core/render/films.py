@@ -6,12 +6,13 @@ from functools import cache
 from pathlib import Path
 
 from vamos.core.dance.lines import Line
+from vamos.core.document.heard import heard_of
 from vamos.core.document.paths import locate
 from vamos.core.media import proxy
 from vamos.core.media.film_rate import USUAL, film_rate
 from vamos.core.media.motion import Motion, motion_of
 from vamos.core.media.probe import probe
-from vamos.core.model.clip import Arrangement, Clip, Look, Version
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.look import Shape, Style
 from vamos.core.model.project import Output, Project
 from vamos.core.model.song import Grid
@@ -62,7 +63,8 @@ def films_for(
         return _films_of_pieces(project, base, clip, version, progress or quiet(), small)
     clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
     moved = needs_motion(project.output, clip, version)
-    return tuple(_film(project, base, c, moved, progress or quiet(), small) for c in clips)
+    hears = version.sound is ClipSound.ROOM
+    return tuple(_film(project, base, c, moved, progress or quiet(), small, hears) for c in clips)
 
 
 def _films_of_pieces(
@@ -84,7 +86,9 @@ def _aspect(path: Path) -> float:
     return found.width / max(1, found.height)
 
 
-def _film(project: Project, base: Path | None, clip: Clip, moved: bool, progress: Progress, small: bool) -> Film:
+def _film(
+    project: Project, base: Path | None, clip: Clip, moved: bool, progress: Progress, small: bool, hears: bool = False
+) -> Film:
     take = project.take(clip.take)
     path = locate(take.media, base)
     motion: Motion | None = None
@@ -92,4 +96,5 @@ def _film(project: Project, base: Path | None, clip: Clip, moved: bool, progress
         motion = motion_of(path, take.media.fingerprint, take.media.duration_s, progress)
     if small:
         path = proxy.ready(take.media.fingerprint) or path
-    return Film(path, take.passes[clip.pass_number], clip, motion)
+    heard = heard_of(take, base) if take.better is not None and hears else None
+    return Film(path, take.passes[clip.pass_number], clip, motion, heard)

@@ -9,7 +9,7 @@ from pathlib import Path
 
 import numpy as np
 
-from vamos.core.document.paths import locate
+from vamos.core.document.heard import heard_of
 from vamos.core.media.sound import Samples, Sound
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.project import Project
@@ -83,7 +83,7 @@ class Scene:
         room = None
         if self.version.sound is ClipSound.ROOM:
             try:
-                room, times = room_of(locate(take.media, self.base), times)
+                room, times = room_of(heard_of(take, self.base), times)
             except MissingError:
                 # The mirror says that the film is gone.
                 return None

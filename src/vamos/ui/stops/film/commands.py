@@ -6,12 +6,13 @@ from pathlib import Path
 from typing import Any
 
 from vamos.core.document.files import write_atomically
-from vamos.core.document.paths import reference
+from vamos.core.document.paths import locate, reference
 from vamos.core.edit import takes as edit
-from vamos.core.media.probe import TAKE_SUFFIXES, probe
-from vamos.core.model.take import Danced, PassKind, Spoken, Take, View
+from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES, probe
+from vamos.core.model.take import BetterSound, Danced, PassKind, Spoken, Take, View
 from vamos.core.plan.movement import Looked, look
 from vamos.core.plan.shots import to_csv, to_markdown
+from vamos.core.progress import Progress
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
@@ -270,6 +271,34 @@ class FilmCommands:
                 place_waiting(self._desk)
         elif same:
             self._desk.tell(f"{take.name} is that very file already.")
+
+    def better_sound(self, take_id: str) -> None:
+        """Ask for a recording that was made beside the film, and listen to the take in it."""
+        kinds = " ".join(f"*{s}" for s in SONG_SUFFIXES)
+        path = self._desk.ask_open("A recording of the same moment", f"Recordings ({kinds})")
+        if path is not None:
+            self.better_sound_from(take_id, path)
+
+    def better_sound_from(self, take_id: str, path: Path) -> None:
+        take, base = self._desk.project.take(take_id), self._desk.session.base
+
+        def found(better: BetterSound) -> None:
+            told = f"{take.name} is listened to in {path.name}; it is placed anew"
+            if self._desk.do("Better sound", lambda p: edit.set_better_sound(p, take_id, better), told):
+                place_waiting(self._desk)
+
+        def laid(progress: Progress) -> BetterSound:
+            from vamos.core.align.better_sound import better_sound
+
+            return better_sound(locate(take.media, base), path, base, progress)
+
+        self._desk.run("Laying the recording on the film", laid, found)
+
+    def own_sound(self, take_id: str) -> None:
+        """Listen to the film itself again."""
+        told = "Listened to in the film itself again; it is placed anew"
+        if self._desk.do("The film’s own sound", lambda p: edit.set_better_sound(p, take_id, None), told):
+            place_waiting(self._desk)
 
     def answer(self, number: int, words: str) -> None:
         self._desk.do("Which pass is right", lambda p: edit.answer(p, number, words), f"Noted: {words}.")

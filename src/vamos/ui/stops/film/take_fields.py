@@ -4,11 +4,13 @@ from __future__ import annotations
 
 from dataclasses import replace
 from functools import partial
+from pathlib import Path
 from typing import Any
 
-from vamos.core.edit.takes import set_stretch
-from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Take, View
+from vamos.core.edit.takes import say_whose, set_stretch
+from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Spoken, Take, View
 from vamos.core.plan.pace import paces
+from vamos.core.plan.said_sides import calls_words
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
@@ -31,6 +33,7 @@ def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> N
     _shows(panel, desk, take)
     _places(panel, commands, take)
     _pace(panel, desk, take)
+    _sides(panel, desk, take)
     panel.text(
         "Its name",
         take.name,
@@ -38,11 +41,22 @@ def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> N
         name=f"Name of {take.id}",
         tip="What you call the take; its file keeps its own name.",
     )
+    _sound(panel, commands, take)
     panel.buttons(
         ("Another file…", partial(commands.point_to, take.id), ""),
         ("Take it out", partial(commands.take_out, take.id), ""),
         key=f"file {take.id}",
     )
+
+
+def _sound(panel: Panel, commands: FilmCommands, take: Take) -> None:
+    """Where the take is listened to."""
+    if take.better is None:
+        panel.buttons(("Better sound…", partial(commands.better_sound, take.id), ""), key=f"sound {take.id}")
+        return
+    name = Path(take.better.media.path).name
+    panel.say(f"Listened to in {name}, which was recorded beside it.", key=f"heard {take.id}")
+    panel.buttons(("Its own sound again", partial(commands.own_sound, take.id), ""), key=f"own sound {take.id}")
 
 
 def take_state(take: Take) -> str:
@@ -97,6 +111,23 @@ def _pace(panel: Panel, desk: Desk, take: Take) -> None:
         for pace in paces(the_pass, grid, desk.session.lines):
             role = "warn" if pace.off else ""
             panel.say(sentence(pace.words()), role, key=f"pace {take.id} {number} {pace.line.number}")
+
+
+def _sides(panel: Panel, desk: Desk, take: Take) -> None:
+    """Sides called in it, and whose they seem to be."""
+    coverage = desk.session.facts.coverage
+    if not take.sides_said or coverage is None:
+        return
+    panel.say(f"Sides are called: {calls_words(take.sides_said)}.", key=f"sides {take.id}")
+    if any(s.spoken is Spoken.NONE for s in take.stretches):
+        meaning = coverage.meaning(take)
+        if meaning is not Spoken.NONE:
+            panel.say(f"By the feet of the sheet they mean {meaning}.", key=f"meaning {take.id}")
+        for spoken in (Spoken.DANCER, Spoken.LEARNER):
+            role = "go" if spoken is meaning else ""
+            edit = partial(say_whose, take_id=take.id, spoken=spoken)
+            told = partial(desk.do, "Whose sides are said", edit, f"{take.name}: {spoken}")
+            panel.buttons((f"They mean {spoken}", told, role), key=f"{spoken} {take.id}")
 
 
 def _where(panel: Panel, commands: FilmCommands, take: Take, number: int) -> None:
