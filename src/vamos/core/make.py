@@ -5,16 +5,19 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
-from vamos.core.align.place import SongSound, place_take, song_sound
+from vamos.core.align.place import SURE, SongSound, place_take, song_sound
+from vamos.core.dance.lines import lines_of
 from vamos.core.document.heard import heard_of
 from vamos.core.document.paths import locate, reference
 from vamos.core.edit.song import set_song
 from vamos.core.edit.takes import add_takes, place_takes
 from vamos.core.grid.detect import detect_grid
+from vamos.core.media.motion import Motion, motion_of
 from vamos.core.media.probe import probe, view_words
 from vamos.core.model.project import Project
 from vamos.core.model.song import Song
-from vamos.core.model.take import Danced, Pass, Stretch, Take, View
+from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, View
+from vamos.core.plan.by_steps import by_steps, pattern_of
 from vamos.core.progress import Progress, quiet
 from vamos.errors import InputError, MediaError, MissingError
 
@@ -73,16 +76,52 @@ def find_places(
     if waiting:
         song = song_sound(locate(project.song.media, base), progress.part(0, 0.05))
         for number, take in enumerate(waiting):
-            share = 0.95 / len(waiting)
+            share = 0.75 / len(waiting)
             part = progress.part(0.05 + number * share, 0.05 + (number + 1) * share)
             try:
                 found[take.id] = _placed(take, base, song, part)
             except (MissingError, MediaError) as error:
                 problems.append(str(error))
+        silent = [t.id for t in waiting if found.get(t.id) == ()]
+        if silent:
+            found |= find_by_steps(place_takes(project, found), base, silent, progress.part(0.8, 1.0))
     problems += [
         _unplaced(t) for t in project.takes if not found.get(t.id, t.passes) and (t.id in found or t.looked_for_passes)
     ]
     return found, tuple(problems)
+
+
+def find_by_steps(
+    project: Project, base: Path | None, take_ids: Sequence[str], progress: Progress | None = None
+) -> Places:
+    """Places of takes in which nothing was heard, by how the dancer moves in the takes that are placed; questions all.
+
+    Takes that fit nowhere are left out of the answer, and those whose film cannot be read.
+    """
+    progress, grid = progress or quiet(), project.grid
+    lines = lines_of(grid, project.dance) if grid is not None else ()
+    placed = [(t, [p for p in t.passes if p.kind is PassKind.SONG and p.confidence >= SURE]) for t in project.takes]
+    placed = [(t, passes) for t, passes in placed if passes]
+    if grid is None or not placed:
+        return {}
+    wanted = [project.take(i) for i in take_ids]
+    seen: dict[str, Motion] = {}
+    for number, take in enumerate([*(t for t, _ in placed), *wanted]):
+        share = 1 / (len(placed) + len(wanted))
+        try:
+            path, part = locate(take.media, base), progress.part(number * share, (number + 1) * share)
+            seen[take.id] = motion_of(path, take.media.fingerprint, take.media.duration_s, part)
+        except (MissingError, MediaError):
+            continue
+    known = [(p, seen[t.id]) for t, passes in placed if t.id in seen for p in passes]
+    pattern = pattern_of(known, lines, grid)
+    found: Places = {}
+    for take in wanted if pattern is not None else ():
+        if take.id in seen and pattern is not None:
+            the_pass = by_steps(seen[take.id], take.media.duration_s, pattern, grid)
+            if the_pass is not None:
+                found[take.id] = (the_pass,)
+    return found
 
 
 def _placed(take: Take, base: Path | None, song: SongSound, progress: Progress) -> tuple[Pass, ...]:
@@ -97,8 +136,8 @@ def place_all(project: Project, base: Path | None, progress: Progress | None = N
 
 def _unplaced(take: Take) -> str:
     return (
-        f"{take.name}: neither the song nor steady counting was found in it, so it is not placed. "
-        "Place it by hand, or leave it out."
+        f"{take.name}: neither the song nor steady counting was found in it, and its steps do not tell its place, "
+        "so it is not placed. Place it by hand, or leave it out."
     )
 
 

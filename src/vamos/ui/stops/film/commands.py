@@ -8,6 +8,7 @@ from typing import Any
 from vamos.core.document.files import write_atomically
 from vamos.core.document.paths import locate, reference
 from vamos.core.edit import takes as edit
+from vamos.core.make import Places, find_by_steps
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES, probe
 from vamos.core.model.take import BetterSound, Danced, PassKind, Spoken, Take, View
 from vamos.core.plan.movement import Looked, look
@@ -271,6 +272,20 @@ class FilmCommands:
                 place_waiting(self._desk)
         elif same:
             self._desk.tell(f"{take.name} is that very file already.")
+
+    def place_by_steps(self, take_id: str) -> None:
+        """Lay a take in which nothing is heard where one moves as in the placed takes."""
+        project, base = self._desk.project, self._desk.session.base
+        name = project.take(take_id).name
+
+        def found(places: Places) -> None:
+            words = f"{name} is placed by its steps; see whether it is right"
+            if not places:
+                self._desk.tell(f"The steps of {name} do not tell its place. Match it by eye, or leave it out.")
+            else:
+                self._desk.do("Place by its steps", lambda p: edit.place_takes(p, places), words)
+
+        self._desk.run("Comparing steps", lambda progress: find_by_steps(project, base, [take_id], progress), found)
 
     def better_sound(self, take_id: str) -> None:
         """Ask for a recording that was made beside the film, and listen to the take in it."""

@@ -9,6 +9,7 @@ from typing import Any
 
 from vamos.core.edit.takes import say_whose, set_stretch
 from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Spoken, Take, View
+from vamos.core.plan.coverage import SURE
 from vamos.core.plan.pace import paces
 from vamos.core.plan.said_sides import calls_words
 from vamos.core.time.counts import minutes_text
@@ -164,10 +165,21 @@ def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
     for number, p in enumerate(take.passes):
         if p.also_at_song_s:
             _where(panel, commands, take, number)
+        elif p.kind is PassKind.SONG and p.confidence < SURE:
+            panel.say(f"{sentence(p.reason)} Look at it, then say so.", "warn", key=f"unsure {take.id} {number}")
+            panel.buttons(
+                ("It is right", partial(commands.confirm_place, take.id, number), ""),
+                ("Match by eye", partial(commands.show_slate, take.id, p.take_range.start_s), ""),
+                key=f"right {take.id} {number}",
+            )
     song = any(p.kind is PassKind.SONG for p in take.passes)
     if take.looked_for_passes and not song:
         panel.say("Place it by hand: a clap or a step matched by eye is enough. Or type its second.")
-        panel.buttons(("Match by eye", lambda: commands.show_slate(take.id, 0.0), "go"), key=f"by eye {take.id}")
+        panel.buttons(
+            ("Match by eye", lambda: commands.show_slate(take.id, 0.0), "go"),
+            ("Try its steps", partial(commands.place_by_steps, take.id), ""),
+            key=f"by eye {take.id}",
+        )
         panel.text(
             "This count is",
             "",
