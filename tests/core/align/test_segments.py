@@ -6,6 +6,7 @@ import numpy as np
 import scipy.signal
 
 from vamos.core.align.correlate import RATE, Hit, SongIndex, response, vertex
+from vamos.core.align.place import _song_passes
 from vamos.core.align.song_in_room import _best_line, _fit, find_song
 
 
@@ -49,6 +50,23 @@ class FindSongTest(unittest.TestCase):
                 self.assertAlmostEqual(found.song_at_start_s - found.take_start_s, start, delta=1e-4)
                 self.assertAlmostEqual(found.take_start_s, max(0.0, -start), delta=1.1)
                 self.assertAlmostEqual(found.take_end_s, min(30.0, 90 - start), delta=1.1)
+
+    def test_a_recorder_that_loses_a_moment(self):
+        """Of 40 to 400 ms lost at second 17.3, both sides lie right, and the cut within a third of a second."""
+        for lost in (0.04, 0.09, 0.4):
+            whole = played(self.song, 20.0, 40)
+            cut = int(17.3 * RATE)
+            take = np.concatenate([whole[:cut], whole[cut + int(lost * RATE) :]])
+            a, b = find_song(self.index, take)
+            with self.subTest(lost):
+                self.assertAlmostEqual(a.take_end_s, 17.3, delta=0.33)
+                self.assertEqual(a.take_end_s, b.take_start_s)
+                self.assertAlmostEqual(a.song_at_start_s - a.take_start_s, 20.0, delta=5e-4)
+                self.assertAlmostEqual(b.song_at_start_s - b.take_start_s, 20.0 + lost, delta=5e-4)
+                passes = _song_passes([a, b], 0.0)
+                self.assertEqual(len(passes), 1 if lost < 0.1 else 2)
+                for at, truth in ((5.0, 25.0), (30.0, 50.0 + lost)):
+                    self.assertAlmostEqual(passes[0 if at < 17 else -1].clock(at), truth, delta=5e-4)
 
     def test_drift_of_a_phone(self):
         """±100 ppm over 60 s are 6 ms: found within 10 ppm, right at both ends within 1 ms."""

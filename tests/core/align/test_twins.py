@@ -9,8 +9,9 @@ from tests.core.align.test_segments import music, played
 from tests.support import FolderCase
 from vamos.core.align.correlate import RATE, SongIndex
 from vamos.core.align.place import song_sound
+from vamos.core.align.segment import Segment
 from vamos.core.align.slowed import features, find_slowed
-from vamos.core.align.song_in_room import Segment, find_song
+from vamos.core.align.song_in_room import find_song
 from vamos.core.align.twins import repeats
 from vamos.core.grid.spectra import analyse
 from vamos.core.media.sound import Sound, write_wav

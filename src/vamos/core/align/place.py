@@ -9,8 +9,9 @@ import numpy as np
 
 from vamos.core.align.correlate import RATE, SongIndex
 from vamos.core.align.counted import HINT, Counting, countings_in
+from vamos.core.align.segment import Segment
 from vamos.core.align.slowed import SlowedSearch, features, find_slowed
-from vamos.core.align.song_in_room import SHORTEST_S, Segment, find_song
+from vamos.core.align.song_in_room import SHORTEST_S, find_song
 from vamos.core.align.spoken import RATE as VOICE_RATE
 from vamos.core.document.heard import Heard
 from vamos.core.grid.spectra import analyse
@@ -83,7 +84,7 @@ def _passes_in(
     """Passes heard in a file, in its own seconds; of ``all_kinds``, or only with the song at its own speed."""
     sound = read_sound(path, RATE, progress=progress.part(0, 0.3), expected_s=duration_s).mono()
     segments = find_song(song.index, sound, progress.part(0.3, 0.5))
-    passes = [_song_pass(s, take.speaker_m) for s in segments]
+    passes = _song_passes(segments, take.speaker_m)
     left = _left_over([(s.take_start_s, s.take_end_s) for s in segments], len(sound) / RATE)
     if left and all_kinds:
         passes += _other_passes(take, path, song, sound, left, progress.part(0.5, 1.0))
@@ -134,6 +135,45 @@ def _other_passes(
             voice = read_sound(path, VOICE_RATE, expected_s=duration).mono() if voice is None else voice
             passes += [_counted_pass(c) for c in countings_in(spectra, voice, start, end)]
     return passes
+
+
+#: Of a recorder that lost (or doubled) less than this, both sides are one pass.
+_LOST_S = 0.1
+
+
+def _song_passes(segments: list[Segment], speaker_m: float) -> list[Pass]:
+    """A pass for each segment; where a recorder lost a blink, one pass whose clock jumps there."""
+    passes = [_song_pass(s, speaker_m) for s in segments]
+    out: list[Pass] = []
+    for p in passes:
+        cut = p.take_range.start_s
+        before = out[-1] if out else None
+        lost = abs(float(p.clock(cut)) - float(before.clock(cut))) if before is not None else _LOST_S
+        touching = before is not None and abs(before.take_range.end_s - cut) < 0.01
+        if before is not None and touching and lost < _LOST_S and min(before.confidence, p.confidence) >= SURE:
+            out[-1] = _joined(before, p, max(0.02, lost))
+        else:
+            out.append(p)
+    return out
+
+
+def _joined(before: Pass, after: Pass, blink_s: float) -> Pass:
+    cut = after.take_range.start_s
+    first = [x for x in (before.take_range.start_s, *before.clock.x) if x < cut - blink_s]
+    x = [*sorted(set(first)), cut - blink_s]
+    y = [
+        *(float(before.clock(at)) for at in x),
+        float(after.clock(cut + blink_s)),
+        float(after.clock(after.take_range.end_s)),
+    ]
+    return replace(
+        before,
+        take_range=TimeRange(before.take_range.start_s, after.take_range.end_s),
+        clock=TimeMap.through([*x, cut + blink_s, after.take_range.end_s], y),
+        confidence=min(before.confidence, after.confidence),
+        residual_s=max(before.residual_s, after.residual_s),
+        reason=f"{before.reason}; the recorder lost a moment at {cut:.1f} s, which is kept in mind",
+    )
 
 
 def _song_pass(segment: Segment, speaker_m: float) -> Pass:

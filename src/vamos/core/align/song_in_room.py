@@ -18,6 +18,8 @@ import scipy.ndimage
 
 from vamos.core.align import twins
 from vamos.core.align.correlate import BLOCK_S, RATE, STEP_S, Hit, SongIndex, response, vertex
+from vamos.core.align.cuts import cut_exactly
+from vamos.core.align.segment import Segment
 from vamos.core.align.sharpen import Sharp, room_answer, sharpened
 from vamos.core.align.stack import Stack
 from vamos.core.align.tune import Rows, alike, semitones
@@ -54,18 +56,23 @@ AS_GOOD = 0.94
 
 
 @dataclass(frozen=True, slots=True)
-class Segment:
-    """Take seconds ``[start_s, end_s)`` are song seconds ``song_s`` + rate · (take − start_s)."""
+class _Tried:
+    """A line that gave a segment, and how far around it was looked."""
 
-    take_start_s: float
-    take_end_s: float
-    song_at_start_s: float
-    rate: float
-    confidence: float
-    residual_s: float
-    clarity: float = 0.0
-    weight: float = 0.0
-    also_at_s: tuple[float, ...] = ()
+    lag_s: float
+    start_s: float
+    stop_s: float
+    segment: Segment
+
+    def covers(self, take_s: float, lag_s: float) -> bool:
+        """Whether votes around a second of the take, at a lag, are the same line or its reflections.
+
+        Beyond its segment, a line nearby is another one: there a recorder lost a moment.
+        """
+        if not self.start_s <= take_s <= self.stop_s:
+            return False
+        inside = self.segment.take_start_s <= take_s <= self.segment.take_end_s
+        return abs(lag_s - self.lag_s) < (0.12 if inside else AGREE_S)
 
 
 def find_song(song: SongIndex, take: Samples, progress: Progress | None = None) -> list[Segment]:
@@ -87,23 +94,24 @@ def find_song(song: SongIndex, take: Samples, progress: Progress | None = None) 
         stack.add(row, start, block)
     lines = [*_voted([h for block_hits in hits for h in block_hits if h.height >= VOTE_HEIGHT]), *stack.lines()]
     found: list[Segment] = []
-    tried: list[tuple[float, float, float]] = []
+    tried: list[_Tried] = []
     for group, lag, slope in lines:
         begin, stop = group[0].take_s - BLOCK_S / 2 - AROUND_S, group[-1].take_s + BLOCK_S / 2 + AROUND_S
         middle = (group[0].take_s + group[-1].take_s) / 2
         at = middle + lag + slope * middle
-        if any(a <= middle <= b and abs(at - middle - before) < 0.12 for before, a, b in tried):
+        if any(s.covers(middle, at - middle) for s in tried):
             continue
         segment = _along(song, take, begin, stop, lag, slope)
         if segment is not None:
             found.append(segment)
-            tried.append((at - middle, begin, stop))
+            tried.append(_Tried(at - middle, begin, stop, segment))
     chosen = _chosen(found, lambda s, a, b: _along(song, take, a, b, *_line(s)))
     if not chosen:
         return []
     harmony = semitones(take)
     chosen = [_told_apart(song, take, s, found) for s in chosen]
-    return [_in_tune(song, harmony, _by_direct_sound(song, take, s)) for s in chosen]
+    exact = cut_exactly(song, take, [_by_direct_sound(song, take, s) for s in chosen])
+    return [_in_tune(song, harmony, s) for s in exact]
 
 
 def _told_apart(song: SongIndex, take: Samples, segment: Segment, found: list[Segment]) -> Segment:
@@ -146,7 +154,8 @@ def _voted(votes: list[Hit]) -> list[tuple[list[Hit], float, float]]:
             # A few votes among reflections bend the line further than clocks drift.
             lag, slope = float(np.median([h.lag_s for h in group])), 0.0
         out.append((group, lag, slope))
-        used = set(group)
+        # What lies off the line may be another one, where a recorder lost a moment; its middle goes in any case.
+        used = {h for h in group if abs(h.lag_s - lag - slope * h.take_s) < AGREE_S} or set(group)
         votes = [h for h in votes if h not in used]
     return out
 
