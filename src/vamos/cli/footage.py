@@ -11,6 +11,8 @@ from vamos.core.document.files import save, to_builtins, write_atomically
 from vamos.errors import InputError
 
 if TYPE_CHECKING:
+    from vamos.core.model.project import Project
+    from vamos.core.model.take import Take
     from vamos.core.plan.pace import LinePace
 
 
@@ -69,6 +71,26 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
     return 1 if any(t.remarks for t in takes) or open_questions(project) else 0
 
 
+def split(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """From a second on, a film is a take of its own."""
+    from vamos.core.edit.split import split_take
+
+    project = load(arguments.project)
+    project = split_take(project, take_named(project, arguments.take).id, arguments.second)
+    save(project, arguments.project)
+    print(f"{arguments.take} is split at {arguments.second:g} s; the second part is “{project.takes[-1].name}”.")
+    return 0
+
+
+def take_named(project: Project, name: str) -> Take:
+    """A take by its name or id; raises InputError, with the names there are."""
+    take = next((t for t in project.takes if name in (t.name, t.id)), None)
+    if take is None:
+        names = ", ".join(t.name for t in project.takes) or "none"
+        raise InputError(f"There is no take “{name}”; there are: {names}.")
+    return take
+
+
 def sound(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """Listen to a take in a recording made beside it, or in its own sound again; the take is placed anew."""
     from vamos.core.align.better_sound import better_sound
@@ -77,10 +99,7 @@ def sound(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.make import place_all
 
     project, base = load(arguments.project), arguments.project.parent
-    take = next((t for t in project.takes if arguments.take in (t.name, t.id)), None)
-    if take is None:
-        names = ", ".join(t.name for t in project.takes) or "none"
-        raise InputError(f"There is no take “{arguments.take}”; there are: {names}.")
+    take = take_named(project, arguments.take)
     progress = terminal.progress()
     better = None
     if arguments.recording is not None:

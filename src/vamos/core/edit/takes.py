@@ -7,6 +7,7 @@ from dataclasses import replace
 from fractions import Fraction
 from typing import Any
 
+from vamos.core.edit.parts_of_takes import only_part
 from vamos.core.edit.song import grid_of, song_of
 from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.project import Project
@@ -55,14 +56,18 @@ def point_to(project: Project, take_id: str, media: MediaRef) -> Project:
     take = project.take(take_id)
     if media.fingerprint == take.media.fingerprint:
         return replace_take(project, replace(take, media=media))
-    anew = replace(take, media=media, passes=(), looked_for_passes=False, remarks=None, sides_said=None, better=None)
+    anew = replace(
+        take, media=media, passes=(), looked_for_passes=False, remarks=None, sides_said=None, better=None, part=None
+    )
     kept = tuple(s for s in take.stretches if s.start_take_s < media.duration_s) or (Stretch(),)
     return replace_take(project, replace(anew, stretches=kept))
 
 
 def place_takes(project: Project, found: Mapping[str, tuple[Pass, ...]]) -> Project:
     """Where takes lie, by their ids; those not named, or gone meanwhile, stay as they are."""
-    takes = tuple(replace(t, passes=found[t.id], looked_for_passes=True) if t.id in found else t for t in project.takes)
+    takes = tuple(
+        only_part(replace(t, passes=found[t.id], looked_for_passes=True)) if t.id in found else t for t in project.takes
+    )
     return replace(project, takes=takes)
 
 
@@ -152,8 +157,9 @@ def place_by_hand(project: Project, take_id: str, take_s: float, position: Fract
     song_s = grid_of(project).time_map()(position)
     if not 0 <= take_s <= take.media.duration_s:
         raise InputError(f"“{take.name}” lasts {take.media.duration_s:.1f} s; second {take_s:.1f} is not in it.")
-    start = max(0.0, take_s - song_s)
-    end = min(take.media.duration_s, take_s + song.media.duration_s - song_s)
+    whole = take.part or TimeRange(0.0, take.media.duration_s)
+    start = max(whole.start_s, take_s - song_s)
+    end = min(whole.end_s, take_s + song.media.duration_s - song_s)
     clock = TimeMap.line(take_s, song_s)
     placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason="placed by hand")
     return replace_take(project, replace(take, passes=(placed,), looked_for_passes=True))

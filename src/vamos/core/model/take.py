@@ -119,6 +119,7 @@ class Take:
     ``remarks`` are what was noticed in its picture, None when nobody looked. ``id`` is what it was called when it
     came and stays when the name changes; everything that refers to a take uses it. ``sides_said`` are the sides called
     in it, None when nobody listened. ``better`` is a recording that is listened to instead of the film's own sound.
+    ``part`` is what of the film the take is, where it was split; None is all of it.
     """
 
     name: str
@@ -131,6 +132,7 @@ class Take:
     id: str = ""
     sides_said: tuple[SaidSide, ...] | None = None
     better: BetterSound | None = None
+    part: TimeRange | None = None
 
     def __post_init__(self) -> None:
         if not self.name.strip():
@@ -146,10 +148,11 @@ class Take:
 
     def between_passes(self, shortest_s: float = 3.0) -> tuple[TimeRange, ...]:
         """Stretches of at least ``shortest_s`` in which nothing is danced to the song or counted: talk, waiting."""
-        edges = [0.0]
+        whole = self.part or TimeRange(0.0, self.media.duration_s)
+        edges = [whole.start_s]
         for p in sorted(self.passes, key=lambda p: p.take_range.start_s):
             edges += [p.take_range.start_s, p.take_range.end_s]
-        edges.append(self.media.duration_s)
+        edges.append(whole.end_s)
         pairs = zip(edges[::2], edges[1::2], strict=True)
         return tuple(TimeRange(a, b) for a, b in pairs if b - a >= shortest_s)
 

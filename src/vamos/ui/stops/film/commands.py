@@ -8,6 +8,7 @@ from typing import Any
 from vamos.core.document.files import write_atomically
 from vamos.core.document.paths import locate, reference
 from vamos.core.edit import takes as edit
+from vamos.core.edit.split import split_take
 from vamos.core.make import Places, find_by_steps
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES, probe
 from vamos.core.model.take import BetterSound, Danced, PassKind, Spoken, Take, View
@@ -49,6 +50,7 @@ ACTIONS = (
     ),
     Action("mark_trouble", "From here: trouble", "Alt+X", "Film", "Spoiled from here on, until all is well again."),
     Action("mark_well", "From here: all is well", "Alt+W", "Film", "No trouble from this count on."),
+    Action("split_take", "Split the take here", "Alt+Shift+S", "Film", "From this moment on it is a take of its own."),
     Action("look_for_movement", "Look for movement", "", "Film", "Holds danced through, entries early or late."),
     Action("earlier_count", "Counted pass a count earlier", "Alt+Left", "Film", "Its 1 is the count before."),
     Action("later_count", "Counted pass a count later", "Alt+Right", "Film", "Its 1 is the count after."),
@@ -121,6 +123,17 @@ class FilmCommands:
         take, take_s = at
         self._desk.do(
             "End the mark", lambda p: edit.end_mark(p, take.id, take_s), f"{take.name}: as before from here on"
+        )
+
+    def split_take(self) -> None:
+        """What comes after the moment on show is a take of its own."""
+        at = self.slate.moment() if self.slate_open else self.moment()
+        if at is None:
+            self._desk.tell("No film is shown here that could be split.")
+            return
+        take, take_s = at
+        self._desk.do(
+            "Split a take", lambda p: split_take(p, take.id, take_s), f"{take.name} is split at {take_s:.1f} s"
         )
 
     def mark_spoken(self) -> None:

@@ -141,6 +141,11 @@ class Slate(CenterView):
     def leave(self) -> None:
         self.playback.stop()
 
+    def moment(self) -> tuple[Take, float] | None:
+        """The take on show and its second."""
+        take = self.take()
+        return (take, self.take_s) if take is not None else None
+
     def go_to(self, take_s: float) -> None:
         take = self.take()
         if take is not None:

@@ -1,0 +1,62 @@
+"""Splitting a take in two: one file that holds two things is treated as two films."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import replace
+
+from vamos.core.edit.parts_of_takes import SHORTEST_S, inside
+from vamos.core.edit.takes import add_takes, replace_take
+from vamos.core.model.project import Project
+from vamos.core.model.take import Stretch, Take
+from vamos.core.time import TimeRange
+from vamos.errors import InputError
+
+
+def split_take(project: Project, take_id: str, take_s: float) -> Project:
+    """From a moment on the film is a take of its own; marks, passes and choices go with what they belong to."""
+    take = project.take(take_id)
+    whole = take.part or TimeRange(0.0, take.media.duration_s)
+    if not whole.start_s + SHORTEST_S <= take_s <= whole.end_s - SHORTEST_S:
+        first, last = whole.start_s + SHORTEST_S, whole.end_s - SHORTEST_S
+        raise InputError(
+            f"“{take.name}” can be split between {first:.1f} and {last:.1f} s; each part needs {SHORTEST_S:g} seconds."
+        )
+    before, after = TimeRange(whole.start_s, take_s), TimeRange(take_s, whole.end_s)
+    project = add_takes(project, (replace(_part(take, after), name=f"{take.name}, second part", id=""),))
+    second = project.takes[-1]
+    moved: dict[int, tuple[str | None, int | None]] = {
+        number: (second.id, place)
+        for place, number in enumerate(n for n, p in enumerate(take.passes) if inside(p, after) is not None)
+    }
+    kept = [n for n, p in enumerate(take.passes) if inside(p, before) is not None]
+    choices = []
+    for choice in project.choices:
+        number = choice.pass_number
+        if choice.take == take_id and number is not None:
+            here = number in kept
+            name, place = (take_id, kept.index(number)) if here else moved.get(number, (None, None))
+            choice = replace(choice, take=name, pass_number=place)
+        choices.append(choice)
+    return replace_take(replace(project, choices=tuple(choices)), _part(take, before))
+
+
+def _part(take: Take, part: TimeRange) -> Take:
+    """What of a take lies in a part of it."""
+    kept = (inside(p, part) for p in take.passes)
+    return replace(
+        take,
+        part=part,
+        stretches=tuple(_stretches(take, part)),
+        passes=tuple(p for p in kept if p is not None),
+        remarks=None if take.remarks is None else tuple(r for r in take.remarks if part.contains(r.take_s)),
+        sides_said=None if take.sides_said is None else tuple(s for s in take.sides_said if part.contains(s.take_s)),
+    )
+
+
+def _stretches(take: Take, part: TimeRange) -> Iterator[Stretch]:
+    """What holds when the part begins, from the start of the film on, then what changes inside."""
+    yield replace(take.stretch_at(part.start_s), start_take_s=0.0)
+    for stretch in take.stretches:
+        if part.start_s < stretch.start_take_s < part.end_s:
+            yield stretch
