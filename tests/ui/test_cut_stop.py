@@ -109,6 +109,19 @@ class CardsTest(CutCase):
         self.click(self.panel_button(f"Take {key} back"))
         self.assertEqual(self.clip().flip, not flip)
 
+    def test_a_part_of_a_line_as_it_is_said(self):
+        """“3& to 6” typed in the panel: a clip on halves, shown at once; what cannot be is said and changes nothing."""
+        line = self.window.desk.line()
+        self.window.rooms["Cut"].commands.add_part("3& to 60")
+        self.assertIn("60 is none of them", self.window.status.words.text())
+        self.assertEqual(self.window.session.project.ranges, ())
+        field = self.field("Counts of this line as a clip")
+        field.setText("3& to 6")
+        QTest.keyClick(field, Qt.Key.Key_Return)
+        (wanted,) = self.window.session.project.ranges
+        self.assertEqual((wanted.counts.start, wanted.counts.end), (line.start + F(5, 2), line.start + 6))
+        self.assertEqual(self.window.desk.preview.watched.chosen_range, wanted.id)
+
     def test_a_range_of_one_s_own(self):
         """The join of two lines by one button: it is watched at once, is one clip more a view, and goes again."""
         self.click(self.panel_button("+ Fan sweep and Lantern step"))

@@ -5,10 +5,14 @@ from dataclasses import replace
 
 from PyQt6.QtCore import Qt
 
+from tests.support import demo_folder
 from tests.ui.qt import StopCase
-from vamos.core.model.take import View
+from vamos.core.edit.takes import replace_take
+from vamos.core.model.take import SaidSide, Spoken, View
+from vamos.demo.build import SONG
 
 Ctrl, Alt = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.AltModifier
+Shift = Qt.KeyboardModifier.ShiftModifier
 
 
 class FilmStopTest(StopCase):
@@ -31,6 +35,38 @@ class FilmStopTest(StopCase):
         self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "marked while watching")
         self.key(Qt.Key.Key_W, Alt)
         self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "")
+
+    def test_a_take_is_split_by_a_key(self):
+        """Alt+Shift+S: what comes after this moment is a take of its own; one key takes it back."""
+        at = self.window.rooms["Film"].commands.moment()
+        names = [t.name for t in self.window.session.project.takes]
+        self.key(Qt.Key.Key_S, Alt | Shift)
+        takes = self.window.session.project.takes
+        self.assertEqual([t.name for t in takes], [*names, f"{at[0].name}, second part"])
+        self.assertAlmostEqual(takes[-1].part.start_s, at[1])
+        self.assertIn(f"{at[0].name}, second part", self.panel_text())
+        self.key(Qt.Key.Key_Z, Ctrl)
+        self.assertEqual([t.name for t in self.window.session.project.takes], names)
+
+    def test_whose_sides_are_said_is_answered_by_a_button(self):
+        front = self.take("front")
+        said = replace(front, sides_said=(SaidSide(20.0, "right"), SaidSide(21.0, "left")))
+        self.window.session.do("said", lambda p: replace_take(p, said))
+        self.app.processEvents()
+        self.assertIn("Sides are called: “right” at 0:20; “left” at 0:21.", self.panel_text())
+        self.click(self.panel_button(f"They mean {Spoken.LEARNER}"))
+        self.assertEqual({s.spoken for s in self.take("front").stretches}, {Spoken.LEARNER})
+
+    def test_a_better_sound_is_taken_and_given_back(self):
+        """A copy of the song's sound laid on the front take; the same song is found again, by the film's own clock."""
+        commands, front = self.window.rooms["Film"].commands, self.take("front")
+        commands.better_sound_from(front.id, demo_folder() / SONG)
+        self.idle()
+        self.idle()
+        self.assertIn(f"Listened to in {SONG}", self.panel_text())
+        self.assertAlmostEqual(self.take("front").passes[0].clock(10.0), front.passes[0].clock(10.0), delta=0.002)
+        self.click(self.panel_button("Its own sound again"))
+        self.assertIsNone(self.take("front").better)
 
     def test_the_table_says_what_is_missing(self):
         """Every section in every view, and sentences that say what to film; the list is written."""

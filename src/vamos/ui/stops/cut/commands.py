@@ -6,12 +6,15 @@ from dataclasses import replace
 from fractions import Fraction
 from typing import Any
 
+from vamos.core.dance.lines import line_name
+from vamos.core.dance.range_words import read_range
 from vamos.core.edit import clips as edit
 from vamos.core.edit import output as edit_output
 from vamos.core.model.clip import Choice, Clip, NamedRange
 from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
 from vamos.core.plan.edges import snapped
 from vamos.core.time import count_text
+from vamos.errors import InputError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.stops.cut.compare import PassChooser
@@ -144,6 +147,18 @@ class CutCommands:
         """A clip of one's own; it is what the mirror shows from now on."""
         if self._desk.do("A clip of your own", lambda p: edit.add_range(p, wanted.name, wanted.counts)):
             self._desk.preview.choose_range(self._desk.project.ranges[-1].id)
+
+    def add_part(self, words: str) -> None:
+        """A clip of some counts of the line one stands on, as they are said."""
+        line = self._desk.line()
+        if line is None or not words.strip():
+            return
+        try:
+            counts = read_range(words, line)
+        except InputError as error:
+            self._desk.tell(str(error))
+            return
+        self.add_range(NamedRange(f"{line_name(line)} {words.strip()}", counts))
 
     def remove_range(self, range_id: str) -> None:
         self._desk.preview.choose_range("")

@@ -144,6 +144,15 @@ class CutRoom(Room):
         offered = [r for r in offered_ranges(desk.session.lines, desk.position) if r.counts not in have]
         for wanted in offered[:4]:
             panel.buttons((f"+ {wanted.name}", partial(self.commands.add_range, wanted), ""))
+        if offered:
+            panel.text(
+                "Of this line",
+                "",
+                self.commands.add_part,
+                name="Counts of this line as a clip",
+                hint="3& to 6; or 3& up to 6&",
+                tip="“to 6” ends with 6, “up to 6&” where 6& begins.",
+            )
         if not offered and not project.ranges:
             panel.say("Stand on a danced line to cut two lines, a wall, or from the top to there.")
 
