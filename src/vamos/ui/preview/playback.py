@@ -1,7 +1,8 @@
 """Playing: a clock in song seconds, with sound where there is a sound card.
 
 Without a card the system's steady clock drives the picture; the interface is the same. Sound is made on a
-thread of its own and joins where the clock stands by then, so that the window never waits for it.
+thread of its own and joins where the clock stands by then, so that the window never waits for it. From then on the
+clock follows what the card has played, so that the picture stays with it however long it plays.
 """
 
 from __future__ import annotations
@@ -19,6 +20,9 @@ from vamos.ui.preview.sound_feed import ClickPlan, Feed, SongSource, Source, pie
 from vamos.ui.work.faults import printed
 
 TICK_MS = 16
+#: Each tick takes this share of what the clock is ahead of the card. A card that is farther off, or played nothing for so
+#: many seconds, waits for something: the picture goes on without it.
+_FOLLOW, _OFF_S, _WAITS_S = 0.06, 0.7, 0.4
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25, 125))
 
 
@@ -48,6 +52,11 @@ class Playback(QObject):
         self._timer.timeout.connect(self._tick)
         self._sink: Any = None
         self._feed: Feed | None = None
+        #: When the sound would have begun by the clock, and the seconds of it that were left out.
+        self._began = 0.0
+        self._left_out_s, self._rate = 0.0, 48000
+        #: What the card had played when that last changed, and when.
+        self._played = (0.0, 0.0)
         self._number = 0
         self._made.connect(self._sound_made)
 
@@ -58,6 +67,7 @@ class Playback(QObject):
     def play(self, song_s: float) -> None:
         self.song_s = song_s
         self._from = (time.perf_counter(), song_s)
+        self._began = self._from[0]
         self._start_sound()
         self._timer.start()
         self.state_changed.emit(True)
@@ -74,7 +84,30 @@ class Playback(QObject):
         started, base = self._from
         return base + (time.perf_counter() - started) * float(self.speed) if self.playing else self.song_s
 
+    def _follow(self) -> None:
+        """Bring the clock nearer to what the card has played."""
+        if self._sink is None:
+            return
+        played_s = self._sink.processedUSecs() / 1e6
+        if self._feed is not None:
+            played_s -= self._feed.filled / (4 * self._rate)
+        now = time.perf_counter()
+        if played_s != self._played[0]:
+            self._played = (played_s, now)
+        ahead = now - self._began - self._left_out_s - played_s
+        if played_s <= 0 or now - self._played[1] >= _WAITS_S:
+            return
+        if ahead > _OFF_S and self._feed is not None:
+            # The card woke up late: its sound goes on where the picture is by now.
+            self._feed.leave_out(round(ahead * self._rate), 2)
+            self._left_out_s += ahead
+        elif abs(ahead) < _OFF_S:
+            step = _FOLLOW * ahead
+            self._began += step
+            self._from = (self._from[0] + step, self._from[1])
+
     def _tick(self) -> None:
+        self._follow()
         self.song_s = self.now()
         if self.loop is not None and self.song_s >= self.loop[1]:
             if self.once:
@@ -141,7 +174,8 @@ class Playback(QObject):
         form.setSampleRate(source.rate)
         form.setChannelCount(2)
         form.setSampleFormat(QAudioFormat.SampleFormat.Int16)
-        feed.leave_out(round((time.perf_counter() - self._from[0]) * source.rate), 2)
+        self._left_out_s, self._rate = time.perf_counter() - self._began, source.rate
+        feed.leave_out(round(self._left_out_s * source.rate), 2)
         feed.open(QIODevice.OpenModeFlag.ReadOnly)
         sink = QAudioSink(QMediaDevices.defaultAudioOutput(), form)
         sink.start(feed)

@@ -9,7 +9,7 @@ from fractions import Fraction
 from typing import Any, Protocol
 
 import numpy as np
-from PyQt6.QtCore import QIODevice
+from PyQt6.QtCore import QCoreApplication, QIODevice
 
 from vamos.core.media.sound import Samples, Sound
 from vamos.core.render.clicks import add_clicks
@@ -22,6 +22,8 @@ PIECE_S = 20.0
 _JOIN_S = 0.004
 #: Pieces that were slowed apart from each other overlap by this.
 _OVERLAP_S = 0.03
+#: So many bytes of silence at a time.
+_SILENCE = 8192
 
 
 @dataclass(frozen=True, slots=True)
@@ -138,12 +140,18 @@ class Feed(QIODevice):
 
     def __init__(self, made: Iterator[Samples]):
         super().__init__()
+        # It is made on a thread of its own, without events; the sound card asks where the window lives.
+        window = QCoreApplication.instance()
+        if window is not None:
+            self.moveToThread(window.thread())
         self._made = made
         self._ready: list[bytes] = []
         self._at = 0
         self._state = threading.Condition()
         self._over = False
         self.ended = False
+        #: Bytes of silence handed out because nothing was ready.
+        self.filled = 0
         self._thread = threading.Thread(target=self._run, name="sound", daemon=True)
         self._thread.start()
 
@@ -161,7 +169,9 @@ class Feed(QIODevice):
 
     def leave_out(self, frames: int, channels: int) -> None:
         """Leave out what should have been heard already."""
-        self._at += frames * channels * 2
+        with self._state:
+            self._at += frames * channels * 2
+            self._state.notify_all()
 
     def isSequential(self) -> bool:
         return True
@@ -176,7 +186,12 @@ class Feed(QIODevice):
                 self._at -= len(self._ready.pop(0))
             if not self._ready:
                 self._state.notify_all()
-                return b""
+                if self.ended:
+                    return b""
+                # A card that gets nothing stops asking; so it gets silence until there is more.
+                silence = b"\0" * min(most, _SILENCE)
+                self.filled += len(silence)
+                return silence
             out = self._ready[0][self._at : self._at + most]
             self._at += len(out)
             if self._at >= len(self._ready[0]):

@@ -1,0 +1,108 @@
+"""Plays through a virtual sound card and says, as JSON, how late each click was heard by the clock of the picture.
+
+Run by test_sound_card in a process of its own: the card has to be there before Qt looks for one.
+"""
+
+import json
+import os
+import subprocess
+import sys
+import tempfile
+import threading
+import time
+from pathlib import Path
+
+import numpy as np
+
+RATE, EVERY_S = 48000, 0.5
+
+
+def server(folder: str) -> subprocess.Popen:
+    """A sound server of our own with nothing but a null sink."""
+    os.environ |= {"XDG_RUNTIME_DIR": folder, "PULSE_RUNTIME_PATH": folder, "HOME": folder}
+    loads = ("module-native-protocol-unix", f"module-null-sink sink_name=nowhere rate={RATE}")
+    command = ["pulseaudio", "-n", "--daemonize=no", "--exit-idle-time=-1", "--use-pid-file=no", "--log-level=error"]
+    started = subprocess.Popen([*command, *(x for load in loads for x in ("-L", load))], stdin=subprocess.DEVNULL)
+    for _ in range(100):
+        time.sleep(0.1)
+        if (Path(folder) / "native").exists():
+            break
+    os.environ["PULSE_SERVER"] = f"unix:{folder}/native"
+    return started
+
+
+class Recorder:
+    """Everything the card plays, with the moments it arrived."""
+
+    def __init__(self) -> None:
+        options = ["--format=s16le", f"--rate={RATE}", "--channels=1", "--latency-msec=10"]
+        self.process = subprocess.Popen(["parec", "-d", "nowhere.monitor", *options], stdout=subprocess.PIPE)
+        self.parts: list[tuple[float, bytes]] = []
+        threading.Thread(target=self._read, daemon=True).start()
+
+    def _read(self) -> None:
+        while data := os.read(self.process.stdout.fileno(), 65536):
+            self.parts.append((time.perf_counter(), data))
+
+    def clicks(self) -> np.ndarray:
+        """When clicks were heard; samples that came soonest after they were played tie both clocks around each.
+
+        A card that wakes up leaves gaps, so what came long before says nothing.
+        """
+        ends = np.cumsum([len(data) // 2 for _, data in self.parts])
+        came = np.array([at for at, _ in self.parts])
+        samples = np.frombuffer(b"".join(data for _, data in self.parts), np.int16)
+        loud = np.flatnonzero(np.abs(samples.astype(int)) > 8000)
+        found = []
+        for click in loud[np.diff(loud, prepend=-RATE) > RATE // 10]:
+            near = np.abs(ends - click) < RATE
+            found.append(float(np.min((came - ends / RATE)[near])) + click / RATE)
+        return np.array(found)
+
+
+def played(app, loop: tuple[float, float] | None, seconds: float) -> dict[str, list[float]]:
+    """Play clicks each half second; for each one heard, how much later than the clock says (s), and the clock."""
+    from vamos.core.media.sound import Sound
+    from vamos.ui.preview.playback import Playback
+
+    samples = np.zeros((RATE * 40, 2), np.float32)
+    for at in np.arange(EVERY_S / 2, 40, EVERY_S):
+        samples[int(at * RATE) :][:48] = 0.8
+    playback, recorder, ticks = Playback(), Recorder(), []
+    playback.sound, playback.end_s, playback.loop = Sound(samples, RATE), 39.0, loop
+    playback.ticked.connect(lambda song_s: ticks.append((time.perf_counter(), song_s)))
+    time.sleep(0.5)
+    playback.play(loop[0] if loop else 0.0)
+    end = time.perf_counter() + seconds
+    while time.perf_counter() < end:
+        app.processEvents()
+        time.sleep(0.002)
+    playback.stop()
+    recorder.process.kill()
+    when, song = np.array(ticks).T
+    heard = [at for at in recorder.clicks() if when[0] < at < when[-1]]
+    # By the last tick before it: over the end of a loop there is no line between two.
+    before = [int(np.searchsorted(when, at)) - 1 for at in heard]
+    clock = np.array([song[k] + at - when[k] for k, at in zip(before, heard, strict=True)])
+    late = (clock - EVERY_S / 2 + EVERY_S / 2) % EVERY_S - EVERY_S / 2
+    return {"late_s": late.tolist(), "clock_s": clock.tolist()}
+
+
+def main() -> None:
+    with tempfile.TemporaryDirectory(prefix="vamos-card-") as folder:
+        card = server(folder)
+        try:
+            from PyQt6.QtWidgets import QApplication
+
+            app = QApplication(["sound card"])
+            found = {"song": played(app, None, 9.0), "loop": played(app, (2.0, 4.0), 9.0)}
+            Path(sys.argv[1]).write_text(json.dumps(found))
+        finally:
+            card.kill()
+            card.wait()
+
+
+if __name__ == "__main__":
+    main()
+    # The sound server is gone; Qt need not say good-bye to it.
+    os._exit(0)
