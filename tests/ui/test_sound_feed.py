@@ -1,5 +1,6 @@
 """What is heard while playing: as long as the song, without gaps, loops that go round, memory that stays small."""
 
+import threading
 import unittest
 from fractions import Fraction as F
 
@@ -82,9 +83,28 @@ class FeedTest(unittest.TestCase):
         raw = b""
         while not (feed.ended and not feed.bytesAvailable()):
             self.assertLessEqual(len(feed._ready), Feed.AHEAD)
-            raw += feed.readData(33333)
+            if feed.first(10):
+                raw += feed.readData(33333)
+        self.assertEqual((feed.filled, feed.readData(100)), (0, b""))
         got = np.frombuffer(raw, "<i2").reshape(-1, 2)
         np.testing.assert_array_equal(got, (song.samples[100:] * 32767).astype("<i2"))
+
+    def test_a_card_that_asks_too_soon_gets_silence(self):
+        """It would stop asking if it got nothing; what was filled in is known, and taken off the clock."""
+        begin = threading.Event()
+
+        def late():
+            begin.wait(10)
+            yield np.full((10, 2), 0.5, np.float32)
+
+        feed = Feed(late())
+        self.addCleanup(feed.close)
+        self.addCleanup(begin.set)
+        self.assertEqual(feed.readData(1000), b"\0" * 1000)
+        self.assertEqual(feed.filled, 1000)
+        begin.set()
+        self.assertTrue(feed.first(10))
+        self.assertEqual(np.frombuffer(feed.readData(1000), "<i2").tolist(), [16383] * 20)
 
     def test_closing_ends_its_thread(self):
         feed = Feed(pieces(SongSource(tone(1.0), F(1)), 0.0, 1.0, (0.0, 1.0)))
