@@ -8,7 +8,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
-from functools import partial
+from functools import cached_property, partial
 from math import ceil
 from pathlib import Path
 from types import TracebackType
@@ -25,13 +25,14 @@ from vamos.core.model.look import Lane, Numbering, Overlay, Shape
 from vamos.core.model.project import Output
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, View, counts_to_take
-from vamos.core.render import framing
-from vamos.core.render.framing import Wish
+from vamos.core.render import corner, framing
+from vamos.core.render.corner import BARS, even
+from vamos.core.render.framing import Wish, still
 from vamos.core.render.layout import ALL, Labels, Layout, Part, lay_out
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import draw_on_yuv, schedule, softened
 from vamos.core.render.plates import plates
-from vamos.core.render.quiet import Indices, Places
+from vamos.core.render.quiet import Indices, Places, covered
 from vamos.core.render.spots import Area, Spots
 from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
 from vamos.core.render.words import Words
@@ -39,11 +40,6 @@ from vamos.core.time import FrameRate, TimeMap
 from vamos.core.time.timemap import Floats
 
 Yuv = tuple[Planes, Planes, Planes]
-
-#: A smaller picture takes at most these shares of width and height.
-_INSET = (0.32, 0.6)
-#: Bars beside a picture that does not fill its place: ink, as limited-range Y, U, V.
-_BARS = (45, 133, 125)
 
 
 @dataclass(frozen=True, slots=True)
@@ -210,7 +206,7 @@ class Composer:
             for k, (film, area) in enumerate(zip(shown, areas, strict=False))
         ]
         labels = self._labels(areas)
-        inset = [self._inset_area()] if len(self.films) > len(shown) else []
+        inset = [corner.area(self._corner, *self.sizes)] if len(self.films) > len(shown) else []
         one = len(parts) == 1 and not inset
         # Of a film of feet, the label may cover what is above them.
         weight = 0.1 if self.clip.view is View.FEET else 2.0
@@ -260,18 +256,8 @@ class Composer:
         else:
             whole = picture_size(*films[0], longest or LONGEST)
         if beside:
-            return [(whole[0], _even(whole[1] / 2)) if self._stacked else (_even(whole[0] / 2), whole[1])] * 2
-        return self._with_inset(whole, films)
-
-    @staticmethod
-    def _with_inset(first: tuple[int, int], parts: list[tuple[int, int]]) -> list[tuple[int, int]]:
-        """The size of the picture, and of the smaller one in its corner where there is one."""
-        if len(parts) == 1:
-            return [first]
-        # Upright feet beside a wide film: what is lower decides, so that the corner holds them.
-        wide, high = (_even(share * side) for share, side in zip(_INSET, first, strict=True))
-        wide = min(wide, _even(high * parts[1][0] / parts[1][1]))
-        return [first, (wide, _even(min(high, wide * parts[1][1] / parts[1][0])))]
+            return [(whole[0], even(whole[1] / 2)) if self._stacked else (even(whole[0] / 2), whole[1])] * 2
+        return [whole] if len(films) == 1 else [whole, corner.size(whole, films[1])]
 
     # --- frames --------------------------------------------------------------------------
 
@@ -319,7 +305,7 @@ class Composer:
             joined = [np.concatenate(pair, axis=axis) for pair in zip(main, other, strict=True)]
             return joined[0], joined[1], joined[2]
         if self.version.arrangement is Arrangement.FEET and len(self.films) > 1:
-            self._inset(main, self._part(1, frame, flipped))
+            corner.put(main, self._part(1, frame, flipped), self._corner)
         return main
 
     def _part(self, number: int, frame: int, flipped: bool) -> Yuv:
@@ -329,24 +315,15 @@ class Composer:
         step = -1 if film.clip.flip and flipped else 1
         return y[:, ::step].copy(), u[:, ::step].copy(), v[:, ::step].copy()
 
+    @cached_property
     def _corner(self) -> tuple[int, int]:
-        """Where the smaller picture stands: at the upper right, below the label where that is as wide."""
-        (width, height), (wide, _) = self.sizes
-        return _even(width * 0.95 - wide), _even(height * (0.06 if width > 1.2 * height else 0.18))
-
-    def _inset_area(self) -> Area:
-        (width, height), (wide, high) = self.sizes
-        left, top = self._corner()
-        return Area(left / width, top / height, (left + wide) / width, (top + high) / height)
-
-    def _inset(self, main: Yuv, inset: Yuv) -> None:
-        """A smaller picture in its corner, with a narrow edge."""
-        h, w = inset[0].shape
-        left, top = self._corner()
-        for plane, part, bars, half in zip(main, inset, _BARS, (1, 2, 2), strict=True):
-            y, x, edge = top // half, left // half, 4 // half
-            plane[y - edge : y + h // half + edge, x - edge : x + w // half + edge] = bars
-            plane[y : y + h // half, x : x + w // half] = part
+        """Where the smaller picture stands."""
+        film, places = self.films[0], corner.places(*self.sizes)
+        body = film.motion.body(*self._seconds(0)) if film.motion is not None and self._wish(0) is None else None
+        if body is None:
+            return places[0]
+        dancer = covered(body, still(framing.WHOLE), film.clip.flip, ALL)
+        return corner.quietest(places, dancer, *self.sizes)
 
 
 #: Two pictures side by side are each half as wide: plates are drawn as for this distance at most.
@@ -377,13 +354,13 @@ def shape_size(shape: Shape, longest: int | None) -> tuple[int, int]:
     """Width and height of all clips of a shape: 1080 × 1920, 1080 × 1080, or with a longest side as wished."""
     aspect = shape.aspect or 1.0
     high = longest if longest is not None else round(_SHORT / aspect)
-    return _even(high * aspect + 0.5), _even(high)
+    return even(high * aspect + 0.5), even(high)
 
 
 def wide_size(longest_of_film: int, longest: int | None) -> tuple[int, int]:
     """Width and height of a wide picture, as wide as its film is long, never more than wished."""
     wide = min(longest_of_film, longest or LONGEST)
-    return _even(wide), _even(wide * 9 / 16 + 0.5)
+    return even(wide), even(wide * 9 / 16 + 0.5)
 
 
 def halves(stacked: bool) -> tuple[Area, Area]:
@@ -404,20 +381,16 @@ def picture_size(width: float, height: float, longest: int) -> tuple[int, int]:
     return max(2, round(width * scale / 2) * 2), max(2, round(height * scale / 2) * 2)
 
 
-def _even(value: float) -> int:
-    return max(2, int(value) // 2 * 2)
-
-
 def _cropped(reader: FrameReader, take_s: float, crop: framing.Crop, width: int, height: int) -> Yuv:
     """The part of a frame at a size; what lies outside of the film is bars."""
     frame = reader.nearest(max(0.0, take_s))
     if crop == framing.WHOLE:
         return yuv_planes(frame, width, height)
-    whole_w, whole_h = _even(ceil(width / crop.width)), _even(ceil(height / crop.height))
+    whole_w, whole_h = even(ceil(width / crop.width)), even(ceil(height / crop.height))
     planes = yuv_planes(frame, whole_w, whole_h)
     left, top = 2 * round(crop.x * whole_w / 2), 2 * round(crop.y * whole_h / 2)
     parts = []
-    for plane, bars, half in zip(planes, _BARS, (1, 2, 2), strict=True):
+    for plane, bars, half in zip(planes, BARS, (1, 2, 2), strict=True):
         out = np.full((height // half, width // half), bars, dtype=np.uint8)
         x, y = left // half, top // half
         x0, y0 = max(0, -x), max(0, -y)

@@ -41,7 +41,7 @@ def stage_of(project: Project, base: Path | None, grid: Grid, lines: tuple[Line,
 def needs_motion(output: Output, clip: Clip, version: Version) -> bool:
     """Whether the picture is cut around the dancer, or plates reach to where feet are."""
     framing = output.framing
-    cut = framing.follow or framing.shape is not Shape.FILMED or version.arrangement is Arrangement.BESIDE
+    cut = framing.follow or framing.shape is not Shape.FILMED or version.arrangement is not Arrangement.ONE
     low = output.overlay.style is not Style.CORNER or clip.view is View.FEET
     return cut or (low and version.look is Look.DO)
 

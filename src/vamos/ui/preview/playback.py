@@ -20,8 +20,8 @@ from vamos.ui.preview.sound_feed import ClickPlan, Feed, SongSource, Source, pie
 from vamos.ui.work.faults import printed
 
 TICK_MS = 16
-#: Each tick takes this share of what the clock is ahead of the card. A card that is farther off, or played nothing for so
-#: many seconds, waits for something: the picture goes on without it.
+#: Each tick takes this share of what the clock is ahead of the card. A card that is farther off, or played nothing for
+#: so many seconds, waits for something: the picture goes on without it.
 _FOLLOW, _OFF_S, _WAITS_S = 0.06, 0.7, 0.4
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25, 125))
 
