@@ -1,9 +1,19 @@
 """At Pack: what packs are made for, with how much they come to; more sounds; all of it can be taken back."""
 
 import unittest
+from dataclasses import replace
+from fractions import Fraction
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
 
 from tests.ui.qt import StopCase
-from vamos.core.model.clip import ClipSound
+from vamos.core.edit.clips import choose
+from vamos.core.model.clip import Choice, ClipSound, RunThrough
+from vamos.core.model.project import Output
+from vamos.ui.stops.pack.commands import results_of
+from vamos.ui.stops.pack.files_table import FilesTable
+from vamos.ui.stops.pack.player import ResultPlayer
 
 
 class ProfilesTest(StopCase):
@@ -60,5 +70,58 @@ class ProfilesTest(StopCase):
         self.until(lambda: "Nothing would be written" in self.panel_text(), "that it would be empty")
 
 
-if __name__ == "__main__":
-    unittest.main()
+class PlayedTest(StopCase):
+    """What was written is played at Pack, beside the film it was cut from."""
+
+    STOP = "Pack"
+
+    def written(self) -> None:
+        """One clip of the front take, at half speed."""
+        front = self.take("front")
+        output = Output(speeds=(Fraction(1, 2),), longest_side=320, run_through=RunThrough(wanted=False))
+        self.window.session.do("little", lambda p: replace(p, takes=(front,), output=output))
+        for clip in self.window.session.facts.clips[1:]:
+            self.window.session.do("out", lambda p, key=clip.key: choose(p, Choice(key, left_out=True)))
+        self.window.rooms["Pack"].commands.write_pack_to(self.folder / "pack")
+        self.idle()
+        self.settle()
+
+    def player(self) -> ResultPlayer:
+        return next(w for p in self.panels() for w in p.findChildren(ResultPlayer) if w.isVisible())
+
+    def test_a_file_is_played_beside_its_source(self):
+        """Return on a row: both pictures stand at the same moment; Space plays with sound, comma goes back a frame."""
+        self.written()
+        table = next(w for p in self.panels() for w in p.findChildren(FilesTable))
+        table.setFocus()
+        table.selectRow(0)
+        QTest.keyClick(table, Qt.Key.Key_Return)
+        self.settle()
+        player = self.player()
+        result, source = player.pictures
+        self.until(lambda: result.image is not None and source.image is not None, "both pictures")
+        # Half speed: a second of the clip is half a second of the take, and where both stand the same is danced.
+        clock = player.result.source_clock
+        self.assertAlmostEqual((clock(3.0) - clock(1.0)) / 2.0, 0.5, delta=0.01)
+        self.assertEqual(player.result.source.name, "front.mp4")
+        self.until(lambda: player.playback.sound is not None, "the sound")
+        self.assertAlmostEqual(player.playback.sound.duration_s, player.result.seconds, delta=0.1)
+        player.setFocus()
+        at = player.playback.song_s
+        QTest.keyClick(player, Qt.Key.Key_Comma)
+        self.assertAlmostEqual(player.playback.song_s, at - 1 / 30, delta=1e-6)
+        QTest.keyClick(player, Qt.Key.Key_Space)
+        self.assertTrue(player.playback.playing)
+        self.until(lambda: player.playback.song_s > at + 0.1, "it plays on")
+        self.window.go_to_stop("Film")
+        self.app.processEvents()
+        self.assertFalse(player.playback.playing)
+
+        # A source that is gone leaves the result; what is no file of the pack is not played.
+        commands, project = self.window.rooms["Pack"].commands, self.window.session.project
+        lost = replace(project.takes[0], media=replace(project.takes[0].media, path="gone.mp4", fingerprint="x"))
+        found = results_of(self.folder / "pack", commands.written.rows, replace(project, takes=(lost,)), self.folder)
+        self.assertEqual({r.source for r in found.values()}, {None})
+        playing = commands.playing
+        commands.play_file("no such file")
+        self.assertIs(commands.playing, playing)

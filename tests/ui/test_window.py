@@ -438,6 +438,7 @@ class DemoWindowTest(WindowCase, FolderCase):
         with mock.patch("vamos.ui.stops.pack.commands.QDesktopServices.openUrl") as opened:
             table.setCurrentCell(0, 0)
             QTest.keyClick(table, Qt.Key.Key_Return)
+            self.click(self.panel_button("In the desktop’s player"))
         self.assertEqual(Path(opened.call_args[0][0].toLocalFile()), out / table.rows[0].file)
 
     def test_page_margin_is_where_it_is_painted(self):

@@ -9,17 +9,23 @@ from pathlib import Path
 import opentimelineio as otio
 
 from vamos.core.pack.manifest import ClipEntry
+from vamos.core.time import TimeMap
 
 NAME = "clips.otio"
 
 
 @dataclass(frozen=True, slots=True)
 class Cut:
-    """A clip, (file, second of it) of what it was cut from, piece by piece, and (frame, count) of every count."""
+    """A clip, (file, second of it) of what it was cut from, piece by piece, and (frame, count) of every count.
+
+    ``follows`` are (second of the clip, second of its source) where it was cut from one pass, from its first count to
+    its last; between them lies a straight line.
+    """
 
     entry: ClipEntry
     sources: tuple[tuple[str, float], ...]
     counts: tuple[tuple[int, str], ...]
+    follows: tuple[tuple[float, float], ...] = ()
 
 
 def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
@@ -40,6 +46,7 @@ def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
                 "vamos": {
                     "speed": cut.entry.speed,
                     "sources": [{"film": film, "from_s": round(at, 6)} for film, at in cut.sources],
+                    "follows": [[round(out, 5), round(take, 5)] for out, take in cut.follows],
                 }
             },
         )
@@ -50,3 +57,29 @@ def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
     timeline = otio.schema.Timeline(name)
     timeline.tracks.append(track)
     otio.adapters.write_to_file(timeline, str(path))
+
+
+@dataclass(frozen=True, slots=True)
+class Source:
+    """The film a clip was cut from, as the project names it, and a map from the clip's seconds to its own."""
+
+    film: str
+    clock: TimeMap
+
+
+def read_sources(folder: Path) -> dict[str, Source]:
+    """The source of each clip of a pack that was cut from one pass, by the clip's file; nothing that is not there."""
+    try:
+        timeline = otio.adapters.read_from_file(str(folder / NAME))
+        clips = list(timeline.find_clips())
+    except (OSError, otio.exceptions.OTIOError):
+        return {}
+    found = {}
+    for clip in clips:
+        kept = clip.metadata.get("vamos", {})
+        follows = [(float(a), float(b)) for a, b in kept.get("follows", ())]
+        if len(follows) > 1 and kept.get("sources"):
+            found[str(clip.media_reference.target_url)] = Source(
+                str(kept["sources"][0]["film"]), TimeMap.through(*zip(*follows, strict=True))
+            )
+    return found

@@ -41,6 +41,7 @@ from vamos.core.render.compose import Film
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlays import schedule
 from vamos.core.render.sound import read_song
+from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
 from vamos.errors import (
     InputError,
@@ -213,7 +214,13 @@ class _Packer:
         for film in job.films:
             at = counts_to_take(film.the_pass, self.grid)(float(film.clip.shown.start))
             sources.append((self.project.take(film.clip.take).media.path, float(at)))
-        return Cut(entry, tuple(sources), tuple(counts))
+        return Cut(entry, tuple(sources), tuple(counts), () if job.clip.pieces else self._follows(job, timing))
+
+    def _follows(self, job: RenderJob, timing: ClipTiming) -> tuple[tuple[float, float], ...]:
+        """Seconds of a clip with those of its film, count by count."""
+        to_take, shown = counts_to_take(job.films[0].the_pass, self.grid), job.films[0].clip.shown
+        places = [shown.start + k for k in range(int(shown.length) + 1)]
+        return tuple((timing.out_s(at), float(to_take(float(at)))) for at in places)
 
     def _taken_over(self, key: str, job: RenderJob) -> mf.ClipEntry | None:
         """The same file of the pack before, where it stands unchanged."""

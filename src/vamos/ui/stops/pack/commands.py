@@ -2,27 +2,32 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
 
+from vamos.core.document.paths import locate
 from vamos.core.edit.output import set_output
 from vamos.core.model.project import Project
 from vamos.core.pack.estimate import estimate
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.students_page import PAGE
+from vamos.core.pack.timeline import read_sources
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.own_profiles import forget_profile, keep_profile
 from vamos.core.plan.profiles import packed_project
 from vamos.core.progress import Progress
+from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
+from vamos.ui.stops.pack.player import Result
 from vamos.ui.work.session import file_name
 
 ACTIONS = (
@@ -46,6 +51,7 @@ class Written:
     bad: tuple[Finding, ...]
     problems: tuple[str, ...]
     rows: tuple[FileRow, ...] = ()
+    results: Mapping[str, Result] = field(default_factory=dict)
 
 
 class PackCommands:
@@ -54,6 +60,7 @@ class PackCommands:
     def __init__(self, desk: Desk):
         self._desk = desk
         self.written: Written | None = None
+        self.playing: Result | None = None
         self._estimated: tuple[Project | None, str] = (None, "")
 
     def estimate_words(self) -> str:
@@ -79,12 +86,13 @@ class PackCommands:
             findings = verify_pack(out, progress.part(0.85, 1.0))
             bad = tuple(f for f in findings if not f.good)
             rows = rows_of(read_manifest(out).clips, bad)
-            return Written(outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems), rows)
+            results = results_of(out, rows, project, base)
+            return Written(outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems), rows, results)
 
         self._desk.run("Writing the pack", work, self._done)
 
     def _done(self, written: Written) -> None:
-        self.written = written
+        self.written, self.playing = written, None
         # One may be at work elsewhere by now; what was found stands at Pack.
         bad = "; something does not hold, see Pack" if written.bad else ""
         self._desk.tell(f"The pack is in {written.folder}{bad}.")
@@ -111,10 +119,16 @@ class PackCommands:
         self._desk.attempt(lambda: forget_profile(name), f"“{name}” is forgotten; this project stays as it is.")
         self._desk.stale.emit()
 
-    def open_file(self, file: str) -> None:
-        """A film of the pack in the player of the desktop."""
-        if self.written is not None:
-            QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.written.folder / file)))
+    def play_file(self, file: str) -> None:
+        """A film of the pack is played beside its source, here."""
+        if self.written is not None and file in self.written.results:
+            self.playing = self.written.results[file]
+            self._desk.stale.emit()
+
+    def open_file(self) -> None:
+        """The film that is played here, in the player of the desktop."""
+        if self.playing is not None:
+            QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.playing.path)))
 
     def show_folder(self) -> None:
         if self.written is not None:
@@ -126,4 +140,20 @@ class PackCommands:
             QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.written.folder / PAGE)))
 
     def forget(self) -> None:
-        self.written = None
+        self.written = self.playing = None
+
+
+def results_of(folder: Path, rows: Sequence[FileRow], project: Project, base: Path | None) -> dict[str, Result]:
+    """The films of a pack as they are played, with their sources where these still are where they were."""
+    sources, media = read_sources(folder), {t.media.path: t.media for t in project.takes}
+    found = {}
+    for row in rows:
+        source, path = sources.get(row.file), None
+        if source is not None and source.film in media:
+            try:
+                path = locate(media[source.film], base)
+            except VamosError:
+                path = None
+        clock = source.clock if source is not None and path is not None else None
+        found[row.file] = Result(folder / row.file, row.seconds, row.wrong, path, clock)
+    return found

@@ -38,7 +38,7 @@ def rows_of(clips: Sequence[ClipEntry], bad: Sequence[Finding]) -> tuple[FileRow
 
 
 class FilesTable(RowsTable):
-    """Return or a double click opens a file."""
+    """Return or a double click plays a file."""
 
     def __init__(self, rows: Sequence[FileRow], open_file: Callable[[str], object]):
         super().__init__(_HEADS, "Files of the pack", 0)

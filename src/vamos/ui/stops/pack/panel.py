@@ -19,6 +19,7 @@ from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.pack.commands import PackCommands, Written
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
+from vamos.ui.stops.pack.player import ResultPlayer
 from vamos.ui.stops.stop import MainAction, Room
 
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25))
@@ -223,9 +224,23 @@ class PackRoom(Room):
         panel.custom(
             "files",
             "",
-            lambda: FilesTable(written.rows, self.commands.open_file),
+            lambda: FilesTable(written.rows, self.commands.play_file),
             lambda table: table.show_rows(written.rows),
         )
+        playing = self.commands.playing
+        if playing is not None:
+            panel.say(playing.path.name, "", key="playing")
+            for words in playing.wrong[:_MOST]:
+                panel.say(sentence(words), "warn", key=f"wrong {words}")
+            panel.custom(
+                "player",
+                "",
+                lambda: ResultPlayer(self.desk, playing),
+                lambda player: player.show_result(playing),
+            )
+            panel.buttons(("In the desktop’s player", self.commands.open_file, ""), key="elsewhere")
+        else:
+            panel.say("Return on a file, or a double click, plays it here beside the film it was cut from.", key="how")
         panel.buttons(
             ("Open the students’ page", self.commands.show_page, ""), ("Open the folder", self.commands.show_folder, "")
         )

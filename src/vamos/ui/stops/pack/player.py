@@ -1,0 +1,179 @@
+"""A film of the pack played where it was written, beside the film it was cut from."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import partial
+from pathlib import Path
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QHideEvent, QKeyEvent
+from PyQt6.QtWidgets import QHBoxLayout, QSlider, QVBoxLayout, QWidget
+
+from vamos.core.media.sound import Sound
+from vamos.core.progress import Progress
+from vamos.core.render.sound import read_song
+from vamos.core.time import TimeMap
+from vamos.core.time.counts import minutes_text
+from vamos.errors import MediaError
+from vamos.ui.desk import Desk
+from vamos.ui.parts.panel import Button
+from vamos.ui.parts.text import label
+from vamos.ui.parts.theme import DAY
+from vamos.ui.preview.mirror import Picture
+from vamos.ui.preview.pictures import PictureWorker, Wanted
+from vamos.ui.preview.playback import Playback
+
+#: Steps of the slider a second.
+_FINE = 100
+_HEIGHT = 250
+
+
+@dataclass(frozen=True, slots=True)
+class Result:
+    """A film of the pack: where it is, how long, and its source with a map from its seconds to the source's."""
+
+    path: Path
+    seconds: float
+    wrong: tuple[str, ...] = ()
+    source: Path | None = None
+    source_clock: TimeMap | None = None
+
+
+class ResultPlayer(QWidget):
+    """Shows a result with its sound, and the same moment of its source; Space plays, comma and full stop step."""
+
+    def __init__(self, desk: Desk, result: Result):
+        super().__init__()
+        self._desk = desk
+        self.result = result
+        self.playback = Playback()
+        self.playback.ticked.connect(self._ticked)
+        self.playback.state_changed.connect(self._state)
+        self.playback.fault.connect(desk.runner.fault)
+        self.pictures = (Picture(DAY, "As students get it"), Picture(DAY, "As it was filmed"))
+        self._workers: list[PictureWorker] = []
+        #: What has to end with the widget, which may go without a word.
+        self.destroyed.connect(partial(_end, self.playback, self._workers))
+        self.play = Button("Play", self.toggle)
+        self.where = label("", "")
+        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider.setAccessibleName("Second of the film")
+        self.slider.sliderMoved.connect(lambda at: self.go_to(at / _FINE))
+        self._words = (label("As students get it", "soft"), label("", "soft", wrap=True))
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName("A film of the pack, played")
+        self._build()
+        self.show_result(result)
+
+    def _build(self) -> None:
+        across, below, down = QHBoxLayout(), QHBoxLayout(), QVBoxLayout(self)
+        for picture, words in zip(self.pictures, self._words, strict=True):
+            column = QVBoxLayout()
+            picture.setFixedHeight(_HEIGHT)
+            column.addWidget(picture)
+            column.addWidget(words)
+            across.addLayout(column, 1)
+        below.addWidget(self.play)
+        below.addWidget(self.slider, 1)
+        below.addWidget(self.where)
+        down.setContentsMargins(0, 6, 0, 6)
+        down.addLayout(across)
+        down.addLayout(below)
+
+    def show_result(self, result: Result) -> None:
+        """Another film; it stands at its middle, where something is danced."""
+        if self._workers and result == self.result:
+            return
+        self.close_films()
+        self.result = result
+        self._workers += [PictureWorker(), PictureWorker()]
+        for worker, picture in zip(self._workers, self.pictures, strict=True):
+            worker.ready.connect(picture.show_image)
+            worker.refused.connect(picture.show_words)
+            worker.fault.connect(self._desk.runner.fault)
+        self.playback.sound, self.playback.end_s = None, result.seconds
+        self.slider.setRange(0, round(result.seconds * _FINE))
+        name = result.source.name if result.source is not None else ""
+        self._words[1].setText(f"The same moment of {name}" if name else "Made of several films")
+        self.pictures[1].setVisible(result.source is not None)
+        self._desk.runner.run_quietly("Reading a film of the pack", self._reader(result), self._read)
+        self.go_to(result.seconds / 2)
+
+    def _reader(self, result: Result) -> Callable[[Progress], tuple[Result, Sound | None]]:
+        def read(progress: Progress) -> tuple[Result, Sound | None]:
+            try:
+                return result, read_song(result.path, progress)
+            except MediaError:
+                # Without a sound it is watched.
+                return result, None
+
+        return read
+
+    def _read(self, found: tuple[Result, Sound | None]) -> None:
+        if found[0] == self.result:
+            self.playback.sound = found[1]
+
+    def toggle(self) -> None:
+        if self.playback.playing:
+            self.playback.stop()
+        else:
+            at = self.playback.song_s
+            self.playback.play(0.0 if at >= self.result.seconds - 0.05 else at)
+
+    def go_to(self, at_s: float) -> None:
+        """Stand at a second of the film."""
+        self.playback.stop()
+        self.playback.song_s = min(max(0.0, at_s), self.result.seconds)
+        self._show()
+
+    def step(self, frames: int) -> None:
+        """So many frames on, by the rate most films have."""
+        self.go_to(self.playback.song_s + frames / 30)
+
+    def _ticked(self, _at_s: float) -> None:
+        self._show()
+
+    def _show(self) -> None:
+        at, result = self.playback.song_s, self.result
+        self.where.setText(f"{minutes_text(at)} of {minutes_text(result.seconds)}")
+        if not self.slider.isSliderDown():
+            self.slider.setValue(round(at * _FINE))
+        if not self._workers:
+            return
+        self._workers[0].ask(Wanted(result.path, at, False, None))
+        if result.source is not None and result.source_clock is not None:
+            self._workers[1].ask(Wanted(result.source, float(result.source_clock(at)), False, None))
+
+    def _state(self, playing: bool) -> None:
+        self.play.setText("Stop" if playing else "Play")
+
+    def uses_key(self, key: int) -> bool:
+        return key in (Qt.Key.Key_Space, Qt.Key.Key_Comma, Qt.Key.Key_Period)
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        key = event.key() if event is not None else None
+        if key == Qt.Key.Key_Space:
+            self.toggle()
+        elif key in (Qt.Key.Key_Comma, Qt.Key.Key_Period):
+            self.step(-1 if key == Qt.Key.Key_Comma else 1)
+        else:
+            super().keyPressEvent(event)
+
+    def hideEvent(self, event: QHideEvent | None) -> None:
+        self.playback.stop()
+        super().hideEvent(event)
+
+    def close_films(self) -> None:
+        """Nothing is played or read any more."""
+        self.playback.stop()
+        for worker in self._workers:
+            worker.close()
+        self._workers.clear()
+
+
+def _end(playback: Playback, workers: list[PictureWorker]) -> None:
+    playback.stop()
+    for worker in workers:
+        worker.close()
