@@ -12,6 +12,13 @@ import time
 from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
+from typing import TYPE_CHECKING
+
+if TYPE_CHECKING:
+    from collections.abc import Callable
+
+    from vamos.core.model.project import Project
+    from vamos.ui.window import Window
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
@@ -36,6 +43,30 @@ def practise(project: Path) -> None:
         page.key("3")
         page.until("!film.seeking")
         page.picture(OUT / "practise.png")
+
+
+def written(window: Window, live: Callable[[float], None]) -> None:
+    """A pack of some clips of the demo, one of them played."""
+    from vamos.core.edit.clips import choose
+    from vamos.core.model.clip import Choice
+
+    clips = window.session.facts.clips
+
+    def few(found: Project) -> Project:
+        for clip in clips[4:]:
+            found = choose(found, Choice(clip.key, left_out=True))
+        output = replace(found.output, longest_side=960, speeds=(Fraction(1), Fraction(1, 2)))
+        return replace(found, output=output)
+
+    window.session.do("few", few)
+    with tempfile.TemporaryDirectory() as folder:
+        commands = window.rooms["Pack"].commands
+        commands.write_pack_to(Path(folder) / "paper fan parade pack")
+        while commands.written is None:
+            live(0.5)
+        commands.play_file(commands.written.rows[0].file)
+        live(3.0)
+        window.grab().save(str(OUT / "pack.png"))
 
 
 def main(wanted: list[str]) -> None:
@@ -75,7 +106,10 @@ def main(wanted: list[str]) -> None:
         window.go_to_stop(stop)
         window.page.go_to(4, Fraction(3))
         live(1.2)
-        take(stop.lower())
+        if stop == "Pack" and (not wanted or "pack" in wanted):
+            written(window, live)
+        else:
+            take(stop.lower())
         if stop == "Film":
             window.rooms[stop].commands.show_slate("slow counted", 8.8)
             live(3.0)

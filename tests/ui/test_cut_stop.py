@@ -254,7 +254,9 @@ class LoopSoundTest(CutCase):
         wanted = round((playback.loop[1] - playback.song_s + 4 * round_s) * rate)
         raw = b""
         while len(raw) < 4 * wanted:
+            self.assertTrue(feed.first(10))
             raw += feed.readData(65536)
+        self.assertEqual(feed.filled, 0)
         samples = np.frombuffer(raw, "<i2").reshape(-1, 2) / np.float32(32767)
         head = round((playback.loop[1] - playback.song_s) * rate)
         round_ = round((playback.loop[1] - scene.song_range_s[0]) * rate) - round(

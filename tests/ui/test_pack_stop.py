@@ -1,6 +1,5 @@
 """At Pack: what packs are made for, with how much they come to; more sounds; all of it can be taken back."""
 
-import unittest
 from dataclasses import replace
 from fractions import Fraction
 

@@ -53,7 +53,7 @@ class SplicedPackTest(FolderCase):
             self.take("own.mp4", (replace(one, trouble="a walk-on"), replace(one, start_take_s=self.middle - 0.05))),
             self.take("mirrored.mp4", (two, replace(two, start_take_s=self.middle + 0.05, trouble="a phone rings"))),
         )
-        output = Output(longest_side=160, speeds=(F(1),), sound=ClipSound.CLICKS)
+        output = Output(longest_side=160, speeds=(F(1),), sound=ClipSound.CLICKS, sections=False)
         self.project = Project("p", Song(MediaRef("s.wav"), "s", grid), TWO_WALLS, takes, output=output)
         self.out = self.folder / "pack"
 

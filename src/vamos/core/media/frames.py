@@ -16,6 +16,7 @@ import numpy as np
 import numpy.typing as npt
 import scipy.signal
 
+from vamos.core.media.hdr import is_hdr, natural_frame
 from vamos.core.media.probe import clock_zero, opened
 from vamos.errors import MediaError
 
@@ -268,7 +269,10 @@ def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Plan
     """
     if frame.rotation % 180:
         width, height = height, width
-    small = scaled(frame, width, height, "yuv420p", "AREA" if frame.width > width else "BICUBIC", "MPEG")
+    if is_hdr(frame):
+        small = natural_frame(frame, width, height)
+    else:
+        small = scaled(frame, width, height, "yuv420p", "AREA" if frame.width > width else "BICUBIC", "MPEG")
     flat = np.asarray(small.to_ndarray(), dtype=np.uint8)
     luma = flat[:height]
     chroma = flat[height:].reshape(2, height // 2, width // 2)
@@ -281,6 +285,9 @@ def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Plan
 
 def matrix_of(frame: VideoFrame) -> str:
     """Which luma weights a frame uses, "601" or "709": as it says, else by its size (common practice)."""
+    if is_hdr(frame):
+        # It is shown in natural colours of a usual screen.
+        return "709"
     code = int(frame.colorspace)
     if code == 1:
         return "709"

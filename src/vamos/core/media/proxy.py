@@ -14,6 +14,7 @@ import numpy as np
 
 from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, matrix_of, shown_size, yuv_planes
+from vamos.core.media.hdr import is_hdr
 from vamos.core.media.probe import Probe
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, VamosError
@@ -92,7 +93,8 @@ def _copy(reader: FrameReader, out, duration_s: float, progress: Progress) -> No
     context = stream.codec_context
     context.time_base, context.gop_size, context.thread_count = _CLOCK, 15, 1
     # A film that does not say is read by its size; the copy is smaller and has to say.
-    context.colorspace = first.colorspace if first.colorspace != 2 else {"709": 1, "601": 5}[matrix_of(first)]
+    said = first.colorspace != 2 and not is_hdr(first)
+    context.colorspace = first.colorspace if said else {"709": 1, "601": 5}[matrix_of(first)]
     context.color_range = 1
     stream.options = {"preset": "ultrafast", "tune": "fastdecode", "crf": "23", "bf": "0"}
     last = -1

@@ -221,12 +221,6 @@ class PackRoom(Room):
             return
         for words, role in written_words(written):
             panel.say(words, role)
-        panel.custom(
-            "files",
-            "",
-            lambda: FilesTable(written.rows, self.commands.play_file),
-            lambda table: table.show_rows(written.rows),
-        )
         playing = self.commands.playing
         if playing is not None:
             panel.say(playing.path.name, "", key="playing")
@@ -241,6 +235,12 @@ class PackRoom(Room):
             panel.buttons(("In the desktop’s player", self.commands.open_file, ""), key="elsewhere")
         else:
             panel.say("Return on a file, or a double click, plays it here beside the film it was cut from.", key="how")
+        panel.custom(
+            "files",
+            "",
+            lambda: FilesTable(written.rows, self.commands.play_file),
+            lambda table: table.show_rows(written.rows),
+        )
         panel.buttons(
             ("Open the students’ page", self.commands.show_page, ""), ("Open the folder", self.commands.show_folder, "")
         )

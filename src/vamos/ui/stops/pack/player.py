@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from contextlib import suppress
 from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
@@ -27,7 +28,7 @@ from vamos.ui.preview.playback import Playback
 
 #: Steps of the slider a second.
 _FINE = 100
-_HEIGHT = 250
+_HEIGHT = 190
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,13 +50,14 @@ class ResultPlayer(QWidget):
         self._desk = desk
         self.result = result
         self.playback = Playback()
+        self.playback.setParent(self)
         self.playback.ticked.connect(self._ticked)
         self.playback.state_changed.connect(self._state)
         self.playback.fault.connect(desk.runner.fault)
         self.pictures = (Picture(DAY, "As students get it"), Picture(DAY, "As it was filmed"))
         self._workers: list[PictureWorker] = []
         #: What has to end with the widget, which may go without a word.
-        self.destroyed.connect(partial(_end, self.playback, self._workers))
+        self.destroyed.connect(partial(_end, self._workers))
         self.play = Button("Play", self.toggle)
         self.where = label("", "")
         self.slider = QSlider(Qt.Orientation.Horizontal)
@@ -173,7 +175,8 @@ class ResultPlayer(QWidget):
         self._workers.clear()
 
 
-def _end(playback: Playback, workers: list[PictureWorker]) -> None:
-    playback.stop()
+def _end(workers: list[PictureWorker]) -> None:
     for worker in workers:
-        worker.close()
+        # When the application ends, it may be gone before.
+        with suppress(RuntimeError):
+            worker.close()
