@@ -1,5 +1,8 @@
 """The words of the window: lines, turns, strips, states of the stops, geometry of the page."""
 
+import json
+import os
+import time
 import unittest
 from dataclasses import replace
 from fractions import Fraction as F
@@ -9,7 +12,8 @@ from tests.support import FolderCase, grid_at
 from tests.ui.qt import WindowCase, application
 from vamos.core.dance.facing import turn_text
 from vamos.core.dance.lines import lines_of
-from vamos.core.document.files import load
+from vamos.core.document import lock
+from vamos.core.document.files import load, save
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Stretch, View
@@ -18,6 +22,7 @@ from vamos.ui.page.layout import MARGIN, Layout
 from vamos.ui.page.model import kind_words, line_label
 from vamos.ui.parts.text import plural
 from vamos.ui.stops.film.take_fields import take_state
+from vamos.ui.work.session import SAVE_AFTER_MS
 
 TAGGED = Dance(
     "d",
@@ -124,6 +129,40 @@ class SessionTest(FolderCase):
         self.session.do("name", lambda p: replace(p, name="x"))
         self.session.save_now()
         self.assertEqual(load(self.session.path).name, "x")
+
+    def test_what_is_edited_all_the_time_is_saved_all_the_same(self):
+        """Edits faster than the waiting time: the file is never more than about a second behind."""
+        self.session.do("name", lambda p: replace(p, name="0"))
+        self.session.save_now()
+        end, number = time.monotonic() + 3 * SAVE_AFTER_MS / 1000, 0
+        while time.monotonic() < end:
+            number += 1
+            self.session.do("name", lambda p, n=number: replace(p, name=str(n)))
+            application().processEvents()
+            time.sleep(0.02)
+        self.assertGreater(int(load(self.session.path).name), 0)
+
+    def test_two_windows_notice_each_other(self):
+        """Who else is there is said; what they save is taken over; changed in both at once, both are kept."""
+        path = self.folder / "ours.vamos"
+        self.session.do("name", lambda p: replace(p, name="x"))
+        self.session.save_as(path)
+        here = {"host": lock._host(), "user": "mira", "since": 0.0}
+        self.session.new()
+        lock.place(path).write_text(json.dumps(here | {"process": os.getppid()}))
+        self.session.open(path)
+        self.assertIn("open in another window as well (mira", " ".join(self.told))
+        save(replace(load(path), name="theirs"), path)
+        self.session.take_over()
+        self.assertEqual(self.session.project.name, "theirs")
+        self.assertIn("Ctrl+Z goes back to yours", self.told[-1])
+        self.session.undo()
+        save(replace(load(path), name="theirs again"), path)
+        self.session.take_over()
+        self.assertEqual(self.session.project.name, "ours", "what waits to be saved is not thrown away")
+        self.session.save_now()
+        self.assertIn("kept beside it", self.told[-1])
+        self.assertEqual(load(path).name, "theirs again")
 
     def test_save_as_moves_the_project(self):
         self.session.do("name", lambda p: replace(p, name="x"))

@@ -126,6 +126,48 @@ class FileTest(FolderCase):
         self.assertIsNone(doc.save().kept_beside)
         self.assertEqual(self.listing(), ["p (kept).vamos", "p.vamos"])
 
+    def test_what_something_else_wrote_is_taken_over_and_can_be_taken_back(self):
+        """Nothing waits here: the file is shown as it is, as an edit; what waits is never thrown away."""
+        doc = OpenDocument.open(self.path)
+        self.assertFalse(doc.changed_outside())
+        save(replace(project(), name="theirs"), self.path)
+        self.assertTrue(doc.changed_outside())
+        doc.take_over()
+        self.assertEqual((doc.project.name, doc.dirty, doc.changed_outside()), ("theirs", False, False))
+        doc.undo()
+        self.assertEqual((doc.project.name, doc.dirty), ("p", True))
+        self.assertIsNone(doc.save().kept_beside)
+        self.path.write_text("half of a fi")
+        self.assertTrue(doc.changed_outside())
+        with self.assertRaises(ProjectError):
+            doc.take_over()
+        self.assertEqual(doc.project.name, "p")
+
+    def test_fields_nobody_knows_are_kept(self):
+        """Of a newer or another program: at the top, in the song, and with the take they were written for."""
+        raw = json.loads(self.path.read_text())
+        takes = [{"name": name, "media": {"path": name}, "id": name} for name in ("a", "b")]
+        raw |= {"made_by": "another hand"}
+        raw["project"] |= {"mood": ["calm"], "takes": takes}
+        raw["project"]["song"]["key"] = "D"
+        raw["project"]["takes"][1]["stars"] = 4
+        self.path.write_text(json.dumps(raw))
+        doc = OpenDocument.open(self.path)
+        doc.do("order", lambda p: replace(p, takes=p.takes[::-1], name="new"))
+        doc.save()
+        found = json.loads(self.path.read_text())
+        self.assertEqual((found["made_by"], found["project"]["mood"]), ("another hand", ["calm"]))
+        self.assertEqual((found["project"]["name"], found["project"]["song"]["key"]), ("new", "D"))
+        self.assertEqual([t.get("stars") for t in found["project"]["takes"]], [4, None])
+        doc.do("out", lambda p: replace(p, takes=p.takes[1:]))
+        copy = doc.copy_to(self.folder / "copy.vamos")
+        found = json.loads(copy.path.read_text())
+        self.assertEqual(
+            (found["made_by"], [t.get("stars") for t in found["project"]["takes"]]), ("another hand", [None])
+        )
+        save(replace(doc.project, name="by command"), self.path)
+        self.assertEqual(json.loads(self.path.read_text())["made_by"], "another hand")
+
     def test_a_file_renamed_meanwhile_is_followed(self):
         doc = OpenDocument.open(self.path)
         self.path.rename(self.folder / "new name.vamos")

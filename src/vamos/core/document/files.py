@@ -18,6 +18,7 @@ from typing import Any, TypeVar
 import msgspec
 
 from vamos.core.document.migrate import migrated
+from vamos.core.document.unknown import unknown_in, with_unknown
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
 from vamos.errors import InputError, MissingError, ProjectError, WriteError, write_error
@@ -105,15 +106,30 @@ def umask() -> int:
 _UMASK_LOCK = threading.Lock()
 
 
-def encoded(project: Project) -> bytes:
-    """The project as its file holds it."""
-    body = msgspec.json.encode({"vamos": VERSION, "project": to_builtins(project)})
-    return msgspec.json.format(body, indent=1) + b"\n"
+def encoded(project: Project, over: bytes = b"") -> bytes:
+    """The project as its file holds it; fields of the file it is written ``over`` that are not known here are kept."""
+    document = with_unknown({"vamos": VERSION, "project": to_builtins(project)}, _unknown(over))
+    return msgspec.json.format(msgspec.json.encode(document), indent=1) + b"\n"
+
+
+def _unknown(raw: bytes) -> Any:
+    """What a project file holds that is not understood; None for nothing, or where it is no project."""
+    try:
+        document, version = _decoded(raw, Path())
+        document = migrated(document, version)
+        known = to_builtins(from_builtins(document.get("project"), Project))
+    except (ProjectError, InputError):
+        return None
+    return unknown_in(document, {"vamos": VERSION, "project": known})
 
 
 def save(project: Project, path: Path) -> None:
     """Write the project file; raises :class:`WriteError`."""
-    write_atomically(path, encoded(project))
+    try:
+        over = path.read_bytes()
+    except OSError:
+        over = b""
+    write_atomically(path, encoded(project, over))
 
 
 @dataclass(frozen=True, slots=True)

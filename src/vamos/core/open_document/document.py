@@ -11,7 +11,7 @@ from collections.abc import Callable
 from dataclasses import dataclass, replace
 from pathlib import Path
 
-from vamos.core.document.files import SUFFIX, encoded, save, write_atomically
+from vamos.core.document.files import SUFFIX, encoded, write_atomically
 from vamos.core.document.history import History
 from vamos.core.document.paths import locate, reference
 from vamos.core.model.project import Project
@@ -39,6 +39,8 @@ class OpenDocument:
         self.facts = Facts(self.history.now)
         self.facts.lines  # noqa: B018 -- a project that cannot be laid out is never open
         self._on_disk = _digest(raw) if raw is not None else ""
+        #: Time and size of the file when it last was what is known here.
+        self._seen = (0, 0)
         self._saved: Project | None = self.project if raw is not None else None
 
     @classmethod
@@ -105,10 +107,34 @@ class OpenDocument:
                 self.path = self._renamed() or self.path
             elif _digest(_bytes(self.path)) != self._on_disk:
                 beside, self.path = self.path, _free_beside(self.path)
-        data = encoded(self.project)
+        data = encoded(self.project, _bytes(beside or self.path))
         write_atomically(self.path, data)
         self._on_disk, self._saved = _digest(data), self.project
         return Saved(self.path, beside)
+
+    def changed_outside(self) -> bool:
+        """Whether something else wrote the file since it was read or written here; cheap while nothing did."""
+        if self.path is None or not self._on_disk:
+            return False
+        try:
+            stat = self.path.stat()
+        except OSError:
+            return False
+        if (stat.st_mtime_ns, stat.st_size) == self._seen:
+            return False
+        changed = _digest(_bytes(self.path)) != self._on_disk
+        if not changed:
+            self._seen = (stat.st_mtime_ns, stat.st_size)
+        return changed
+
+    def take_over(self) -> None:
+        """Show what something else wrote into the file, as an edit that can be taken back; raises as :meth:`open`."""
+        assert self.path is not None
+        found = read_project(self.path)
+        facts = Facts(found.project, self.facts)
+        facts.lines  # noqa: B018 -- as for every edit
+        self.history.push("What was changed elsewhere", found.project)
+        self.facts, self._saved, self._on_disk = facts, found.project, _digest(found.raw)
 
     def _renamed(self) -> Path | None:
         """The file that was read, under another name in its folder."""
@@ -124,8 +150,9 @@ class OpenDocument:
         target = path if path.suffix == SUFFIX else path.with_name(path.name + SUFFIX)
         changed = moved_media(self.project, self.base, target.absolute().parent)
         changed = replace(changed, name=target.stem)
-        save(changed, target)
-        copy = OpenDocument(changed, target.absolute(), encoded(changed))
+        data = encoded(changed, _bytes(self.path) if self.path is not None else b"")
+        write_atomically(target, data)
+        copy = OpenDocument(changed, target.absolute(), data)
         copy.history = self.history.with_now(changed)
         return copy
 

@@ -12,6 +12,7 @@ from contextlib import contextmanager
 from pathlib import Path
 
 from vamos.core.document.files import umask
+from vamos.core.document.processes import alive
 from vamos.errors import VamosError, write_error
 
 #: renameat2(2): exchange two paths; relative to the working folder.
@@ -34,18 +35,8 @@ def _clear_dead(target: Path) -> None:
     name = re.compile(rf"\.{re.escape(target.name[:80])}\.(\d+)\.\w{{8}}(\.old)?")
     for path in target.parent.iterdir():
         match = name.fullmatch(path.name)
-        if match and path.is_dir() and not path.is_symlink() and not _alive(int(match.group(1))):
+        if match and path.is_dir() and not path.is_symlink() and not alive(int(match.group(1))):
             shutil.rmtree(path, ignore_errors=True)
-
-
-def _alive(process: int) -> bool:
-    try:
-        os.kill(process, 0)
-    except ProcessLookupError:
-        return False
-    except OSError:
-        return True
-    return True
 
 
 @contextmanager

@@ -9,6 +9,7 @@ import platformdirs
 from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
 
 from vamos.core.dance.lines import Line
+from vamos.core.document import lock
 from vamos.core.document.files import SUFFIX
 from vamos.core.model.project import Project
 from vamos.core.open_document.document import OpenDocument
@@ -17,6 +18,8 @@ from vamos.errors import VamosError
 from vamos.ui.work.worker import LatestWorker
 
 SAVE_AFTER_MS = 800
+#: So often it is looked whether something else wrote the file.
+LOOK_MS = 1500
 _LONGEST_NAME = 80
 
 
@@ -46,6 +49,11 @@ class Session(QObject):
         self._timer.setSingleShot(True)
         self._timer.setInterval(SAVE_AFTER_MS)
         self._timer.timeout.connect(self.save_now)
+        self._look = QTimer(self)
+        self._look.setInterval(LOOK_MS)
+        self._look.timeout.connect(self.take_over)
+        self._look.start()
+        self._held: Path | None = None
         self._preparer = LatestWorker("what follows", lambda facts: facts.prepare(), lambda: None)
         self._preparer.ready.connect(self._prepared)
         self._preparer.refused.connect(self.said)
@@ -88,7 +96,9 @@ class Session(QObject):
 
     def close(self) -> None:
         """Write what waits; nothing is worked out any more."""
+        self._look.stop()
         self.save_now()
+        self._hold(None)
         self._preparer.close()
 
     # --- which document ------------------------------------------------------------------
@@ -121,8 +131,37 @@ class Session(QObject):
         self.replaced.emit()
         self._tell_changed(before)
 
+    def _hold(self, path: Path | None) -> None:
+        """Say that a project is open here, and of the one before that it is not any more; tell who else has it open."""
+        if path == self._held:
+            return
+        if self._held is not None:
+            lock.release(self._held)
+        self._held = path
+        other = lock.hold(path) if path is not None else None
+        if other is not None and path is not None:
+            self.said.emit(
+                f"{path.name} is open in another window as well ({other.words()}). What is saved there is taken over "
+                "here; when both change something at once, both are kept."
+            )
+
+    def take_over(self) -> None:
+        """What something else wrote into the file is shown, unless something of this window waits to be written."""
+        if self.document.dirty or not self.document.changed_outside():
+            return
+        before = self.project
+        try:
+            self.document.take_over()
+        except VamosError:
+            # It may be in the middle of being written; the next look tells.
+            return
+        self._tell_changed(before)
+        name = self.document.path.name if self.document.path is not None else "The project"
+        self.said.emit(f"{name} was changed by something else, which is taken over. Ctrl+Z goes back to yours.")
+
     def _remember(self) -> None:
         path = self.document.path
+        self._hold(path.absolute() if path is not None else None)
         if path is None:
             settings().remove("last")
         else:
@@ -164,7 +203,9 @@ class Session(QObject):
             self.document.path = _draft_path(self.project)
             self._remember()
         self._tell_changed(before)
-        self._timer.start()
+        if not self._timer.isActive():
+            # Not put off by what is edited meanwhile: at most this much can be lost.
+            self._timer.start()
 
     def save_now(self) -> None:
         """Write the project if something in it was edited."""

@@ -1,0 +1,91 @@
+"""Who has a project open: a small hidden file beside it, which names the process.
+
+It stops nobody. A window says that somebody else is at work; what is saved never overwrites what something else wrote
+(:mod:`vamos.core.open_document.document`).
+"""
+
+from __future__ import annotations
+
+import contextlib
+import getpass
+import json
+import os
+import socket
+import time
+from dataclasses import dataclass
+from pathlib import Path
+
+from vamos.core.document.processes import alive
+
+
+@dataclass(frozen=True, slots=True)
+class Holder:
+    """Who has a project open, and since when (seconds since 1970)."""
+
+    process: int
+    host: str
+    user: str
+    since: float
+
+    def words(self) -> str:
+        """For a sentence: who, where, since when."""
+        since = time.strftime("%H:%M", time.localtime(self.since))
+        where = "" if self.host == _host() else f" on {self.host}"
+        return f"{self.user}{where}, since {since}"
+
+
+def place(path: Path) -> Path:
+    """The lock file of a project file."""
+    return path.with_name(f".{path.name[:200]}.open")
+
+
+def hold(path: Path) -> Holder | None:
+    """Say that this process has a project open; who else has it, or None. A folder nobody can write to is no matter."""
+    other = holder(path)
+    if other is None:
+        mine = {"process": os.getpid(), "host": _host(), "user": _user(), "since": time.time()}
+        with contextlib.suppress(OSError):
+            place(path).write_text(json.dumps(mine), encoding="utf-8")
+    return other
+
+
+def holder(path: Path) -> Holder | None:
+    """Another living process that has a project open; what a dead one left is cleared away."""
+    lock = place(path)
+    try:
+        found = json.loads(lock.read_text(encoding="utf-8")[:2000])
+        holding = Holder(int(found["process"]), str(found["host"]), str(found["user"]), float(found["since"]))
+    except (OSError, ValueError, KeyError, TypeError):
+        return None
+    if holding.host == _host():
+        if holding.process == os.getpid():
+            return None
+        if not alive(holding.process):
+            with contextlib.suppress(OSError):
+                lock.unlink()
+            return None
+    return holding
+
+
+def release(path: Path) -> None:
+    """This process has a project open no more; the file of another one stays."""
+    lock = place(path)
+    try:
+        found = json.loads(lock.read_text(encoding="utf-8")[:2000])
+        mine = found["process"] == os.getpid() and found["host"] == _host()
+    except (OSError, ValueError, KeyError, TypeError):
+        return
+    if mine:
+        with contextlib.suppress(OSError):
+            lock.unlink()
+
+
+def _host() -> str:
+    return socket.gethostname()
+
+
+def _user() -> str:
+    try:
+        return getpass.getuser()
+    except (KeyError, OSError):
+        return "somebody"
