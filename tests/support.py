@@ -22,7 +22,7 @@ from vamos.core.model.song import Anchor, Grid
 # Tests never touch the user's own folders.
 _HOME = tempfile.mkdtemp(prefix="vamos-tests-")
 atexit.register(shutil.rmtree, _HOME, ignore_errors=True)
-for _name in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"):
+for _name in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME"):
     os.environ[_name] = str(Path(_HOME) / _name.lower())
 
 

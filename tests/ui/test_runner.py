@@ -9,7 +9,7 @@ from pathlib import Path
 from tests.support import FolderCase
 from tests.ui.qt import WindowCase, application
 from vamos.errors import MediaError, Stopped
-from vamos.ui.work.faults import report
+from vamos.faults import report
 from vamos.ui.work.runner import Runner
 from vamos.ui.work.worker import LatestWorker, ListWorker
 

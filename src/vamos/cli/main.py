@@ -10,7 +10,6 @@ import argparse
 import os
 import signal
 import sys
-import traceback
 from collections.abc import Callable, Sequence
 from pathlib import Path
 from types import FrameType
@@ -20,6 +19,7 @@ from vamos.cli import commands, footage, lessons
 from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
+from vamos.faults import log_path, printed
 
 DONE, PROBLEMS, CANNOT, FAULT = 0, 1, 2, 3
 
@@ -189,11 +189,12 @@ def run(argv: Sequence[str] | None = None) -> int:
     except MemoryError:
         terminal.say("There is not enough memory for this. Close other programs and try again.")
         return CANNOT
-    except Exception:
+    except Exception as error:
         terminal.close()
-        traceback.print_exc()
+        printed(f"the command {arguments.command}", error)
         terminal.say(
-            "This is a fault of Vamos, not of yours. What was written before stands; nothing else was changed."
+            "This is a fault of Vamos, not of yours. What was written before stands; nothing else was changed. "
+            f"A report without anything private is in {log_path()}."
         )
         return FAULT
     finally:

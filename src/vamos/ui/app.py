@@ -12,7 +12,7 @@ from typing import TYPE_CHECKING
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from vamos.errors import VamosError
-from vamos.ui.work.faults import printed
+from vamos.faults import printed
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window

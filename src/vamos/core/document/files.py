@@ -7,6 +7,8 @@ are text (``"7/2"``), see docs/formats.md.
 from __future__ import annotations
 
 import os
+import re
+import shutil
 import stat
 import tempfile
 import threading
@@ -18,6 +20,7 @@ from typing import Any, TypeVar
 import msgspec
 
 from vamos.core.document.migrate import migrated
+from vamos.core.document.processes import alive
 from vamos.core.document.unknown import unknown_in, with_unknown
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
@@ -80,7 +83,8 @@ def write_atomically(path: Path, data: bytes) -> None:
             raise WriteError(
                 "it is write-protected.", file=path, safe="It was not changed.", todo="Choose another name."
             )
-        fd, handle = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name}."[:100])
+        clear_dead(target)
+        fd, handle = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:80]}.{os.getpid()}.")
         with os.fdopen(fd, "wb") as file:
             file.write(data)
             file.flush()
@@ -93,6 +97,21 @@ def write_atomically(path: Path, data: bytes) -> None:
         if handle is not None:
             Path(handle).unlink(missing_ok=True)
         raise write_error(error, path) from error
+
+
+def clear_dead(target: Path) -> None:
+    """Remove what runs that were killed left beside a file, or a folder, that they were writing.
+
+    Their names name the process they belong to; without it nobody works on them any more.
+    """
+    name = re.compile(rf"\.{re.escape(target.name[:80])}\.(\d+)\.\w{{8}}(\.old)?")
+    for path in target.parent.iterdir():
+        match = name.fullmatch(path.name)
+        if match and not path.is_symlink() and not alive(int(match.group(1))):
+            if path.is_dir():
+                shutil.rmtree(path, ignore_errors=True)
+            else:
+                path.unlink(missing_ok=True)
 
 
 def umask() -> int:

@@ -4,15 +4,13 @@ from __future__ import annotations
 
 import ctypes
 import os
-import re
 import shutil
 import tempfile
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
-from vamos.core.document.files import umask
-from vamos.core.document.processes import alive
+from vamos.core.document.files import clear_dead, umask
 from vamos.errors import VamosError, write_error
 
 #: renameat2(2): exchange two paths; relative to the working folder.
@@ -24,19 +22,10 @@ def work_folder(out: Path) -> Path:
     target = out.resolve()
     try:
         target.parent.mkdir(parents=True, exist_ok=True)
-        _clear_dead(target)
+        clear_dead(target)
         return Path(tempfile.mkdtemp(prefix=f".{target.name[:80]}.{os.getpid()}.", dir=target.parent))
     except OSError as error:
         raise write_error(error, out) from error
-
-
-def _clear_dead(target: Path) -> None:
-    """Work folders name the process they belong to; without it nobody works in them any more."""
-    name = re.compile(rf"\.{re.escape(target.name[:80])}\.(\d+)\.\w{{8}}(\.old)?")
-    for path in target.parent.iterdir():
-        match = name.fullmatch(path.name)
-        if match and path.is_dir() and not path.is_symlink() and not alive(int(match.group(1))):
-            shutil.rmtree(path, ignore_errors=True)
 
 
 @contextmanager

@@ -16,8 +16,8 @@ from typing import Any
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from vamos.core.media.sound import Sound
+from vamos.faults import printed
 from vamos.ui.preview.sound_feed import ClickPlan, Feed, SongSource, Source, pieces
-from vamos.ui.work.faults import printed
 
 TICK_MS = 16
 #: Each tick takes this share of what the clock is ahead of the card. A card that is farther off, or played nothing for

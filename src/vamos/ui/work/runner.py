@@ -17,7 +17,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from vamos.core.progress import Progress
 from vamos.errors import Stopped, VamosError
-from vamos.ui.work.faults import printed
+from vamos.faults import printed
 
 Work = Callable[[Progress], Any]
 Done = Callable[[Any], object]

@@ -14,7 +14,7 @@ from typing import Any
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from vamos.errors import Stopped, VamosError
-from vamos.ui.work.faults import printed
+from vamos.faults import printed
 
 
 class LatestWorker(QObject):

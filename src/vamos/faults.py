@@ -1,13 +1,24 @@
-"""Faults of Vamos itself: told as such, with a report that can be copied and holds nothing private."""
+"""Faults of Vamos itself: told as such, with a report that can be copied and holds nothing private.
+
+Reports are also kept in a log of bounded size, so that they are there when the window is gone.
+"""
 
 from __future__ import annotations
 
+import logging
 import platform
 import sys
+import time
 import traceback
+from logging.handlers import RotatingFileHandler
 from pathlib import Path
 
+import platformdirs
+
 from vamos import __version__
+
+#: The log is at most so large, with so many older ones beside it.
+_LARGEST, _OLDER = 200_000, 2
 
 
 def report(where: str, error: BaseException) -> str:
@@ -23,9 +34,32 @@ def report(where: str, error: BaseException) -> str:
 
 
 def printed(where: str, error: BaseException) -> str:
-    """As :func:`report`, and on standard error with all there is."""
+    """As :func:`report`, kept in the log, and on standard error with all there is."""
     traceback.print_exception(error, file=sys.stderr)
-    return report(where, error)
+    found = report(where, error)
+    keep(found)
+    return found
+
+
+def log_path() -> Path:
+    """Where reports are kept."""
+    return Path(platformdirs.user_log_dir("vamos", appauthor=False)) / "vamos.log"
+
+
+def keep(text: str) -> Path | None:
+    """Add a report to the log; None where it cannot be written."""
+    path = log_path()
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+        handler = RotatingFileHandler(path, maxBytes=_LARGEST, backupCount=_OLDER, encoding="utf-8")
+    except OSError:
+        return None
+    try:
+        when = time.strftime("%Y-%m-%d %H:%M:%S")
+        handler.handle(logging.makeLogRecord({"msg": f"{when}\n{text}\n", "levelno": logging.ERROR}))
+    finally:
+        handler.close()
+    return path
 
 
 def _short(path: str) -> str:
