@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import numpy as np
-import scipy.signal
 
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, Sound
 from vamos.core.media.voice import number_word, say
 from vamos.core.model.dance import Foot

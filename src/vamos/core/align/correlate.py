@@ -12,10 +12,10 @@ from functools import cached_property
 
 import numpy as np
 import numpy.typing as npt
-import scipy.fft
 
 from vamos.core.align.tune import RATE as RATE
 from vamos.core.align.tune import Rows, semitones
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 
 BLOCK_S = 8.0

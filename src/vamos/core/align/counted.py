@@ -13,14 +13,13 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 
 import numpy as np
-import scipy.ndimage
-import scipy.signal
 
 from vamos.core.align import spoken
 from vamos.core.grid.beats import refine, track
 from vamos.core.grid.spectra import FRAME_RATE, Row, Spectra, analyse, normal
 from vamos.core.grid.tap import follow_taps, lateness
 from vamos.core.grid.tempo import Floats, preference, tempogram
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, read_sound
 from vamos.core.progress import Progress, quiet
 

@@ -13,9 +13,9 @@ from functools import lru_cache
 
 import numpy as np
 import numpy.typing as npt
-import scipy.fft
 
 from vamos.core.align.correlate import BAND_HZ, RATE
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 
 BLOCK_S, STEP_S = 2.0, 1.0

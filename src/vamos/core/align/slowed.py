@@ -14,15 +14,13 @@ from fractions import Fraction
 
 import numpy as np
 import numpy.typing as npt
-import scipy.fft
-import scipy.ndimage
-import scipy.signal
 
 from vamos.core.align.correlate import SongIndex
 from vamos.core.align.segment import Segment
 from vamos.core.align.song_in_room import LEAST_CLEAR, place_along
 from vamos.core.align.twins import BEYOND_S, NEAR_S, SAME_SOUND, repeats
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
 

@@ -14,7 +14,6 @@ from dataclasses import dataclass, replace
 from itertools import pairwise
 
 import numpy as np
-import scipy.ndimage
 
 from vamos.core.align import twins
 from vamos.core.align.correlate import BLOCK_S, RATE, STEP_S, Hit, SongIndex, response, vertex
@@ -23,6 +22,7 @@ from vamos.core.align.segment import Segment
 from vamos.core.align.sharpen import Sharp, room_answer, sharpened
 from vamos.core.align.stack import Stack
 from vamos.core.align.tune import Rows, alike, semitones
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
 

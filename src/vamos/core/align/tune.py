@@ -10,8 +10,8 @@ from functools import lru_cache
 
 import numpy as np
 import numpy.typing as npt
-import scipy.ndimage
 
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 
 #: Frames a second of the samples, as in :mod:`vamos.core.align.correlate`.

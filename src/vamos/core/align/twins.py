@@ -12,10 +12,10 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-import scipy.fft
 
 from vamos.core.align.correlate import RATE, vertex
 from vamos.core.align.sharpen import layout, pairs
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 
 Floats = npt.NDArray[np.float64]

@@ -7,7 +7,6 @@ from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
-import scipy.signal
 
 from vamos.core.grid.beats import onset_score, refine, track
 from vamos.core.grid.irregular import Pause, irregular_lines, pauses
@@ -17,6 +16,7 @@ from vamos.core.grid.readings import Reading, readings
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
 from vamos.core.grid.tap import Taps, beats_from_taps, follow_taps
 from vamos.core.grid.tempo import Floats, preference, preferred_bpm, tempogram
+from vamos.core.lazy import scipy
 from vamos.core.media.probe import probe
 from vamos.core.model.song import Anchor, Break, Grid, Part
 from vamos.core.model.song import Reading as OtherReading

@@ -10,10 +10,10 @@ import itertools
 
 import numpy as np
 import numpy.typing as npt
-import scipy.ndimage
 
 from vamos.core.grid.spectra import FRAME_RATE, Spectra
 from vamos.core.grid.tempo import Floats
+from vamos.core.lazy import scipy
 
 Rows = npt.NDArray[np.float32]
 

@@ -18,9 +18,8 @@ from pathlib import Path
 
 import numpy as np
 import numpy.typing as npt
-import scipy.fft
-import scipy.ndimage
 
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, blocks
 from vamos.core.progress import Progress, quiet
 

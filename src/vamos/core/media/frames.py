@@ -14,8 +14,8 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 import numpy.typing as npt
-import scipy.signal
 
+from vamos.core.lazy import scipy
 from vamos.core.media.hdr import is_hdr, natural_frame
 from vamos.core.media.probe import clock_zero, opened
 from vamos.errors import MediaError

@@ -10,7 +10,8 @@ from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
-import scipy.ndimage
+
+from vamos.core.lazy import scipy
 
 #: Rows of an outline; columns are told in this many parts of the width.
 ROWS, COLUMNS = 45, 250

@@ -11,8 +11,8 @@ from pathlib import Path
 
 import numpy as np
 import numpy.typing as npt
-import scipy.signal
 
+from vamos.core.lazy import scipy
 from vamos.core.media import cache
 from vamos.core.media.sound import blocks
 from vamos.core.progress import Progress, quiet

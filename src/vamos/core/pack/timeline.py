@@ -6,8 +6,6 @@ from dataclasses import dataclass
 from fractions import Fraction
 from pathlib import Path
 
-import opentimelineio as otio
-
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.time import TimeMap
 
@@ -30,6 +28,8 @@ class Cut:
 
 def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
     """One track, the clips one after the other; media are named as they lie in the pack."""
+    import opentimelineio as otio
+
     track = otio.schema.Track("clips", kind=otio.schema.TrackKind.Video)
     for cut in cuts:
         rate = float(Fraction(cut.entry.rate))
@@ -69,6 +69,8 @@ class Source:
 
 def read_sources(folder: Path) -> dict[str, Source]:
     """The source of each clip of a pack that was cut from one pass, by the clip's file; nothing that is not there."""
+    import opentimelineio as otio
+
     try:
         timeline = otio.adapters.read_from_file(str(folder / NAME))
         clips = list(timeline.find_clips())

@@ -7,9 +7,9 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 import numpy as np
-import scipy.stats
 
 from vamos.core.dance.lines import Line
+from vamos.core.lazy import scipy
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind
 from vamos.core.time import count_text

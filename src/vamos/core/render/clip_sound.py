@@ -9,10 +9,10 @@ from fractions import Fraction
 from math import floor
 
 import numpy as np
-import scipy.signal
 
 from vamos.core.dance.lines import Line
 from vamos.core.document.heard import Heard
+from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, Sound, read_stretch
 from vamos.core.media.voice import number_word, say
 from vamos.core.model.clip import Clip, ClipSound, Mix, Version

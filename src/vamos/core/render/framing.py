@@ -10,8 +10,8 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
-import scipy.ndimage
 
+from vamos.core.lazy import scipy
 from vamos.core.media.motion import PER_SECOND, Motion
 from vamos.core.time.timemap import Floats
 

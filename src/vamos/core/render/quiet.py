@@ -12,8 +12,8 @@ from itertools import product
 
 import numpy as np
 import numpy.typing as npt
-import scipy.ndimage
 
+from vamos.core.lazy import scipy
 from vamos.core.media.outline import ROWS, Body
 from vamos.core.model.look import Style
 from vamos.core.render.framing import CropPath

@@ -11,9 +11,8 @@ from fractions import Fraction
 from pathlib import Path
 
 import numpy as np
-import scipy.ndimage
-import scipy.signal
 
+from vamos.core.lazy import scipy
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, Sound, read_sound
 from vamos.core.progress import Progress, quiet

@@ -1,0 +1,28 @@
+"""SciPy, loaded when something of it is used for the first time: it takes longer than opening the window."""
+
+from __future__ import annotations
+
+from importlib import import_module
+from typing import TYPE_CHECKING, Any
+
+__all__ = ["scipy"]
+
+if TYPE_CHECKING:
+    import scipy.fft
+    import scipy.ndimage
+    import scipy.signal
+    import scipy.stats
+else:
+
+    class _Package:
+        """Looks like a package whose modules are there; a module is imported when it is named."""
+
+        def __init__(self, name: str):
+            self._name = name
+
+        def __getattr__(self, module: str) -> Any:
+            found = import_module(f"{self._name}.{module}")
+            self.__dict__[module] = found
+            return found
+
+    scipy = _Package("scipy")
