@@ -218,6 +218,23 @@ def _sheet_project(path: Path) -> Project:
     return Project(name=path.stem, dance=found.dance)
 
 
+def desktop(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """The menu entry, the icon and the file type, for this user."""
+    import os
+
+    from vamos.desktop import install, remove
+
+    share = arguments.share or Path(os.environ.get("XDG_DATA_HOME") or Path.home() / ".local/share")
+    if arguments.remove:
+        gone = remove(share)
+        print(f"Vamos is out of the menu of {share}." if gone else f"Vamos was not in the menu of {share}.")
+        return 0
+    command = Path(sys.argv[0]).resolve()
+    for path in install(share, command if command.name == "vamos" else Path("vamos")):
+        print(path)
+    return 0
+
+
 def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.cli.placed import take_data
     from vamos.core.make import make_project

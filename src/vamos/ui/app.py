@@ -20,7 +20,10 @@ if TYPE_CHECKING:
 
 def run_window(project: Path | None) -> int:
     """Open the window on a project, on what was open last, or on the empty page."""
+    from PyQt6.QtGui import QIcon
     from PyQt6.QtWidgets import QApplication
+
+    from vamos import desktop
 
     if not has_screen():
         print(
@@ -35,6 +38,8 @@ def run_window(project: Path | None) -> int:
     app = QApplication(sys.argv[:1])
     app.setApplicationName("vamos")
     app.setApplicationDisplayName("Vamos")
+    app.setDesktopFileName(desktop.ID)
+    app.setWindowIcon(QIcon(str(desktop.ICON)))
     theme.load_fonts()
     theme.apply(app, theme.DAY)
     window = Window()
