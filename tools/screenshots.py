@@ -76,6 +76,7 @@ def main(wanted: list[str]) -> None:
     from vamos.ui.parts import theme
     from vamos.ui.stops import STOPS
     from vamos.ui.window import Window
+    from vamos.ui.work.settings import settings
 
     project = make_demo(default_folder())
     if not wanted or "practise" in wanted:
@@ -96,8 +97,6 @@ def main(wanted: list[str]) -> None:
         if not wanted or name in wanted:
             window.grab().save(str(OUT / f"{name}.png"))
 
-    live(0.3)
-    take("start")
     window.session.open(project)
     live(1.0)
     while len(window.media.thumbs._images) < len(window.session.project.takes):
@@ -129,6 +128,14 @@ def main(wanted: list[str]) -> None:
     window.go_to_stop("Cut")
     live(1.0)
     take("evening")
+    window.toggle_theme()
+    window._keep_picture(str(project))
+    window.session.new()
+    window.go_to_stop("Song")
+    settings().setValue("recent", [str(project)])
+    window.start.show_recent()
+    live(0.5)
+    take("start")
     window.close()
 
 

@@ -40,9 +40,7 @@ def parser() -> argparse.ArgumentParser:
         sub.set_defaults(run=run)
         return sub
 
-    sub = add(
-        "desktop", commands.desktop, "put Vamos into the desktop’s menu; projects open with it"
-    )
+    sub = add("desktop", commands.desktop, "put Vamos into the desktop’s menu; projects open with it")
     sub.add_argument("--remove", action="store_true", help="take it out again")
     sub.add_argument("--share", type=Path, help="the share folder; yours (~/.local/share) without it")
     sub = add("open", commands.open_project, "open a project in the window")

@@ -19,7 +19,8 @@ from vamos.ui.frame.center import Center, CenterView
 from vamos.ui.page.content import Content
 from vamos.ui.preview.controller import Preview
 from vamos.ui.work.runner import Runner
-from vamos.ui.work.session import Session, settings
+from vamos.ui.work.session import Session
+from vamos.ui.work.settings import settings
 
 
 class Desk(QObject):

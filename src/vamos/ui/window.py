@@ -37,9 +37,11 @@ from vamos.ui.preview.media import ProjectMedia
 from vamos.ui.preview.mirror import Mirror
 from vamos.ui.stops import STOPS
 from vamos.ui.stops.stop import Room, Stop
-from vamos.ui.tasks.files import take_in
+from vamos.ui.tasks.files import open_path, take_in
+from vamos.ui.work import recent
 from vamos.ui.work.runner import Runner
-from vamos.ui.work.session import Session, settings
+from vamos.ui.work.session import Session
+from vamos.ui.work.settings import settings
 
 _WATCHED = ("play", "mirrored", "next_speed", "loop", "next_view")
 #: A held arrow moves on the page; the panel follows so long after.
@@ -111,7 +113,13 @@ class Window(QMainWindow):
             self.project_commands.open_demo,
             self.project_commands.open_project,
             self._write_a_dance,
+            lambda path: open_path(self.desk, path),
         )
+
+    def _keep_picture(self, path: str) -> None:
+        """What the mirror shows is what the project looks like on the start page."""
+        if self.mirror.image is not None:
+            recent.keep_picture(Path(path), self.mirror.image)
 
     def _write_a_dance(self) -> None:
         """Before there is a song: the first section, at an even pulse."""
@@ -147,6 +155,7 @@ class Window(QMainWindow):
         self.session.replaced.connect(self._replaced)
         self.session.prepared.connect(self._follow)
         self.session.saved.connect(self.status.saved)
+        self.session.saved.connect(self._keep_picture)
         for said in (self.session.said, self.preview.said, self.keys.refused):
             said.connect(lambda words: self.status.tell(words, passing=True))
         for told in (self.desk.said, self.media.said, self.runner.told):
@@ -397,6 +406,8 @@ class Window(QMainWindow):
             take_in(self.desk, paths)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
+        if self.session.path is not None:
+            self._keep_picture(str(self.session.path))
         self._refill.stop()
         self.keys.close()
         self.preview.playback.stop()

@@ -11,7 +11,7 @@ from vamos.ui.parts.action import Bound
 from vamos.ui.parts.panel import Button, Panel
 from vamos.ui.parts.text import set_tip
 from vamos.ui.preview.mirror import STRIP_HEIGHT, Mirror
-from vamos.ui.work.session import settings
+from vamos.ui.work.settings import settings
 
 #: The side's width to begin with, and the least of it.
 WIDTH, LEAST = 392, 330

@@ -1,20 +1,28 @@
-"""The empty page: three things to do, and the demo."""
+"""The empty page: three things to do, the demo, and what was open lately."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import partial
+from pathlib import Path
 
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QSize, Qt
+from PyQt6.QtGui import QIcon, QPixmap, QShowEvent
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from vamos.ui.parts.panel import Button
-from vamos.ui.parts.text import label
+from vamos.ui.parts.text import label, tip
+from vamos.ui.work.recent import picture_of, recent
 
 _STEPS = (
     ("Drop the song here", "wav, flac, ogg, mp3 or m4a. Vamos finds the beat and the eights."),
     ("Drop your takes here", "mp4, mov, mkv or webm from the phone. They are placed on the song by their sound."),
     ("Look, then write the pack", "Clips per eight: mirrored, back view, slowed, with the counts over the picture."),
 )
+
+
+#: So many of what was open lately are shown, with pictures of such a size.
+SHOWN, _PICTURE = 3, QSize(112, 63)
 
 
 class StartPage(QWidget):
@@ -52,6 +60,12 @@ class StartPage(QWidget):
             label("No song yet? Counts are written at an even pulse; the song can come later.", "soft", wrap=True), 1
         )
         column.addLayout(other)
+        self._lately = QWidget()
+        self._cards = QHBoxLayout(self._lately)
+        self._cards.setContentsMargins(0, 0, 0, 0)
+        self._cards.setSpacing(12)
+        column.addWidget(self._lately)
+        self._open_path: Callable[[Path], object] = lambda _path: None
         column.addWidget(
             label(
                 "Warm up, clear the floor, and dance within what a teacher or a physician says is good for you. "
@@ -68,5 +82,33 @@ class StartPage(QWidget):
         demo: Callable[[], object],
         open_project: Callable[[], object],
         write: Callable[[], object],
+        open_path: Callable[[Path], object],
     ) -> None:
         self.choose.run, self.demo.run, self.open.run, self.write.run = choose, demo, open_project, write
+        self._open_path = open_path
+        self.show_recent()
+
+    def show_recent(self) -> None:
+        """What was open lately, each with its picture."""
+        while self._cards.count():
+            item = self._cards.takeAt(0)
+            widget = item.widget() if item is not None else None
+            if widget is not None:
+                widget.hide()
+                widget.deleteLater()
+        found = recent()[:SHOWN]
+        self._lately.setVisible(bool(found))
+        for path in found:
+            card = Button(path.stem, partial(self._open_path, path))
+            card.setToolTip(tip(str(path)))
+            card.setAccessibleName(f"Open {path.stem}, open lately")
+            picture = QPixmap(str(picture_of(path)))
+            if not picture.isNull():
+                card.setIcon(QIcon(picture))
+                card.setIconSize(_PICTURE)
+            self._cards.addWidget(card)
+        self._cards.addStretch(1)
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        self.show_recent()
+        super().showEvent(event)

@@ -29,7 +29,7 @@ from PyQt6.QtWidgets import (
 
 from vamos.ui.parts.fields import Choice, TextField, named
 from vamos.ui.parts.text import label, on_button, set_role, set_tip
-from vamos.ui.work.session import settings
+from vamos.ui.work.settings import settings
 
 #: (text, what it does, role); a role is "go", "main" or nothing.
 ButtonEntry = tuple[str, Callable[[], object], str]

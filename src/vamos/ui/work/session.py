@@ -6,7 +6,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import platformdirs
-from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
+from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from vamos.core.dance.lines import Line
 from vamos.core.document import lock
@@ -15,17 +15,14 @@ from vamos.core.model.project import Project
 from vamos.core.open_document.document import OpenDocument
 from vamos.core.open_document.facts import Facts
 from vamos.errors import VamosError
+from vamos.ui.work import recent
+from vamos.ui.work.settings import settings
 from vamos.ui.work.worker import LatestWorker
 
 SAVE_AFTER_MS = 800
 #: So often it is looked whether something else wrote the file.
 LOOK_MS = 1500
 _LONGEST_NAME = 80
-
-
-def settings() -> QSettings:
-    """What the window remembers from one evening to the next."""
-    return QSettings("vamos", "vamos")
 
 
 class Session(QObject):
@@ -166,6 +163,7 @@ class Session(QObject):
             settings().remove("last")
         else:
             settings().setValue("last", str(path.absolute()))
+            recent.remember(path)
 
     # --- edits ---------------------------------------------------------------------------
 

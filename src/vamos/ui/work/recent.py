@@ -1,0 +1,48 @@
+"""Projects that were open lately, with a picture of each."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QImage
+
+from vamos.core.media import cache
+from vamos.ui.work.settings import settings
+
+#: So many are remembered, and shown.
+MOST = 6
+_WIDE, _HIGH = 320, 180
+
+
+def remember(path: Path) -> None:
+    """A project is open: it comes first from now on."""
+    kept = [str(path.absolute()), *(p for p in _known() if p != str(path.absolute()))]
+    settings().setValue("recent", kept[:MOST])
+
+
+def recent() -> list[Path]:
+    """Those whose file is still there, the latest first."""
+    return [path for path in map(Path, _known()) if path.is_file()]
+
+
+def _known() -> list[str]:
+    found = settings().value("recent", [])
+    # A list of one comes back as text.
+    return [found] if isinstance(found, str) else [str(p) for p in found or []]
+
+
+def keep_picture(path: Path, image: QImage) -> None:
+    """Remember what a project looks like; a full disk only means that it has no picture."""
+    place = picture_of(path)
+    try:
+        place.parent.mkdir(parents=True, exist_ok=True)
+    except OSError:
+        return
+    small = image.scaled(_WIDE, _HIGH, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation)
+    small.save(str(place), "PNG")
+
+
+def picture_of(path: Path) -> Path:
+    """Where the picture of a project is kept, whether there is one or not."""
+    return cache.place("projects", str(path.absolute()), ".png")
