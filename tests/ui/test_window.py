@@ -17,6 +17,7 @@ from vamos.core.model.take import View
 from vamos.core.pack.manifest import NAME, read_manifest
 from vamos.demo.build import PROJECT
 from vamos.ui.page.layout import MARGIN
+from vamos.ui.parts import theme
 from vamos.ui.stops import STOPS
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.work import recent
@@ -396,7 +397,19 @@ class DemoWindowTest(WindowCase, FolderCase):
         before = self.window.grab().toImage().pixelColor(400, 700).lightness()
         self.key(Qt.Key.Key_F9)
         self.assertLess(self.window.grab().toImage().pixelColor(400, 700).lightness(), before - 80)
+        # What was chosen stays, whatever the desktop has; without a choice the desktop's light is followed.
+        with mock.patch("vamos.ui.parts.theme.of_desktop", lambda: theme.DAY):
+            self.window.follow_light()
+            self.assertIs(self.window.theme, theme.EVENING)
+            settings().remove("light")
+            self.window.follow_light()
+            self.assertIs(self.window.theme, theme.DAY)
+        with mock.patch("vamos.ui.parts.theme.of_desktop", lambda: theme.EVENING):
+            self.window.follow_light()
+            self.assertIs(self.window.theme, theme.EVENING)
         self.key(Qt.Key.Key_F9)
+        self.assertIs(self.window.theme, theme.DAY)
+        settings().remove("light")
 
     def test_a_missing_take_leaves_everything_else_working(self):
         (self.folder / "back.mp4").unlink()

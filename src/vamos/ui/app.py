@@ -43,6 +43,10 @@ def run_window(project: Path | None) -> int:
     theme.load_fonts()
     theme.apply(app, theme.DAY)
     window = Window()
+    window.follow_light()
+    hints = app.styleHints()
+    if hints is not None:
+        hints.colorSchemeChanged.connect(lambda _scheme: window.follow_light())
     teller = FaultTeller(window)
     teller.install()
     open_first(window, project)

@@ -359,7 +359,15 @@ class Window(QMainWindow):
         )
 
     def toggle_theme(self) -> None:
-        self._set_theme(look.EVENING if self.theme is look.DAY else look.DAY)
+        """The other light; what is chosen stays, also over what the desktop has."""
+        chosen = look.EVENING if self.theme is look.DAY else look.DAY
+        settings().setValue("light", chosen.name)
+        self._set_theme(chosen)
+
+    def follow_light(self) -> None:
+        """The light that was chosen, else that of the desktop."""
+        chosen = str(settings().value("light", ""))
+        self._set_theme({t.name: t for t in (look.DAY, look.EVENING)}.get(chosen) or look.of_desktop())
 
     def _set_theme(self, theme: look.Theme) -> None:
         if theme is not self.theme:

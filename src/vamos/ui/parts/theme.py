@@ -5,7 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from importlib import resources
 
-from PyQt6.QtGui import QColor, QFont, QFontDatabase, QPalette
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QPalette
 from PyQt6.QtWidgets import QApplication
 
 
@@ -82,6 +83,13 @@ def font(size: float, weight: int = 500) -> QFont:
     face.setWeight(QFont.Weight(weight))
     face.setFeature(QFont.Tag(b"tnum"), 1)
     return face
+
+
+def of_desktop() -> Theme:
+    """The light that the desktop has; day where it does not say."""
+    hints = QGuiApplication.styleHints()
+    dark = hints is not None and hints.colorScheme() is Qt.ColorScheme.Dark
+    return EVENING if dark else DAY
 
 
 def apply(app: QApplication, theme: Theme) -> None:
