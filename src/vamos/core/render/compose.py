@@ -18,7 +18,16 @@ import numpy as np
 from vamos.core.dance.lines import Line
 from vamos.core.document.heard import Heard
 from vamos.core.media.film_rate import USUAL
-from vamos.core.media.frames import FrameReader, Planes, frame_times, matrix_of, pick_frames, shown_size, yuv_planes
+from vamos.core.media.frames import (
+    FrameReader,
+    Planes,
+    frame_times,
+    matrix_of,
+    mirrored,
+    pick_frames,
+    shown_size,
+    yuv_planes,
+)
 from vamos.core.media.motion import Motion
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.look import Lane, Numbering, Overlay, Shape
@@ -85,7 +94,8 @@ class Reel:
 
     def __init__(self, path: Path):
         self.path = path
-        self.reader = FrameReader(path)
+        # Renders keep the other cores busy themselves.
+        self.reader = FrameReader(path, threads=1)
         try:
             first = self.reader.nearest(0.0)
         except BaseException:
@@ -312,8 +322,9 @@ class Composer:
         film, take_s = self.films[number], float(self.picks[number][frame])
         crop = self.layout.paths[number].crop_at(take_s) if number < len(self.layout.paths) else framing.WHOLE
         y, u, v = self.reel(film).planes(take_s, crop, *self.sizes[number])
-        step = -1 if film.clip.flip and flipped else 1
-        return y[:, ::step].copy(), u[:, ::step].copy(), v[:, ::step].copy()
+        if film.clip.flip and flipped:
+            return mirrored(y), mirrored(u), mirrored(v)
+        return y.copy(), u.copy(), v.copy()
 
     @cached_property
     def _corner(self) -> tuple[int, int]:

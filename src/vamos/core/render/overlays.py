@@ -109,7 +109,7 @@ _WEIGHTS = {"601": (0.299, 0.114), "709": (0.2126, 0.0722)}
 
 YuvPlate = tuple[int, int, Pixels, Pixels, Pixels]
 _KEPT: SizedCache[tuple[YuvPlate, ...]] = SizedCache(
-    64 << 20, lambda found: sum(plane.nbytes for plate in found for plane in plate[2:])
+    32 << 20, lambda found: sum(plane.nbytes for plate in found for plane in plate[2:])
 )
 
 

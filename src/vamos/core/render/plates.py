@@ -45,7 +45,7 @@ class _Room:
         self.bottom = _even(height * (0.82 if upright else 0.95))
 
 
-_KEPT: SizedCache[tuple[Plate, ...]] = SizedCache(48 << 20, lambda found: sum(p.pixels.nbytes for p in found))
+_KEPT: SizedCache[tuple[Plate, ...]] = SizedCache(16 << 20, lambda found: sum(p.pixels.nbytes for p in found))
 
 
 def plates(shown: OverlayState, width: int, height: int) -> tuple[Plate, ...]:
