@@ -13,6 +13,7 @@ from vamos.core.model.project import Output, Project
 from vamos.core.model.take import View
 from vamos.core.plan.own_profiles import every_profile, keep_profile
 from vamos.core.plan.profiles import PROFILES, Profile
+from vamos.core.render.languages import LANGUAGES
 from vamos.core.time import as_count
 from vamos.errors import InputError
 
@@ -46,6 +47,7 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     )
     sub.add_argument("--clicks-over", type=float, metavar="LEVEL", help="clicks over the song, 0 to 1")
     sub.add_argument("--voice-over", type=float, metavar="LEVEL", help="the counting voice over the song, 0 to 1")
+    sub.add_argument("--voice-language", choices=tuple(LANGUAGES), help="what the counting voice speaks")
     sub.add_argument("--excerpt", type=float, metavar="SECONDS", help="so much of the song in each clip, from its 1 on")
     sub.add_argument("--style", choices=("corner", "strip", "floor"), help="where the counts stand")
     sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help="the picture's shape")
@@ -109,6 +111,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
         more = (ClipSound(w.replace("voice", ClipSound.VOICE)) for w in arguments.also_sound)
         out = replace(out, also_sound=tuple(dict.fromkeys((*out.also_sound, *more))))
     mix = {"clicks": arguments.clicks_over, "voice": arguments.voice_over, "excerpt_s": arguments.excerpt}
+    mix["language"] = arguments.voice_language
     out = replace(out, mix=replace(out.mix, **{k: v for k, v in mix.items() if v is not None}))
     if arguments.style:
         out = replace(out, overlay=replace(out.overlay, style=Style[arguments.style.upper()]))

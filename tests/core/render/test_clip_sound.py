@@ -12,13 +12,15 @@ from vamos.core.dance.lines import lines_of
 from vamos.core.dance.notation import parse_line
 from vamos.core.media.sound import Sound
 from vamos.core.media.voice import say
-from vamos.core.model.clip import ClipSound, Version
+from vamos.core.model.clip import VOICES, ClipSound, Mix, Version
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.look import Numbering
 from vamos.core.render.clip_sound import Told, add_voice, spoken_counts, version_sound
+from vamos.core.render.languages import LANGUAGES, in_language
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import clip_timing
 from vamos.core.time import CountRange, FrameRate, TimeMap
+from vamos.errors import InputError
 
 GRID = grid_at(120, 60, 1.0, 8)
 LINES = lines_of(GRID, Dance())
@@ -104,7 +106,7 @@ class LongSectionsTest(unittest.TestCase):
         section = Section("long", 32)
         lines = lines_of(grid_at(60, 60, 0.5, 0), Dance("d", (section,), (Item(ItemKind.WALL),)))
         words: list[str] = []
-        with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, _s: words.append(w) or say(w)):
+        with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, *_, **__: words.append(w) or say(w)):
             out = np.zeros((34 * RATE, 2), np.float32)
             add_voice(
                 out, RATE, spoken_counts(lines, F(counts.start), F(counts.stop), numbering), TimeMap.line(0.0, 0.5, 1.0)
@@ -126,7 +128,7 @@ class LongSectionsTest(unittest.TestCase):
         section = Section("s", 8, parse_line("kick ball change R 1&2, hold &, step L 3"))
         lines = lines_of(grid_at(60, 60, 0.5, 0), Dance("d", (section,), (Item(ItemKind.WALL),)))
         words: list[str] = []
-        with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, _s: words.append(w) or say(w)):
+        with mock.patch("vamos.core.render.clip_sound.say", side_effect=lambda w, *_, **__: words.append(w) or say(w)):
             out = np.zeros((9 * RATE, 2), np.float32)
             add_voice(out, RATE, spoken_counts(lines, F(0), F(4)), TimeMap.line(0.0, 0.5, 1.0))
         self.assertEqual(words, ["one", "and", "two", "three", "four"])
@@ -148,6 +150,41 @@ class HalfTimeTest(unittest.TestCase):
         wanted = [k * 0.5 for k in range(1, 15)]
         for a, b in zip(onsets(out, wanted, 0.1), wanted, strict=True):
             self.assertAlmostEqual(a, b, delta=0.02)
+
+
+class LanguageTest(unittest.TestCase):
+    def test_every_language_is_spoken(self):
+        """The library has a voice for each, and three counts sound otherwise than in English."""
+        self.assertEqual(tuple(LANGUAGES), VOICES)
+        english = [say(in_language(word, "en"), 200)[0] for word in ("3", "7", "and")]
+        for code in VOICES[1:]:
+            with self.subTest(code):
+                for word, other in zip(("3", "7", "and"), english, strict=True):
+                    sound, _ = say(in_language(word, code), 200, language=code)
+                    self.assertGreater(len(sound), 1000)
+                    same = len(sound) == len(other) and np.allclose(sound, other)
+                    self.assertFalse(same, word)
+
+    def test_words(self):
+        self.assertEqual([in_language(w, "en") for w in ("12", "and", "go", "uh")], ["twelve", "and", "go", "uh"])
+        self.assertEqual([in_language(w, "de") for w in ("12", "and", "go", "uh")], ["12", "und", "los", "uh"])
+        with self.assertRaisesRegex(InputError, "speaks en, de"):
+            Mix(language="xx")
+
+    def test_a_clip_counts_in_it(self):
+        """The same clip with the voice in two languages: onsets on the same counts, other sounds."""
+
+        def heard(language):
+            t = clip_timing(GRID, CountRange(F(0), F(8)), F(1), FrameRate.of(30))
+            told = Told(LINES, mix=Mix(language=language))
+            return version_sound(Version(F(1), ClipSound.VOICE), t, told, None, None, np.zeros(t.frames))
+
+        en, fr = heard("en"), heard("fr")
+        self.assertEqual(len(en), len(fr))
+        self.assertGreater(float(np.abs(en - fr).max()), 0.1)
+        first = round((GRID.time_map()(1) - GRID.time_map()(0)) * RATE)
+        for sound in (en, fr):
+            self.assertGreater(float(np.abs(sound[first : first + RATE // 10]).max()), 0.05)
 
 
 if __name__ == "__main__":

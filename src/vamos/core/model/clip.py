@@ -22,19 +22,26 @@ class ClipSound(StrEnum):
     NONE = "none"
 
 
+#: The languages of the counting voice (ISO 639-1); see :mod:`vamos.core.render.languages`.
+VOICES = ("en", "de", "es", "fr", "it", "pt", "nl", "pl", "cs", "sv", "da", "fi", "hu", "tr")
+
+
 @dataclass(frozen=True, slots=True)
 class Mix:
     """What lies over the song, and how much of it is heard.
 
     ``clicks`` and ``voice`` are levels, 0 (none) to 1 (as loud as the song); ``excerpt_s`` leaves so many seconds of
-    each clip's song from its first count on (None: all of it).
+    each clip's song from its first count on (None: all of it). ``language`` is that of the counting voice (ISO 639-1).
     """
 
     clicks: float = 0.0
     voice: float = 0.0
     excerpt_s: float | None = None
+    language: str = "en"
 
     def __post_init__(self) -> None:
+        if self.language not in VOICES:
+            raise InputError(f"The counting voice speaks {', '.join(VOICES)}, not “{self.language[:20]}”.")
         for level in (self.clicks, self.voice):
             if not 0 <= level <= 1:
                 raise InputError(f"A level is 0 to 1, not {level:g}.")

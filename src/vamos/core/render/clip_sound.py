@@ -14,12 +14,13 @@ from vamos.core.dance.lines import Line
 from vamos.core.document.heard import Heard
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, Sound, read_stretch
-from vamos.core.media.voice import number_word, say
+from vamos.core.media.voice import say
 from vamos.core.model.clip import Clip, ClipSound, Mix, Version
 from vamos.core.model.dance import Kind
 from vamos.core.model.look import Numbering, Overlay
 from vamos.core.render.clicks import add_clicks, counts_between
 from vamos.core.render.count_in import Lead, lead_of
+from vamos.core.render.languages import in_language
 from vamos.core.render.sound import RATE, clip_sound, excerpt, faded, stretched
 from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
@@ -93,7 +94,7 @@ def version_sound(
     if out is not None and any(levels):
         _counted(out, levels, told, edges, counts_to_out)
     if out is not None and lead is not None and heard is not ClipSound.CLICKS:
-        add_voice(out, RATE, [(at, _said(word)) for at, word in lead.said], counts_to_out)
+        add_voice(out, RATE, lead.said, counts_to_out, mix.language)
     return out
 
 
@@ -114,7 +115,7 @@ def _counted(out: Samples, levels: tuple[float, float], told: Told, edges: Count
             add_clicks(part, RATE, found, counts_to_out)
         else:
             said = spoken_counts(told.lines, start, edges.end, told.numbering, told.first)
-            add_voice(part, RATE, said, counts_to_out)
+            add_voice(part, RATE, said, counts_to_out, told.mix.language)
         out += np.float32(level * (loud / max(1e-6, float(np.abs(part).max())) if loud < 1 else 1.0)) * part
 
 
@@ -128,10 +129,6 @@ def _excerpt(samples: Samples, from_s: float, seconds: float) -> None:
     samples[last:] = 0
     samples[first : first + short] *= np.linspace(0, 1, short, dtype=np.float32)[:, None]
     samples[last - fade : last] *= np.linspace(1, 0, fade, dtype=np.float32)[:, None]
-
-
-def _said(word: str) -> str:
-    return number_word(int(word)) if word.isdigit() else word
 
 
 def _silenced_until(samples: Samples, end_s: float) -> None:
@@ -153,9 +150,13 @@ def room_of(heard: Heard, take_times: Floats) -> tuple[Sound | None, Floats]:
 
 
 def add_voice(
-    samples: Samples, rate: int, spoken_words: Sequence[tuple[Fraction, str]], counts_to_out: TimeMap
+    samples: Samples,
+    rate: int,
+    spoken_words: Sequence[tuple[Fraction, str]],
+    counts_to_out: TimeMap,
+    language: str = "en",
 ) -> None:
-    """Mix a voice that says words, each with its onset on its count, in place."""
+    """Mix a voice that says counts and words, each with its onset on its count, in place."""
     after = [at for at, _ in spoken_words[1:]]
     for (position, word), following in zip(spoken_words, [*after, None], strict=True):
         first = round(counts_to_out(position) * rate)
@@ -163,7 +164,7 @@ def add_voice(
             continue
         until = following if following is not None else position + 1
         room_s = counts_to_out(until) - counts_to_out(position)
-        spoken, said_rate = say(word, int(np.clip(90 / room_s, 160, 340)))
+        spoken, said_rate = say(in_language(word, language), int(np.clip(90 / room_s, 160, 340)), language=language)
         tone = scipy.signal.resample_poly(spoken, rate, said_rate).astype(np.float32)
         # The word before makes room for the next one.
         tone = tone[: min(len(samples) - first, round(0.97 * room_s * rate))]
@@ -195,7 +196,7 @@ def spoken_counts(
         is_and = words.part_at(position, numbering) == "&"
         number = words.number_at(position, numbering, first)
         if number:
-            found[position] = "and" if is_and else number_word(int(number))
+            found[position] = "and" if is_and else number
     if numbering is not Numbering.HALF:
         for line in lines:
             for at, event in line.events():

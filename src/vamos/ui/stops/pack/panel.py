@@ -12,6 +12,7 @@ from vamos.core.model.clip import Arrangement, ClipSound
 from vamos.core.model.look import LOOKS, NamedLook
 from vamos.core.plan.own_profiles import own_profiles
 from vamos.core.plan.profiles import PROFILES, Profile, new_section
+from vamos.core.render.languages import LANGUAGES
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -121,6 +122,7 @@ class PackRoom(Room):
 
         if ClipSound.SONG in (output.sound, *output.also_sound):
             self._mix(panel)
+        self._language(panel)
         for sound in (ClipSound.SONG, ClipSound.CLICKS, ClipSound.VOICE):
             if sound is not output.sound:
                 self._also_sound(panel, sound)
@@ -186,6 +188,18 @@ class PackRoom(Room):
             name="Seconds of the song in each clip",
             hint="seconds of each clip’s song; all of it",
         )
+
+    def _language(self, panel: Panel) -> None:
+        """What the counting voice speaks, also where it only counts in."""
+        output = self.desk.project.output
+        names = {language.name: code for code, language in LANGUAGES.items()}
+        now = next((n for n, code in names.items() if code == output.mix.language), "English")
+
+        def speak(name: str) -> None:
+            mix = replace(self.desk.project.output.mix, language=names[name])
+            self.desk.do("Language of the voice", lambda p: set_output(p, mix=mix), f"The voice counts in {name}")
+
+        panel.choice("The voice speaks", list(names), now, speak, name="Language of the counting voice")
 
     def _also_sound(self, panel: Panel, sound: ClipSound) -> None:
         more = self.desk.project.output.also_sound
