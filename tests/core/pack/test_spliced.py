@@ -100,7 +100,8 @@ class SplicedPackTest(FolderCase):
         self.assertEqual(entry.pieces, ())
         # The pass holds two counts more, which run out.
         self.assertEqual([n for _, n in entry.counts][-10:], list("1234567812"))
-        self.project = replace(self.project, output=replace(output, run_through=RunThrough(wanted=False)))
+        none = replace(output, run_through=RunThrough(wanted=False), sections=True)
+        self.project = replace(self.project, output=none)
         write_pack(self.project, self.folder, self.out)
         self.assertNotIn("run-through", [c.title for c in read_manifest(self.out).clips])
 
