@@ -39,6 +39,10 @@ class Recorder:
         self.process = subprocess.Popen(["parec", "-d", "nowhere.monitor", *options], stdout=subprocess.PIPE)
         self.parts: list[tuple[float, bytes]] = []
         threading.Thread(target=self._read, daemon=True).start()
+        for _ in range(100):
+            if self.parts:
+                break
+            time.sleep(0.1)
 
     def _read(self) -> None:
         while data := os.read(self.process.stdout.fileno(), 65536):
@@ -49,13 +53,15 @@ class Recorder:
 
         A card that wakes up leaves gaps, so what came long before says nothing.
         """
-        ends = np.cumsum([len(data) // 2 for _, data in self.parts])
-        came = np.array([at for at, _ in self.parts])
-        samples = np.frombuffer(b"".join(data for _, data in self.parts), np.int16)
+        parts = list(self.parts)
+        ends = np.cumsum([len(data) // 2 for _, data in parts])
+        came = np.array([at for at, _ in parts])
+        samples = np.frombuffer(b"".join(data for _, data in parts), np.int16)
         loud = np.flatnonzero(np.abs(samples.astype(int)) > 8000)
         found = []
         for click in loud[np.diff(loud, prepend=-RATE) > RATE // 10]:
-            near = np.abs(ends - click) < RATE
+            # At least the block that holds it.
+            near = np.abs(ends - click) < max(RATE, int(np.abs(ends - click).min()) + 1)
             found.append(float(np.min((came - ends / RATE)[near])) + click / RATE)
         return np.array(found)
 
@@ -95,7 +101,7 @@ def main() -> None:
             from PyQt6.QtWidgets import QApplication
 
             app = QApplication(["sound card"])
-            found = {"song": played(app, None, 9.0), "loop": played(app, (2.0, 4.0), 9.0)}
+            found = {"song": played(app, None, 7.0), "loop": played(app, (2.0, 4.0), 7.0)}
             Path(sys.argv[1]).write_text(json.dumps(found))
         finally:
             card.kill()

@@ -22,24 +22,27 @@ IN_STEP_S = 0.03
 @unittest.skipUnless(shutil.which("pulseaudio") and shutil.which("parec"), "PulseAudio is not installed here")
 class SoundCardTest(FolderCase):
     def test_it_plays_on_and_stays_with_the_picture(self):
-        """Nine seconds of the song, and a loop of two seconds again and again: every click is heard, in step."""
+        """Seven seconds of the song, and a loop of two seconds again and again: every click is heard, in step."""
         out = self.folder / "late.json"
+        log = (self.folder / "log").open("w")
+        self.addCleanup(log.close)
         environment = os.environ | {"QT_QPA_PLATFORM": "offscreen"}
-        subprocess.run(
+        done = subprocess.run(
             [sys.executable, "-m", "tests.ui.null_sink", str(out)],
             env=environment,
             cwd=Path(__file__).parents[2],
             stdin=subprocess.DEVNULL,
             stdout=subprocess.DEVNULL,
-            stderr=subprocess.DEVNULL,
+            stderr=log,
             timeout=90,
-            check=True,
+            check=False,
         )
+        self.assertEqual(done.returncode, 0, (self.folder / "log").read_text()[-2000:])
         found = json.loads(out.read_text())
         for name, heard in found.items():
             with self.subTest(name):
                 # Two clicks a second; what is played before the sound was made is left out.
-                self.assertGreaterEqual(len(heard["late_s"]), 14)
+                self.assertGreaterEqual(len(heard["late_s"]), 9)
                 self.assertLess(abs(float(np.median(heard["late_s"]))), IN_STEP_S)
         ticks = np.array(found["song"]["clock_s"])
         self.assertLess(float(np.diff(ticks).max()), 0.75)

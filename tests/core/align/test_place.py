@@ -14,9 +14,9 @@ from vamos.core.align.song_in_room import find_song
 from vamos.core.media.sound import read_sound
 from vamos.core.media.voice import say
 from vamos.core.model.song import MediaRef
-from vamos.core.model.take import SOUND_M_PER_S, PassKind, Take
+from vamos.core.model.take import SOUND_M_PER_S, Take
 from vamos.demo.build import SONG
-from vamos.demo.takes import SPECS, counted_aloud
+from vamos.demo.takes import SPECS
 
 
 class DemoTakesTest(unittest.TestCase):
@@ -50,21 +50,6 @@ class DemoTakesTest(unittest.TestCase):
         spec = next(s for s in SPECS if s.file == "back.mp4")
         clock = self.placed(spec.file, spec.speaker_m).passes[0].clock
         self.assertAlmostEqual(clock(10.0), spec.song_at_start_s + 10 * (1 + spec.ppm * 1e-6), delta=0.001)
-
-    def test_counted_aloud(self):
-        """No song: the counts are found, F within 50 ms, and which one is 1."""
-        import mir_eval
-
-        take = self.placed("slow counted.mp4")
-        self.assertEqual([p.kind for p in take.passes], [PassKind.COUNTED])
-        clock = take.passes[0].clock
-        truth = np.array([t for c, t in zip(*_points(counted_aloud()), strict=True) if t < 31])
-        self.assertGreater(mir_eval.beat.f_measure(truth, np.array(clock.x), f_measure_threshold=0.05), 0.9)
-        self.assertEqual(round(clock(counted_aloud()(0))) % 8, 0)
-
-
-def _points(m):
-    return m.x, m.y
 
 
 class NoSongTest(FolderCase):
