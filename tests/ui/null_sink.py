@@ -67,7 +67,7 @@ class Recorder:
 
 
 def played(app, loop: tuple[float, float] | None, seconds: float) -> dict[str, list[float]]:
-    """Play clicks each half second; for each one heard, how much later than the clock says (s), and the clock."""
+    """Play clicks each half second; for each one heard, how much later than the clock says, and when (s)."""
     from vamos.core.media.sound import Sound
     from vamos.ui.preview.playback import Playback
 
@@ -91,7 +91,7 @@ def played(app, loop: tuple[float, float] | None, seconds: float) -> dict[str, l
     before = [int(np.searchsorted(when, at)) - 1 for at in heard]
     clock = np.array([song[k] + at - when[k] for k, at in zip(before, heard, strict=True)])
     late = (clock - EVERY_S / 2 + EVERY_S / 2) % EVERY_S - EVERY_S / 2
-    return {"late_s": late.tolist(), "clock_s": clock.tolist()}
+    return {"late_s": late.tolist(), "heard_s": [at - when[0] for at in heard], "played_s": [when[-1] - when[0]]}
 
 
 def main() -> None:

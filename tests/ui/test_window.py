@@ -8,9 +8,9 @@ from unittest import mock
 
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QLabel, QPushButton
+from PyQt6.QtWidgets import QLabel
 
-from tests.support import FolderCase, demo_copy, write_song
+from tests.support import FolderCase, write_song
 from tests.ui.qt import WindowCase
 from vamos.core.document.files import load
 from vamos.core.model.take import View
@@ -20,7 +20,6 @@ from vamos.ui.page.layout import MARGIN
 from vamos.ui.parts import theme
 from vamos.ui.stops import STOPS
 from vamos.ui.stops.pack.files_table import FilesTable
-from vamos.ui.work import recent
 from vamos.ui.work.settings import settings
 
 Ctrl, Shift, Alt = (
@@ -427,7 +426,6 @@ class DemoWindowTest(WindowCase, FolderCase):
 
     def test_writing_a_pack_from_the_window(self):
         """One button: progress, the pack, and what was verified, in words."""
-        from dataclasses import replace
 
         from vamos.core.edit.clips import choose
         from vamos.core.model.clip import Choice
@@ -459,39 +457,6 @@ class DemoWindowTest(WindowCase, FolderCase):
 
     def test_page_margin_is_where_it_is_painted(self):
         self.assertEqual(round(self.window.page._layout.x(0)), MARGIN)
-
-
-class RecentTest(WindowCase, FolderCase):
-    """What was open lately stands on the start page, with its picture."""
-
-    def setUp(self) -> None:
-        FolderCase.setUp(self)
-        WindowCase.setUp(self)
-        settings().remove("recent")
-
-    def test_a_project_is_opened_from_its_card(self):
-        path = demo_copy(self.folder)
-        self.window.session.open(path)
-        self.until(lambda: self.window.mirror.image is not None, "a picture in the mirror")
-        self.window.session.do("name", lambda p: replace(p, name="mine"))
-        self.window.session.save_now()
-        self.window.session.new()
-        self.app.processEvents()
-        start = self.window.start
-        card = next(b for b in start.findChildren(QPushButton) if b.accessibleName().startswith(f"Open {path.stem}"))
-        self.assertFalse(card.icon().isNull())
-        self.assertEqual(recent.recent()[0], path.absolute())
-        self.click(card)
-        self.assertEqual(self.window.session.path, path.absolute())
-
-    def test_files_that_are_gone_are_not_offered(self):
-        for number in range(9):
-            path = self.folder / f"{number}.vamos"
-            path.write_text("{}")
-            recent.remember(path)
-        (self.folder / "8.vamos").unlink()
-        recent.remember(self.folder / "4.vamos")
-        self.assertEqual([p.stem for p in recent.recent()], ["4", "7", "6", "5", "3"])
 
 
 if __name__ == "__main__":

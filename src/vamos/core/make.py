@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
-from vamos.core.align.place import SURE, SongSound, place_take, song_sound
+from vamos.core.align.place import SongSound, place_take, song_sound
 from vamos.core.dance.lines import lines_of
 from vamos.core.document.heard import heard_of
 from vamos.core.document.paths import locate, reference
@@ -16,7 +16,7 @@ from vamos.core.media.motion import Motion, motion_of
 from vamos.core.media.probe import probe, view_words
 from vamos.core.model.project import Project
 from vamos.core.model.song import Song
-from vamos.core.model.take import Danced, Pass, PassKind, Stretch, Take, View
+from vamos.core.model.take import SURE, Danced, Pass, PassKind, Stretch, Take, View
 from vamos.core.plan.by_steps import by_steps, pattern_of
 from vamos.core.progress import Progress, quiet
 from vamos.errors import InputError, MediaError, MissingError
@@ -115,9 +115,11 @@ def find_by_steps(
             continue
     known = [(p, seen[t.id]) for t, passes in placed if t.id in seen for p in passes]
     pattern = pattern_of(known, lines, grid)
+    if pattern is None:
+        return {}
     found: Places = {}
-    for take in wanted if pattern is not None else ():
-        if take.id in seen and pattern is not None:
+    for take in wanted:
+        if take.id in seen:
             the_pass = by_steps(seen[take.id], take.media.duration_s, pattern, grid)
             if the_pass is not None:
                 found[take.id] = (the_pass,)
@@ -136,8 +138,8 @@ def place_all(project: Project, base: Path | None, progress: Progress | None = N
 
 def _unplaced(take: Take) -> str:
     return (
-        f"{take.name}: neither the song nor steady counting was found in it, and its steps do not tell its place, "
-        "so it is not placed. Place it by hand, or leave it out."
+        f"{take.name}: neither the song nor steady counting was found in it, and it could not be placed by its "
+        "steps, so it is not placed. Place it by hand, or leave it out."
     )
 
 

@@ -1,12 +1,13 @@
 """Films in high dynamic range: natural colours, by the levels of ITU-R BT.2408."""
 
 import unittest
+from unittest import mock
 
 import av
 import numpy as np
 
 from tests.support import FolderCase
-from vamos.core.media import proxy
+from vamos.core.media import hdr, proxy
 from vamos.core.media.frames import FrameReader, matrix_of, yuv_planes
 from vamos.core.media.hdr import HLG, PQ, natural, pq_light, pq_signal, rolled_off
 
@@ -83,6 +84,20 @@ class FilmTest(FolderCase):
                     self.assertEqual(matrix_of(frame) if source == path else "709", "709")
                     self.assertAlmostEqual(float(y.mean()), 16 + 219 * GREY_709, delta=2.5)
                     self.assertLess(max(abs(float(p.mean()) - 128) for p in (u, v)), 1.5)
+
+    def test_a_picture_that_widens_reads_the_table_once(self):
+        """Cut around a dancer, sizes change all the time; two kinds of films side by side keep a table each."""
+        readers = [FrameReader(self.film(transfer, 0.38)) for transfer in (HLG, PQ)]
+        with mock.patch("vamos.core.media.hdr._graph", side_effect=hdr._graph) as made:
+            hdr._KEPT.__dict__.clear()
+            for width in range(100, 160, 2):
+                for reader in readers:
+                    y, _, _ = yuv_planes(reader.nearest(0.05), width, 90)
+                    self.assertEqual(y.shape, (90, width))
+                    self.assertAlmostEqual(float(y.mean()), 16 + 219 * GREY_709, delta=3)
+        self.assertEqual(made.call_count, 2)
+        for reader in readers:
+            reader.close()
 
     def test_a_usual_film_is_not_touched(self):
         path = self.film(1, 0.5)

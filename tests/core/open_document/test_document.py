@@ -10,14 +10,14 @@ from unittest import mock
 
 from tests.support import FolderCase, grid_at
 from vamos.core.document.files import load, save
-from vamos.core.document.paths import reference
+from vamos.core.document.paths import locate, reference
 from vamos.core.edit import dance as edit_dance
 from vamos.core.edit import song as edit_song
 from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song
-from vamos.core.model.take import Pass, PassKind, Take, View
+from vamos.core.model.take import BetterSound, Pass, PassKind, Take, View
 from vamos.core.open_document.document import OpenDocument
 from vamos.core.open_document.reading import read_project
 from vamos.core.time import TimeMap, TimeRange
@@ -206,6 +206,15 @@ class FileTest(FolderCase):
         self.assertEqual(copy.path, self.folder / "a" / "copy.vamos")
         self.assertEqual(copy.project.song.media.path, "../s.wav")
         self.assertFalse(copy.dirty)
+
+    def test_a_copy_elsewhere_finds_a_better_sound(self):
+        (self.folder / "memo.wav").write_bytes(b"sound")
+        memo = BetterSound(reference(self.folder / "memo.wav", 1.0, self.folder), TimeMap.line())
+        doc = OpenDocument.open(self.path)
+        doc.do("take", lambda p: replace(p, takes=(Take("t", MediaRef("t.mp4"), better=memo),)))
+        copy = doc.copy_to(self.folder / "far" / "away" / "copy.vamos")
+        found = locate(copy.project.takes[0].better.media, copy.base)
+        self.assertEqual(found.resolve(), (self.folder / "memo.wav").resolve())
 
     def test_a_copy_with_missing_media_is_made_all_the_same(self):
         doc = OpenDocument(project())

@@ -17,7 +17,7 @@ from vamos.core.document.heard import Heard
 from vamos.core.grid.spectra import analyse
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, read_sound
-from vamos.core.model.take import SOUND_M_PER_S, Pass, PassKind, Take
+from vamos.core.model.take import SOUND_M_PER_S, SURE, Pass, PassKind, Take
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import MediaError
@@ -28,8 +28,6 @@ LONG_ENOUGH_S = 12.0
 BY_ONSETS_MS = 20.0
 #: A slowed song less sure than this is not told (tuning set of bench/place.py).
 SLOWED_SURE = 0.3
-#: What is heard in the film so surely needs no better sound.
-SURE = 0.5
 
 
 @dataclass(frozen=True, slots=True)

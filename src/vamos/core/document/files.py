@@ -104,8 +104,13 @@ def clear_dead(target: Path) -> None:
 
     Their names name the process they belong to; without it nobody works on them any more.
     """
+    try:
+        beside = list(target.parent.iterdir())
+    except OSError:
+        # A folder that cannot be listed may be written to all the same.
+        return
     name = re.compile(rf"\.{re.escape(target.name[:80])}\.(\d+)\.\w{{8}}(\.old)?")
-    for path in target.parent.iterdir():
+    for path in beside:
         match = name.fullmatch(path.name)
         if match and not path.is_symlink() and not alive(int(match.group(1))):
             if path.is_dir():

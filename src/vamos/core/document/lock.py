@@ -51,33 +51,35 @@ def hold(path: Path) -> Holder | None:
 
 def holder(path: Path) -> Holder | None:
     """Another living process that has a project open; what a dead one left is cleared away."""
-    lock = place(path)
-    try:
-        found = json.loads(lock.read_text(encoding="utf-8")[:2000])
-        holding = Holder(int(found["process"]), str(found["host"]), str(found["user"]), float(found["since"]))
-    except (OSError, ValueError, KeyError, TypeError):
+    holding = _read(path)
+    if holding is None or _mine(holding):
         return None
-    if holding.host == _host():
-        if holding.process == os.getpid():
-            return None
-        if not alive(holding.process):
-            with contextlib.suppress(OSError):
-                lock.unlink()
-            return None
+    if holding.host == _host() and not alive(holding.process):
+        with contextlib.suppress(OSError):
+            place(path).unlink()
+        return None
     return holding
 
 
 def release(path: Path) -> None:
     """This process has a project open no more; the file of another one stays."""
-    lock = place(path)
-    try:
-        found = json.loads(lock.read_text(encoding="utf-8")[:2000])
-        mine = found["process"] == os.getpid() and found["host"] == _host()
-    except (OSError, ValueError, KeyError, TypeError):
-        return
-    if mine:
+    holding = _read(path)
+    if holding is not None and _mine(holding):
         with contextlib.suppress(OSError):
-            lock.unlink()
+            place(path).unlink()
+
+
+def _read(path: Path) -> Holder | None:
+    """What a lock file says; None where there is none, or it cannot be understood."""
+    try:
+        found = json.loads(place(path).read_text(encoding="utf-8")[:2000])
+        return Holder(int(found["process"]), str(found["host"]), str(found["user"]), float(found["since"]))
+    except (OSError, ValueError, KeyError, TypeError):
+        return None
+
+
+def _mine(holding: Holder) -> bool:
+    return (holding.process, holding.host) == (os.getpid(), _host())
 
 
 def _host() -> str:

@@ -67,7 +67,7 @@ def set_counts(project: Project, take_id: str, times_take_s: Floats, position: F
     if len(times) < 2:
         raise InputError("Counts need at least two moments.")
     period = float(np.median(np.diff(times)))
-    where = TimeRange(max(0.0, float(times[0])), min(take.media.duration_s, float(times[-1]) + period))
+    where = TimeRange(max(take.whole.start_s, float(times[0])), min(take.whole.end_s, float(times[-1]) + period))
     under = [p for p in take.passes if p.take_range.overlap_s(where) > 0.3 * min(where.length_s, p.take_range.length_s)]
     known = next((p for p in under if p.kind is PassKind.COUNTED), None)
     first = round(known.clock(float(times[0]))) if known is not None else float(position)

@@ -16,7 +16,7 @@ from vamos.errors import InputError
 def split_take(project: Project, take_id: str, take_s: float) -> Project:
     """From a moment on the film is a take of its own; marks, passes and choices go with what they belong to."""
     take = project.take(take_id)
-    whole = take.part or TimeRange(0.0, take.media.duration_s)
+    whole = take.whole
     if not whole.start_s + SHORTEST_S <= take_s <= whole.end_s - SHORTEST_S:
         first, last = whole.start_s + SHORTEST_S, whole.end_s - SHORTEST_S
         raise InputError(

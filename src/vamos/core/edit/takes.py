@@ -157,9 +157,8 @@ def place_by_hand(project: Project, take_id: str, take_s: float, position: Fract
     song_s = grid_of(project).time_map()(position)
     if not 0 <= take_s <= take.media.duration_s:
         raise InputError(f"“{take.name}” lasts {take.media.duration_s:.1f} s; second {take_s:.1f} is not in it.")
-    whole = take.part or TimeRange(0.0, take.media.duration_s)
-    start = max(whole.start_s, take_s - song_s)
-    end = min(whole.end_s, take_s + song.media.duration_s - song_s)
+    start = max(take.whole.start_s, take_s - song_s)
+    end = min(take.whole.end_s, take_s + song.media.duration_s - song_s)
     clock = TimeMap.line(take_s, song_s)
     placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason="placed by hand")
     return replace_take(project, replace(take, passes=(placed,), looked_for_passes=True))

@@ -278,10 +278,8 @@ def yuv_planes(frame: VideoFrame, width: int, height: int) -> tuple[Planes, Plan
     """
     if frame.rotation % 180:
         width, height = height, width
-    if is_hdr(frame):
-        small = natural_frame(frame, width, height)
-    else:
-        small = scaled(frame, width, height, "yuv420p", "AREA" if frame.width > width else "BICUBIC", "MPEG")
+    seen = natural_frame(frame) if is_hdr(frame) else frame
+    small = scaled(seen, width, height, "yuv420p", "AREA" if frame.width > width else "BICUBIC", "MPEG")
     flat = np.asarray(small.to_ndarray(), dtype=np.uint8)
     luma = flat[:height]
     chroma = flat[height:].reshape(2, height // 2, width // 2)

@@ -30,6 +30,8 @@ _SIZE = 33
 _TO_709 = np.array([[1.6605, -0.5876, -0.0728], [-0.1246, 1.1329, -0.0083], [-0.0182, -0.1006, 1.1187]])
 #: Luminance of BT.2020 (ITU-R BT.2100).
 _LUMA = np.array([0.2627, 0.6780, 0.0593])
+#: Kinds of films whose tables are kept ready, in each thread.
+_GRAPHS = 3
 _KEPT = threading.local()
 
 
@@ -92,18 +94,22 @@ def _table(transfer: int) -> str:
     return f"LUT_3D_SIZE {_SIZE}\n{rows}\n"
 
 
-def natural_frame(frame: VideoFrame, width: int, height: int) -> VideoFrame:
-    """A frame at a size in 8-bit 4:2:0 of BT.709, limited range, as a usual screen shows it."""
-    key = (frame.width, frame.height, frame.format.name, int(frame.color_trc), int(frame.color_range), width, height)
-    graph = getattr(_KEPT, "graph", None)
-    if graph is None or _KEPT.key != key:
-        _KEPT.graph, _KEPT.key = graph, key = _graph(frame, width, height), key
+def natural_frame(frame: VideoFrame) -> VideoFrame:
+    """A frame in 8-bit 4:2:0 of BT.709, limited range, as a usual screen shows it, of its own size.
+
+    Sizes of pictures that follow a dancer change all the time; the table is read once for each kind of film.
+    """
+    key = (frame.width, frame.height, frame.format.name, int(frame.color_trc), int(frame.color_range))
+    graphs: dict[tuple[object, ...], Any] = _KEPT.__dict__.setdefault("graphs", {})
+    if key not in graphs and len(graphs) >= _GRAPHS:
+        graphs.pop(next(iter(graphs)))
+    graph = graphs[key] = graphs.get(key) or _graph(frame)
     graph.push(frame)
     out: VideoFrame = graph.pull()
     return out
 
 
-def _graph(frame: VideoFrame, width: int, height: int) -> Any:
+def _graph(frame: VideoFrame) -> Any:
     from av.filter import Graph
 
     graph = Graph()
@@ -114,7 +120,7 @@ def _graph(frame: VideoFrame, width: int, height: int) -> Any:
         file.flush()
         steps = [
             graph.add_buffer(width=frame.width, height=frame.height, format=frame.format, time_base=frame.time_base),
-            graph.add("scale", f"{width}:{height}:in_color_matrix=bt2020:in_range={full}:flags=area"),
+            graph.add("scale", f"in_color_matrix=bt2020:in_range={full}"),
             graph.add("format", "gbrp12le"),
             graph.add("lut3d", f"file={file.name}:interp=tetrahedral"),
             graph.add("scale", "out_color_matrix=bt709:out_range=tv"),

@@ -18,6 +18,10 @@ SOUND_M_PER_S = 343.0
 FARTHEST_M = 100.0
 
 
+#: A placement below this confidence is a question, not an answer.
+SURE = 0.5
+
+
 class View(StrEnum):
     """From where the camera sees the dancer."""
 
@@ -146,13 +150,17 @@ class Take:
         if not 0 <= self.speaker_m <= FARTHEST_M:
             raise InputError(f"A loudspeaker stands 0 to {FARTHEST_M:g} m away, not {self.speaker_m:g}.")
 
+    @property
+    def whole(self) -> TimeRange:
+        """What of its film the take is."""
+        return self.part or TimeRange(0.0, self.media.duration_s)
+
     def between_passes(self, shortest_s: float = 3.0) -> tuple[TimeRange, ...]:
         """Stretches of at least ``shortest_s`` in which nothing is danced to the song or counted: talk, waiting."""
-        whole = self.part or TimeRange(0.0, self.media.duration_s)
-        edges = [whole.start_s]
+        edges = [self.whole.start_s]
         for p in sorted(self.passes, key=lambda p: p.take_range.start_s):
             edges += [p.take_range.start_s, p.take_range.end_s]
-        edges.append(whole.end_s)
+        edges.append(self.whole.end_s)
         pairs = zip(edges[::2], edges[1::2], strict=True)
         return tuple(TimeRange(a, b) for a, b in pairs if b - a >= shortest_s)
 

@@ -171,7 +171,8 @@ def moved_media(project: Project, base: Path | None, folder: Path) -> Project:
         return replace(song, media=moved(song.media))
 
     def take_moved(take: Take) -> Take:
-        return replace(take, media=moved(take.media))
+        better = replace(take.better, media=moved(take.better.media)) if take.better is not None else None
+        return replace(take, media=moved(take.media), better=better)
 
     return replace(
         project,

@@ -18,15 +18,13 @@ from vamos.core.model.clip import Choice, NamedRange, clip_key
 from vamos.core.model.dance import Dance, Kind
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
-from vamos.core.model.take import Pass, PassKind, Spoken, Stretch, Take, View, counts_to_take
+from vamos.core.model.take import SURE, Pass, PassKind, Spoken, Stretch, Take, View, counts_to_take
 from vamos.core.plan.said_sides import meaning_of
 from vamos.core.plan.views import Headings, ViewShare, seen_view
 from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
 from vamos.plural import plural
 
-#: A placement below this confidence is a question, not an answer.
-SURE = 0.5
 #: A dancer who is less tall than this in the picture is far away.
 SMALL = 0.35
 #: A pass may miss this much of a count at its edges and still shows it.

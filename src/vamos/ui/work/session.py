@@ -124,9 +124,10 @@ class Session(QObject):
     def _show(self, document: OpenDocument) -> None:
         before = self.project
         self.document = document
-        self._remember()
         self.replaced.emit()
         self._tell_changed(before)
+        # Last, so that who else has it open is still read when all is shown.
+        self._remember()
 
     def _hold(self, path: Path | None) -> None:
         """Say that a project is open here, and of the one before that it is not any more; tell who else has it open."""

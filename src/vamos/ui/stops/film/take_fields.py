@@ -8,8 +8,7 @@ from pathlib import Path
 from typing import Any
 
 from vamos.core.edit.takes import say_whose, set_stretch
-from vamos.core.model.take import SOUND_M_PER_S, Danced, PassKind, Spoken, Take, View
-from vamos.core.plan.coverage import SURE
+from vamos.core.model.take import SOUND_M_PER_S, SURE, Danced, PassKind, Spoken, Take, View
 from vamos.core.plan.pace import paces
 from vamos.core.plan.said_sides import calls_words
 from vamos.core.time.counts import minutes_text
@@ -71,7 +70,7 @@ def take_state(take: Take) -> str:
         what = "with the song" if p.kind is PassKind.SONG else "counted aloud"
         if p.kind is PassKind.SONG and abs(p.rate - 1) > 0.01:
             what = f"with the song at {p.rate:.0%}"
-        sure = f"{p.confidence:.0%} sure" + ("" if p.confidence >= 0.5 else ", please check")
+        sure = f"{p.confidence:.0%} sure" + ("" if p.confidence >= SURE else ", please check")
         words.append(f"{minutes_text(p.take_range.start_s)}–{minutes_text(p.take_range.end_s)} {what}, {sure}")
     between = [f"{minutes_text(r.start_s)}–{minutes_text(r.end_s)}" for r in take.between_passes()]
     if between:

@@ -98,7 +98,9 @@ class ResultPlayer(QWidget):
         self.playback.sound, self.playback.end_s = None, result.seconds
         self.slider.setRange(0, round(result.seconds * _FINE))
         name = result.source.name if result.source is not None else ""
-        self._words[1].setText(f"The same moment of {name}" if name else "Made of several films")
+        self._words[1].setText(
+            f"The same moment of {name}" if name else "Not beside a film: it is made of several, or its film is gone"
+        )
         self.pictures[1].setVisible(result.source is not None)
         self._desk.runner.run_quietly("Reading a film of the pack", self._reader(result), self._read)
         self.go_to(result.seconds / 2)
