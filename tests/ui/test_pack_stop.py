@@ -1,18 +1,24 @@
 """At Pack: what packs are made for, with how much they come to; more sounds; all of it can be taken back."""
 
+import re
 from dataclasses import replace
 from fractions import Fraction
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QApplication
 
 from tests.ui.qt import StopCase
 from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice, ClipSound, RunThrough
 from vamos.core.model.project import Output
+from vamos.core.pack.estimate import estimate
+from vamos.core.plan.coverage import coverage_of
+from vamos.core.plan.profiles import PROFILES, packed_project
 from vamos.ui.stops.pack.commands import results_of
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.player import ResultPlayer
+from vamos.ui.stops.pack.profile_card import ProfileCard
 
 
 class ProfilesTest(StopCase):
@@ -25,11 +31,29 @@ class ProfilesTest(StopCase):
         before = self.output()
         self.assertIn("mirrored and from the back", self.panel_text())
         self.click(self.panel_button("Dance-along"))
-        self.until(lambda: "2 films" in self.panel_text(), "how much it comes to")
+        self.until(lambda: re.search(r"\| 2 films, \d min long together", self.panel_text()), "how much it comes to")
         self.assertFalse(self.output().sections)
         self.assertEqual(self.output().also_sound, (ClipSound.CLICKS,))
         self.window.session.undo()
         self.assertEqual(self.output(), before)
+
+    def test_each_card_says_how_much_without_being_chosen(self):
+        """As the core counts them, one after another beside the window; an edit of the dance counts them anew."""
+        cards = lambda: [w for p in self.panels() for w in p.findChildren(ProfileCard)]  # noqa: E731
+        amounts = lambda: {c.accessibleName(): c.accessibleDescription() for c in cards()}  # noqa: E731
+        self.until(lambda: not any("…" in w[-3:] for w in amounts().values()), "how much each comes to")
+        before = amounts()
+        project, base = self.window.session.project, self.window.session.base
+        for profile in PROFILES:
+            found = packed_project(replace(project, output=profile.applied(project.output)))
+            words = f"{estimate(found, base, coverage_of(found)).files} films"
+            self.assertIn(words, before[profile.name])
+        clip = next(c for c in self.window.session.facts.clips)
+        self.window.session.do("out", lambda p: choose(p, Choice(clip.key, left_out=True)))
+        fewer = lambda: amounts()["Editor’s set"]  # noqa: E731
+        self.until(lambda: fewer() != before["Editor’s set"] and "…" not in fewer()[-3:], "one fewer")
+        pictures = {c.grab().toImage().copy(0, 0, 130, 70).bits().asstring(130 * 70 * 4) for c in cards()}
+        self.assertEqual(len(pictures), len(PROFILES))
 
     def test_what_is_changed_is_of_one_s_own(self):
         self.click(self.panel_button("Practice pack"))
@@ -96,6 +120,8 @@ class PlayedTest(StopCase):
         table.selectRow(0)
         QTest.keyClick(table, Qt.Key.Key_Return)
         self.settle()
+        self.click(self.panel_button("Copy a summary"))
+        self.assertIn("at 50 %", QApplication.clipboard().text())
         player = self.player()
         result, source = player.pictures
         self.until(lambda: result.image is not None and source.image is not None, "both pictures")

@@ -47,6 +47,7 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     )
     sub.add_argument("--clicks-over", type=float, metavar="LEVEL", help="clicks over the song, 0 to 1")
     sub.add_argument("--voice-over", type=float, metavar="LEVEL", help="the counting voice over the song, 0 to 1")
+    sub.add_argument("--room-under", type=float, metavar="LEVEL", help="what the film heard under the song, 0 to 1")
     sub.add_argument("--voice-language", choices=tuple(LANGUAGES), help="what the counting voice speaks")
     sub.add_argument("--excerpt", type=float, metavar="SECONDS", help="so much of the song in each clip, from its 1 on")
     sub.add_argument("--style", choices=("corner", "strip", "floor"), help="where the counts stand")
@@ -111,7 +112,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
         more = (ClipSound(w.replace("voice", ClipSound.VOICE)) for w in arguments.also_sound)
         out = replace(out, also_sound=tuple(dict.fromkeys((*out.also_sound, *more))))
     mix = {"clicks": arguments.clicks_over, "voice": arguments.voice_over, "excerpt_s": arguments.excerpt}
-    mix["language"] = arguments.voice_language
+    mix |= {"language": arguments.voice_language, "room": arguments.room_under}
     out = replace(out, mix=replace(out.mix, **{k: v for k, v in mix.items() if v is not None}))
     if arguments.style:
         out = replace(out, overlay=replace(out.overlay, style=Style[arguments.style.upper()]))

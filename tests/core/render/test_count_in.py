@@ -201,8 +201,41 @@ class MixTest(unittest.TestCase):
         out, timing = self.mixed(Mix(excerpt_s=2.0), CountIn.FOUR)
         self.assertGreater(self.level(out, timing, F(5)), 0.02)
 
+    def in_a_room(self, mix: Mix, style: CountIn = CountIn.SHEET):
+        """The song with the film's own sound: a step on each count at 60 % of the song's tempo, silence between."""
+        here = clip(run_up=4)
+        timing = clip_timing(GRID, here.shown, F(1), FrameRate.of(30))
+        steps = np.zeros((RATE * 30, 2), np.float32)
+        in_take = [2.0 + timing.out_s(F(k)) / 0.6 for k in range(4, 16)]
+        for at in in_take:
+            steps[round(at * RATE) :][: RATE // 10] = 0.05 * tone(1).samples[: RATE // 10]
+        told = Told(LINES, lead=lead_of(style, here, LINES), first=here.counts.start, mix=mix)
+        times = 2.0 + np.arange(timing.frames) / 30 / 0.6
+        return version_sound(Version(F(1), ClipSound.SONG), timing, told, tone(20), Sound(steps, RATE), times), timing
+
+    def test_the_films_own_sound_under_the_song(self):
+        """On its counts at the clip's tempo, at its level beside the song however quiet the film was."""
+        plain, _ = self.mixed(Mix())
+        for level in (0.3, 0.8):
+            out, timing = self.in_a_room(Mix(room=level))
+            under = np.abs(out - plain).max(axis=1)
+            loud = float(np.percentile(np.abs(plain), 99.5))
+            steps = [float(under[round(timing.out_s(F(k)) * RATE) :][: RATE // 10].max()) for k in range(9, 15)]
+            np.testing.assert_allclose(steps, level * loud, rtol=0.5)
+            between = [float(under[round(timing.out_s(F(2 * k + 1, 2)) * RATE) :][: RATE // 20].max()) for k in (9, 11)]
+            self.assertLess(max(between), 0.1 * level * loud)
+
+    def test_its_count_in_is_replaced_and_an_excerpt_holds_for_the_room_too(self):
+        plain, _ = self.mixed(Mix(), CountIn.FOUR)
+        out, timing = self.in_a_room(Mix(room=0.8), CountIn.FOUR)
+        first = round(timing.out_s(F(8)) * RATE)
+        np.testing.assert_allclose(out[: first - 2000], plain[: first - 2000], atol=1e-4)
+        short, _ = self.in_a_room(Mix(room=0.8, excerpt_s=2.0))
+        end = round(timing.out_s(F(8)) * RATE) + 2 * RATE
+        self.assertEqual(float(np.abs(short[end:]).max()), 0.0)
+
     def test_impossible_mixes(self):
-        for wrong in ({"clicks": 1.5}, {"voice": -1}, {"excerpt_s": 0}):
+        for wrong in ({"clicks": 1.5}, {"voice": -1}, {"room": 1.01}, {"excerpt_s": 0}):
             with self.assertRaises(InputError):
                 Mix(**wrong)
 

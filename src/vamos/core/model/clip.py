@@ -30,23 +30,29 @@ VOICES = ("en", "de", "es", "fr", "it", "pt", "nl", "pl", "cs", "sv", "da", "fi"
 class Mix:
     """What lies over the song, and how much of it is heard.
 
-    ``clicks`` and ``voice`` are levels, 0 (none) to 1 (as loud as the song); ``excerpt_s`` leaves so many seconds of
-    each clip's song from its first count on (None: all of it). ``language`` is that of the counting voice (ISO 639-1).
+    ``clicks``, ``voice`` and ``room`` (what the film heard: feet, the teacher's words) are levels, 0 (none) to 1 (as
+    loud as the song); ``excerpt_s`` leaves so many seconds of each clip's song from its first count on (None: all of
+    it). ``language`` is that of the counting voice (ISO 639-1).
     """
 
     clicks: float = 0.0
     voice: float = 0.0
     excerpt_s: float | None = None
     language: str = "en"
+    room: float = 0.0
 
     def __post_init__(self) -> None:
         if self.language not in VOICES:
             raise InputError(f"The counting voice speaks {', '.join(VOICES)}, not “{self.language[:20]}”.")
-        for level in (self.clicks, self.voice):
+        for level in (self.clicks, self.voice, self.room):
             if not 0 <= level <= 1:
                 raise InputError(f"A level is 0 to 1, not {level:g}.")
         if self.excerpt_s is not None and not 1 <= self.excerpt_s <= 600:
             raise InputError(f"An excerpt lasts 1 to 600 seconds, not {self.excerpt_s:g}.")
+
+    def hears_room(self, sound: ClipSound) -> bool:
+        """Whether what a film heard is part of what is heard with a clip."""
+        return sound is ClipSound.ROOM or (sound is ClipSound.SONG and self.room > 0)
 
 
 class Quality(StrEnum):

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import lru_cache
 from pathlib import Path
 
 from vamos.core.document.paths import locate
@@ -59,7 +60,7 @@ def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimat
     through = run_through_of(project, coverage)
     if through is not None:
         every += [(through, v) for v in run_through_versions(output, through)]
-    a_second = {c.take: _pixels_a_second(project, base, c.take) for c, _ in every}
+    a_second = {take: _pixels_a_second(project, base, take) for take in dict.fromkeys(c.take for c, _ in every)}
     film_s = pixels = 0.0
     work: dict[str, float] = {}
     for clip, version in every:
@@ -79,9 +80,9 @@ def _pixels_a_second(project: Project, base: Path | None, take: str) -> float:
     rate = float(USUAL.per_second)
     try:
         path = locate(project.take(take).media, base)
-        found = probe(path)
-        width, height, rate = found.width or width, found.height or height, float(film_rate(path).per_second)
-    except VamosError:
+        width, height = _film_size(path, path.stat().st_mtime_ns)
+        rate = float(film_rate(path).per_second)
+    except (OSError, VamosError):
         pass
     shape = output.framing.shape
     if shape in (Shape.UPRIGHT, Shape.SQUARE):
@@ -91,6 +92,12 @@ def _pixels_a_second(project: Project, base: Path | None, take: str) -> float:
     else:
         width, height = picture_size(width, height, output.longest_side or LONGEST)
     return width * height * (float(output.rate) if output.rate else rate)
+
+
+@lru_cache(maxsize=256)
+def _film_size(path: Path, _changed_ns: int) -> tuple[int, int]:
+    found = probe(path)
+    return found.width or _SIZE[0], found.height or _SIZE[1]
 
 
 def _round(value: float) -> int:

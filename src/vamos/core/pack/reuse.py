@@ -47,12 +47,13 @@ def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chap
     heard = [str(version.sound), float(version.speed)]
     if version.sound is ClipSound.SONG and song is not None:
         heard += [song.media.fingerprint, timing.song_start_s]
-    elif version.sound in (ClipSound.CLICKS, ClipSound.VOICE):
+    mix = stage.output.mix
+    if version.sound in (ClipSound.CLICKS, ClipSound.VOICE) or mix.clicks or mix.voice:
         heard.append([[str(x.start), str(x.length), str(x.kind)] for x in stage.lines])
-    if version.sound is ClipSound.ROOM:
+    if mix.hears_room(version.sound):
         sounds = [project.take(film.clip.take).better for film in job.films]
         heard.append([[b.media.fingerprint, list(b.clock.x), list(b.clock.y)] if b else [] for b in sounds])
-    heard += [str(overlay.count_in), to_builtins(stage.output.mix)]
+    heard += [str(overlay.count_in), to_builtins(mix)]
     out_counts = timing.counts_to_out()(np.arange(int(clip.shown.start), int(clip.shown.end) + 2, dtype=float))
     parts = [
         ALGORITHM,

@@ -23,6 +23,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import counts_to_take
 from vamos.core.pack import manifest as mf
+from vamos.core.pack import summary
 from vamos.core.pack.captions import webvtt
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
 from vamos.core.pack.place import made_at
@@ -258,7 +259,9 @@ class _Packer:
                 pages[-1].write_text(text, encoding="utf-8")
         by_file = {c.entry.file: c for c in self.cuts}
         write_timeline(self.work / TIMELINE, self.project.name, [by_file[e.file] for e in self.entries])
-        return [*pages, self.work / TIMELINE]
+        words = self.work / summary.NAME
+        words.write_text(summary.summary(self.project.name, self.entries, self.rights), encoding="utf-8")
+        return [*pages, self.work / TIMELINE, words]
 
     def _manifest(self, extra: list[Path]) -> None:
         manifest = mf.Manifest(

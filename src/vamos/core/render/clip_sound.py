@@ -37,6 +37,8 @@ _ROOM_MARGIN_S = 1.0
 _BENT_S = 0.002
 
 
+#: A room below this was not heard at all.
+_SILENT = 1e-4
 #: The song of an excerpt fades out over so long.
 _EXCERPT_FADE_S = 1.0
 
@@ -78,6 +80,9 @@ def version_sound(
     edges, counts_to_out = timing.counts(), timing.counts_to_out()
     if heard is ClipSound.SONG:
         out = clip_sound(song, timing, version.speed) if song is not None else None
+        if out is not None and room is not None and mix.room:
+            _room_under(out, room_sound(room, times, timing), mix.room, counts_to_out(lead.start) if lead else 0.0)
+        # The song may be heard in the room too.
         if out is not None and mix.excerpt_s is not None:
             _excerpt(out, counts_to_out(told.first), mix.excerpt_s)
     elif heard is ClipSound.ROOM:
@@ -129,6 +134,18 @@ def _excerpt(samples: Samples, from_s: float, seconds: float) -> None:
     samples[last:] = 0
     samples[first : first + short] *= np.linspace(0, 1, short, dtype=np.float32)[:, None]
     samples[last - fade : last] *= np.linspace(1, 0, fade, dtype=np.float32)[:, None]
+
+
+def _room_under(out: Samples, heard: Samples, level: float, from_s: float) -> None:
+    """Mix what the film heard under the song, at ``level`` of its loudness, in place, without its own count-in.
+
+    Loudness is compared where each is loud, so that a quiet room with a few words does not lift its noise.
+    """
+    _silenced_until(heard, from_s)
+    loud = [float(np.percentile(np.abs(x), 99.5)) for x in (out, heard)]
+    if loud[1] > _SILENT:
+        # Beside a silent song there is nothing to be as loud as.
+        out += np.float32(level * ((loud[0] or 1.0) / loud[1])) * heard[: len(out)]
 
 
 def _silenced_until(samples: Samples, end_s: float) -> None:

@@ -12,7 +12,7 @@ import numpy as np
 from vamos.core.document.heard import Heard
 from vamos.core.media.frames import Planes
 from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
+from vamos.core.model.clip import Arrangement, Clip, Version
 from vamos.core.progress import Progress, quiet
 from vamos.core.render.clip_sound import room_of, told_of, version_sound
 from vamos.core.render.compose import Composer, Film, Reel, Stage
@@ -181,7 +181,7 @@ def _open(
     """A writer with its sound handed over."""
     film, times = job.films[0], composer.take_times(job.films[0])
     room = None
-    if job.version.sound is ClipSound.ROOM and not job.clip.pieces:
+    if stage.output.mix.hears_room(job.version.sound) and not job.clip.pieces:
         room, times = room_of(film.heard or Heard(film.path), times)
     told = told_of(composer.overlay, job.clip, stage.lines, stage.output.mix)
     raw = version_sound(job.version, composer.timing, told, song, room, times)

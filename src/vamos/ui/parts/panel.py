@@ -117,6 +117,11 @@ class Panel(QWidget):
         self._wish = ""
         self._fresh = True
         self.refill: Callable[[], object] = lambda: None
+        self._scroll_to = 0
+        # Its own, so that it goes with the panel.
+        self._scrolling = QTimer(self)
+        self._scrolling.setSingleShot(True)
+        self._scrolling.timeout.connect(self._scroll_back)
 
     # --- filling -------------------------------------------------------------------------
 
@@ -246,10 +251,14 @@ class Panel(QWidget):
                 widget.show()
                 made.append((entry, widget))
         self._old = made
-        if scroll is not None:
-            target = 0 if self._fresh else at
-            QTimer.singleShot(0, lambda: scroll.setValue(target))
+        self._scroll_to = 0 if self._fresh else at
+        self._scrolling.start(0)
         self._place_focus(inside)
+
+    def _scroll_back(self) -> None:
+        scroll = _scroll_of(self)
+        if scroll is not None:
+            scroll.setValue(self._scroll_to)
 
     def _take_away(self, widget: QWidget) -> None:
         # A field that goes while one types in it must not send the focus round the window.

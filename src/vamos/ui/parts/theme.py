@@ -138,6 +138,11 @@ def _sheet(t: Theme) -> str:
     QPushButton[role="problem"] {{ background: {t.warn}; border: none; border-left: 4px solid {t.accent};
         padding: 7px 10px; font-weight: 500; text-align: left; }}
     QPushButton[role="problem"]:focus {{ border: 2px solid {t.accent}; }}
+    QPushButton[role="profile"], QPushButton[role="profile"]:checked {{ background: {t.floor}; color: {t.ink};
+        border: 2px solid {t.floor}; border-left: 4px solid {t.tape}; padding: 0; text-align: left; }}
+    QPushButton[role="profile"]:hover {{ border-color: {t.tape}; }}
+    QPushButton[role="profile"]:checked {{ border-color: {t.ink}; border-left: 4px solid {t.accent}; }}
+    QPushButton[role="profile"]:focus {{ border-color: {t.accent}; }}
     QPushButton:disabled {{ color: {t.soft}; border-color: {t.line}; background: {t.floor}; }}
     QPushButton:focus, QComboBox:focus, QCheckBox:focus, QLineEdit:focus, QListWidget:focus,
         QPlainTextEdit:focus, QSpinBox:focus

@@ -81,14 +81,16 @@ class Scene:
         timing = self.timing
         times = timing.take_times(counts_to_take(take.passes[self.clip.pass_number], self.stage.grid))
         room = None
-        if self.version.sound is ClipSound.ROOM:
+        mix = self.stage.output.mix
+        if mix.hears_room(self.version.sound):
             try:
                 room, times = room_of(heard_of(take, self.base), times)
             except MissingError:
                 # The mirror says that the film is gone.
-                return None
+                if self.version.sound is ClipSound.ROOM:
+                    return None
         overlay = overlay_of(self.version, self.stage.output.overlay)
-        told = told_of(overlay, self.clip, self.stage.lines, self.stage.output.mix)
+        told = told_of(overlay, self.clip, self.stage.lines, mix)
         samples = version_sound(self.version, timing, told, song, room, times)
         if clicks and samples is not None:
             samples = np.float32(0.7) * samples

@@ -7,25 +7,25 @@ from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from PyQt6.QtCore import QUrl
-from PyQt6.QtGui import QDesktopServices
+from PyQt6.QtGui import QDesktopServices, QGuiApplication
 
 from vamos.core.document.paths import locate
 from vamos.core.edit.output import set_output
-from vamos.core.model.project import Project
-from vamos.core.pack.estimate import estimate
+from vamos.core.model.project import Output, Project
+from vamos.core.pack import summary
+from vamos.core.pack.estimate import Estimate
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.students_page import PAGE
 from vamos.core.pack.timeline import read_sources
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
-from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.own_profiles import forget_profile, keep_profile
-from vamos.core.plan.profiles import packed_project
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
+from vamos.ui.stops.pack.estimates import Estimates
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
 from vamos.ui.stops.pack.player import Result
 from vamos.ui.work.session import file_name
@@ -61,17 +61,14 @@ class PackCommands:
         self._desk = desk
         self.written: Written | None = None
         self.playing: Result | None = None
-        self._estimated: tuple[Project | None, str] = (None, "")
+        self._estimates = Estimates(desk.stale.emit)
 
-    def estimate_words(self) -> str:
-        """How much the pack comes to as it is set, nothing when it would be empty; worked out once for a project."""
-        project = self._desk.project
-        if self._estimated[0] is not project:
-            packed = packed_project(project)
-            coverage = self._desk.session.facts.coverage if packed is project else coverage_of(packed)
-            found = estimate(packed, self._desk.session.base, coverage) if coverage is not None else None
-            self._estimated = (project, found.words() + "." if found is not None and found.files else "")
-        return self._estimated[1]
+    def estimated(self, output: Output) -> Estimate | None:
+        """How much the pack comes to with these settings; None while that is worked out."""
+        return self._estimates.of(replace(self._desk.project, output=output), self._desk.session.base)
+
+    def close(self) -> None:
+        self._estimates.close()
 
     def write_pack(self) -> None:
         folder = self._desk.ask_folder("Where should the pack go? A folder is made in it.")
@@ -138,6 +135,20 @@ class PackCommands:
         """The students' page in the browser of the desktop."""
         if self.written is not None:
             QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.written.folder / PAGE)))
+
+    def copy_summary(self) -> None:
+        """What the pack holds and how to open it, for a message to students."""
+        if self.written is None:
+            return
+        try:
+            text = (self.written.folder / summary.NAME).read_text(encoding="utf-8")
+        except OSError:
+            self._desk.tell(f"{summary.NAME} is not in {self.written.folder} any more; write the pack again.")
+            return
+        clipboard = QGuiApplication.clipboard()
+        if clipboard is not None:
+            clipboard.setText(text)
+            self._desk.tell("The summary is copied; paste it where you write to your students.")
 
     def forget(self) -> None:
         self.written = self.playing = None

@@ -10,6 +10,7 @@ from functools import partial
 from vamos.core.edit.output import set_output, toggle_arrangement, toggle_look, with_speed
 from vamos.core.model.clip import Arrangement, ClipSound
 from vamos.core.model.look import LOOKS, NamedLook
+from vamos.core.pack.estimate import minutes_words
 from vamos.core.plan.own_profiles import own_profiles
 from vamos.core.plan.profiles import PROFILES, Profile, new_section
 from vamos.core.render.languages import LANGUAGES
@@ -21,6 +22,7 @@ from vamos.ui.stops.pack.commands import PackCommands, Written
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
 from vamos.ui.stops.pack.player import ResultPlayer
+from vamos.ui.stops.pack.profile_card import ProfileCard
 from vamos.ui.stops.stop import MainAction, Room
 
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25))
@@ -35,13 +37,15 @@ _CLIPS = (
     ("Counts over the picture", "with_counts"),
 )
 _EVEN = ("An even beat where the song is not heard", "even")
-#: What may lie over the song: levels of clicks and voice.
+#: What may lie over the song: levels of clicks, of the voice and of what the film heard.
 _OVER = {
-    "nothing": (0.0, 0.0),
-    "clicks, softly": (0.4, 0.0),
-    "clicks": (0.8, 0.0),
-    "the counting voice, softly": (0.0, 0.5),
-    "the counting voice": (0.0, 0.9),
+    "nothing": (0.0, 0.0, 0.0),
+    "clicks, softly": (0.4, 0.0, 0.0),
+    "clicks": (0.8, 0.0, 0.0),
+    "the counting voice, softly": (0.0, 0.5, 0.0),
+    "the counting voice": (0.0, 0.9, 0.0),
+    "the film’s own sound, softly": (0.0, 0.0, 0.4),
+    "the film’s own sound": (0.0, 0.0, 0.8),
 }
 #: So many findings are shown.
 _MOST = 8
@@ -77,6 +81,9 @@ class PackRoom(Room):
             return None
         return MainAction("Write the pack…", self.commands.write_pack, "Choose where; a folder is made there.")
 
+    def shut_down(self) -> None:
+        self.commands.close()
+
     def project_replaced(self) -> None:
         self.commands.forget()
 
@@ -88,7 +95,7 @@ class PackRoom(Room):
             return
         panel.plain_head("What is it for?")
         self._profiles(panel)
-        panel.fact("Beside them", "a page for students, captions, the count sheet, the wall map, clips.otio")
+        panel.fact("Beside them", "a page for students, captions, a summary, the count sheet, the wall map, clips.otio")
         panel.say("Speeds", "")
         panel.toggles(
             "speeds",
@@ -133,10 +140,10 @@ class PackRoom(Room):
         output = self.desk.project.output
         own = own_profiles()
         chosen = next((p for p in (*PROFILES, *own) if p.holds(output)), None)
-        rows = [PROFILES[:3], PROFILES[3:], *(own[k : k + 3] for k in range(0, len(own), 3))]
-        for number, row in enumerate(rows):
-            panel.toggles(f"profiles {number} {len(row)}", [(p.name, p.words, p is chosen, self._use(p)) for p in row])
-        panel.say(chosen.words if chosen is not None else "Settings of your own.", key="profile")
+        for profile in (*PROFILES, *own):
+            self._card(panel, profile, profile is chosen)
+        if chosen is None:
+            panel.say("Settings of your own.", key="profile")
         if output.new_section:
             self._new_section(panel)
         if chosen is None:
@@ -147,11 +154,30 @@ class PackRoom(Room):
             panel.buttons(
                 (f"Forget “{chosen.name}”", partial(self.commands.forget_profile, chosen.name), ""), key="forget"
             )
-        words = self.commands.estimate_words()
-        panel.say(
-            words if words else "Nothing would be written: choose sections, or the run-through.",
-            "" if words else "warn",
-            key="estimate",
+        found = self.commands.estimated(output)
+        if found is None:
+            panel.say("Working out how much this comes to…", "", key="estimate")
+        elif found.files:
+            panel.say(f"{found.words()}.", "", key="estimate")
+        else:
+            panel.say("Nothing would be written: choose sections, or the run-through.", "warn", key="estimate")
+
+    def _card(self, panel: Panel, profile: Profile, now: bool) -> None:
+        """A purpose to choose."""
+        output = profile.applied(self.desk.project.output)
+        found = self.commands.estimated(output)
+        amount = f"{plural(found.files, 'film')}, {minutes_words(found.film_s)}" if found is not None else "…"
+
+        def use() -> None:
+            self.desk.do(profile.name, lambda p: set_output(p, **profile.settings))
+            # Pressed once more it stays what it is.
+            self.desk.stale.emit()
+
+        panel.custom(
+            "profile",
+            profile.name,
+            lambda: ProfileCard(profile, output, now, amount, use),
+            lambda card: card.show_profile(profile, output, now, amount, use),
         )
 
     def _new_section(self, panel: Panel) -> None:
@@ -167,18 +193,17 @@ class PackRoom(Room):
             name="The section that is new",
         )
 
-    def _use(self, profile: Profile) -> Callable[[bool], object]:
-        return lambda _on: self.desk.do(profile.name, lambda p: set_output(p, **profile.settings))
-
     def _mix(self, panel: Panel) -> None:
         """What lies over the song, and how much of it is heard."""
         mix = self.desk.project.output.mix
-        now = next((w for w, (c, v) in _OVER.items() if (c, v) == (mix.clicks, mix.voice)), "a mix of your own")
+        levels = (mix.clicks, mix.voice, mix.room)
+        now = next((w for w, set_to in _OVER.items() if set_to == levels), "a mix of your own")
 
         def over(words: str) -> None:
             if words in _OVER:
-                clicks, voice = _OVER[words]
-                self.desk.do("Over the song", lambda p: set_output(p, mix=replace(mix, clicks=clicks, voice=voice)))
+                clicks, voice, room = _OVER[words]
+                wanted = replace(mix, clicks=clicks, voice=voice, room=room)
+                self.desk.do("Over the song", lambda p: set_output(p, mix=wanted))
 
         panel.choice("Over the song", list(dict.fromkeys([*_OVER, now])), now, over)
         panel.text(
@@ -258,6 +283,7 @@ class PackRoom(Room):
         panel.buttons(
             ("Open the students’ page", self.commands.show_page, ""), ("Open the folder", self.commands.show_folder, "")
         )
+        panel.buttons(("Copy a summary to send along", self.commands.copy_summary, ""), key="summary")
         panel.say("Hand out the whole folder: the page plays the clips beside it, without a network.", key="hand out")
 
 
