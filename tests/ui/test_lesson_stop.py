@@ -9,6 +9,8 @@ from PyQt6.QtTest import QTest
 
 from tests.ui.qt import StopCase
 from vamos.core.model.lesson import Build, Slow
+from vamos.core.pack.write import Outcome
+from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.lesson.steps_table import StepsTable
 
 
@@ -117,6 +119,35 @@ class LessonStopTest(StopCase):
         self.assertEqual(self.window.stop.name, "Cut")
         clip = self.window.desk.clip()
         self.assertEqual((clip.title, str(clip.view)), ("Stall turn", "back"))
+
+    def test_a_step_is_played_where_it_stands(self):
+        """P makes it as students get it and shows it; another step hides it; a step of words cannot be played."""
+        self.stand_on("Gate walk on numbers")
+        QTest.keyClick(self.table(), Qt.Key.Key_P)
+        self.idle()
+        self.settle()
+        player = next(w for w in self.window.findChildren(ResultPlayer) if w.isVisible())
+        self.until(lambda: player.pictures[0].image is not None, "its picture")
+        path = player.result.path
+        self.assertTrue(path.is_file())
+        seconds = self.commands().plan.seconds_of(self.commands().step)
+        self.assertAlmostEqual(player.result.seconds, seconds, delta=6)
+        self.stand_on("Hello")
+        self.assertFalse([w for w in self.window.findChildren(ResultPlayer) if w.isVisible()])
+        self.window.close()
+        self.assertFalse(path.exists())
+
+    def test_homework_from_the_window(self):
+        wish = mock.Mock(return_value=Outcome(self.folder, 3, ("Gate walk: no pass shows it",)))
+        with (
+            mock.patch.object(self.window.desk, "ask_folder", return_value=self.folder),
+            mock.patch("vamos.ui.stops.lesson.commands.write_homework", wish),
+            mock.patch("vamos.ui.stops.lesson.commands.verify_pack", return_value=[]),
+        ):
+            self.click(self.panel_button("Write homework loops"))
+            self.idle()
+        self.assertTrue(str(wish.call_args.args[2]).endswith(" homework"))
+        self.assertIn("no pass shows it", self.panel_text())
 
     def test_plan_and_list_on_paper(self):
         for text, ending, wanted in (("write_plan", "md", "# Lesson"), ("write_film_list", "html", "<!doctype html>")):

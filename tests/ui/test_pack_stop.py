@@ -15,9 +15,9 @@ from vamos.core.model.project import Output
 from vamos.core.pack.estimate import estimate
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import PROFILES, packed_project
+from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.pack.commands import results_of
 from vamos.ui.stops.pack.files_table import FilesTable
-from vamos.ui.stops.pack.player import ResultPlayer
 from vamos.ui.stops.pack.profile_card import ProfileCard
 
 

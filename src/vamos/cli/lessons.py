@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import argparse
+from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -11,10 +12,15 @@ from vamos.cli.progress import Terminal
 from vamos.core.document.files import save, to_builtins, write_atomically
 from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
 from vamos.errors import InputError
+from vamos.plural import plural
 
 if TYPE_CHECKING:
     from vamos.core.lesson.plan import LessonPlan
     from vamos.core.model.project import Project
+    from vamos.core.pack.write import Outcome
+    from vamos.core.progress import Progress
+
+    Writer = Callable[[Project, Path, Path, Progress], Outcome]
 
 _BUILDS = {
     "cumulative": Build.CUMULATIVE,
@@ -40,6 +46,7 @@ def add_lesson(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--keep", action="store_true", help="keep what was said in the project")
     sub.add_argument("--to", type=Path, metavar="FILE", help="write the plan as .md or .pdf")
     sub.add_argument("--film", type=Path, metavar="DIR", help="write the film of the lesson there, and verify it")
+    sub.add_argument("--homework", type=Path, metavar="DIR", help="write a loop of each section there, and verify them")
     sub.add_argument("--film-list", type=Path, metavar="FILE", help="write what to film for it as .md or .html")
 
 
@@ -82,25 +89,37 @@ def lesson(arguments: argparse.Namespace, terminal: Terminal) -> int:
         )
     if arguments.json:
         write_json(arguments.json, _figures(plan) | {"to_film": to_builtins(shots)})
-    elif arguments.to is None and arguments.film is None:
+    elif arguments.to is None and arguments.film is None and arguments.homework is None:
         print(lesson_markdown(plan, title, clips), end="")
     status = 1 if plan.over_s > 1 else 0
+    base = arguments.project.parent
     if arguments.film is not None:
-        status = max(status, _film(project, arguments.project.parent, arguments.film, terminal))
+        from vamos.core.pack.lesson_film import write_lesson
+
+        status = max(status, _films(write_lesson, project, base, arguments.film, terminal))
+    if arguments.homework is not None:
+        from vamos.core.pack.homework import write_homework
+
+        status = max(status, _films(write_homework, project, base, arguments.homework, terminal))
     return status
 
 
-def _film(project: Project, base: Path, out: Path, terminal: Terminal) -> int:
-    from vamos.core.pack.lesson_film import write_lesson
+def _films(
+    write: Callable[[Project, Path, Path, Progress], Outcome],
+    project: Project,
+    base: Path,
+    out: Path,
+    terminal: Terminal,
+) -> int:
     from vamos.core.pack.verify import verify_pack
 
     progress = terminal.progress()
-    outcome = write_lesson(project, base, out, progress.part(0, 0.85))
+    outcome = write(project, base, out, progress.part(0, 0.85))
     findings = verify_pack(out, progress.part(0.85, 1.0))
     bad = [f for f in findings if not f.good]
     for finding in bad:
         terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
-    terminal.say(f"The lesson is in {out}: {len(findings)} comparisons, {len(bad)} do not hold.")
+    terminal.say(f"{plural(outcome.clips, 'film')} in {out}: {len(findings)} comparisons, {len(bad)} do not hold.")
     return max(listed(outcome.problems, terminal), 1 if bad else 0)
 
 
@@ -135,15 +154,20 @@ def find(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 def framing(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """Whether the dance stays in the picture; exit 1 when it does not."""
+    from vamos.core.lesson.looking import away, away_words
     from vamos.core.lesson.room import Lens, framing, travel
 
     project = load(arguments.project)
     lens = Lens(arguments.lens, arguments.upright)
+    names = {s.id: s.name for s in project.dance.sections}
+    unseen = {names[section]: counts for section, counts in away(project.dance).items() if counts}
     found = framing(travel(project.dance, arguments.step), lens, arguments.room, arguments.reach, arguments.height)
     if arguments.json:
-        write_json(arguments.json, to_builtins(found))
+        write_json(arguments.json, to_builtins(found) | {"away": unseen})
     else:
         print("\n".join(found.words))
+        for name, counts in unseen.items():
+            print(f"{name}: on {away_words(counts)} learners look away from the screen.")
     return 0 if found.fits else 1
 
 

@@ -1,5 +1,6 @@
 """Around the lesson: what to film for it, whether it fits the room, where something is danced, its film."""
 
+import itertools
 import math
 import unittest
 from dataclasses import replace
@@ -18,10 +19,13 @@ from vamos.core.lesson.search import Index
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 from vamos.core.model.lesson import Build, LessonWish, Shown, Slow, Way
+from vamos.core.model.project import Project
 from vamos.core.model.take import View
-from vamos.core.pack.lesson_film import NAME, write_lesson
+from vamos.core.pack.homework import TIMES, rungs, write_homework
+from vamos.core.pack.lesson_film import NAME, write_lesson, write_step
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack
+from vamos.core.progress import quiet
 from vamos.core.time import CountRange
 from vamos.errors import InputError
 
@@ -169,12 +173,16 @@ class SearchTest(unittest.TestCase):
 
 
 class LessonFilmTest(FolderCase):
-    def test_cards_and_clips_in_order_verified(self):
-        """A short lesson of two sections: chapters of all steps, counts of all clips, and nothing that does not hold."""
+    def small(self) -> Project:
+        """Two sections of eight counts, filmed once."""
         found = small_project(self.folder)
         sections = (Section("A", 8, walks()), Section("B", 8, walks()))
         found = replace(found, dance=Dance("d", sections, (Item(ItemKind.WALL),)))
-        found = replace(found, output=replace(found.output, longest_side=160, rate=15))
+        return replace(found, output=replace(found.output, longest_side=160, rate=15))
+
+    def test_cards_and_clips_in_order_verified(self):
+        """A short lesson of two sections: chapters of all steps, counts of all clips, and nothing that does not hold."""
+        found = self.small()
         found = set_lesson(found, build=Build.BLOCKS, shown=Shown.NEVER, slow=Slow.PLAYER)
         found = change_step(found, "A/numbers", gap=8)
         outcome = write_lesson(found, self.folder, self.folder / "lesson")
@@ -191,11 +199,45 @@ class LessonFilmTest(FolderCase):
         names = {p.name for p in (self.folder / "lesson").iterdir()}
         self.assertEqual(names, {NAME, "manifest.json", "chapters.txt", "chapters.ffmeta", "lesson plan.md"})
 
+    def test_homework_goes_round_without_a_gap(self):
+        """A loop of each section and of the wall: counted in once at each speed, then 1 follows 8 at the beat."""
+        found = set_lesson(self.small(), build=Build.BLOCKS, shown=Shown.NEVER)
+        outcome = write_homework(found, self.folder, self.folder / "homework")
+        self.assertEqual([f for f in verify_pack(self.folder / "homework") if not f.good], [])
+        entries = read_manifest(self.folder / "homework").clips
+        self.assertEqual([e.file for e in entries], ["01 a loop.mp4", "02 b loop.mp4", "03 the wall loop.mp4"])
+        self.assertEqual(outcome.clips, 3)
+        mine = [s for s in plan_lesson(found).steps if s.sections == ("A",)]
+        speeds = rungs(mine)
+        self.assertEqual(speeds[-1], 1)
+        # 120 counts a minute at 15 a second: seven and a half frames a count at the song's tempo.
+        ones = [frame for frame, number in entries[0].counts if number == "1"]
+        gaps = [b - a for a, b in itertools.pairwise(ones)]
+        for number, speed in enumerate(speeds):
+            eight = 8 * 7.5 / float(speed)
+            for gap in gaps[TIMES * number :][: TIMES - 1]:
+                self.assertAlmostEqual(gap, eight, delta=1, msg=f"{speed}: {gaps}")
+        self.assertEqual(len(gaps), TIMES * len(speeds) - 1)
+
+    def test_a_step_by_itself(self):
+        found = self.small()
+        step = next(s for s in plan_lesson(found).steps if s.sections == ("B",) and s.speeds)
+        path = self.folder / "step.mp4"
+        seconds = write_step(found, self.folder, step.key, path, quiet())
+        with av.open(str(path)) as film:
+            self.assertAlmostEqual(film.duration / av.time_base, seconds, delta=0.1)
+            self.assertEqual([c["metadata"]["title"] for c in film.chapters()], [step.title])
+        for wrong in ("say/hello", "no such step"):
+            with self.assertRaises(InputError):
+                write_step(found, self.folder, wrong, self.folder / "none.mp4", quiet())
+        self.assertFalse((self.folder / "none.mp4").exists())
+
     def test_nothing_to_show_leaves_nothing_behind(self):
         found = replace(small_project(self.folder), takes=())
         before = self.listing()
-        with self.assertRaises(InputError):
-            write_lesson(found, self.folder, self.folder / "lesson")
+        for write in (write_lesson, write_homework):
+            with self.assertRaises(InputError):
+                write(found, self.folder, self.folder / "lesson")
         self.assertEqual(self.listing(), before)
 
 

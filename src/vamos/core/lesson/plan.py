@@ -7,15 +7,19 @@ from itertools import accumulate
 
 from vamos.core.dance.facts import facts_of
 from vamos.core.lesson.difficulty import EASY
+from vamos.core.lesson.looking import away, away_words, one_sided
 from vamos.core.lesson.material import Material, cautions, material_of
 from vamos.core.lesson.schools import lesson_steps
 from vamos.core.lesson.step import KEPT, MUSIC, REPEATS, VARIANTS, VIEWS, Step
+from vamos.core.model.dance import Dance
 from vamos.core.model.lesson import LessonWish, StepChange, StepKind
 from vamos.core.model.project import Project
+from vamos.core.model.take import View
 from vamos.plural import plural
 
 #: After so many minutes of dancing a break is due.
 BREAK_S = 15 * 60.0
+_CARE = "What is good for you, a teacher or a physician can say."
 _WHAT = {
     VIEWS: "another view of an easy one",
     MUSIC: "another run to the song",
@@ -93,6 +97,7 @@ def plan_lesson(project: Project) -> LessonPlan:
     care = cautions(project.dance)
     if care:
         steps.insert(1, _care(care))
+    steps = _looked_away([*steps[:-1], *_other_side(project.dance), *steps[-1:]], project.dance)
     steps, left = cut_down(steps, material, wish.minutes)
     return LessonPlan(tuple(_with_breaks(steps, material)), tuple(left), material, wish, care)
 
@@ -168,10 +173,32 @@ def _parted(steps: list[Step], wish: LessonWish, material: Material) -> list[Ste
 
 
 def _care(care: tuple[str, ...]) -> Step:
-    words = f"Warm up first, for: {'; '.join(care)}. What is good for you, a teacher or a physician can say."
+    words = f"Warm up first, for: {'; '.join(care)}. {_CARE}"
     return Step(
         "say/care", StepKind.SAY, "Warm up", talk_s=10.0, words=words, reason="before jumps, spins and floor work"
     )
+
+
+def _other_side(dance: Dance) -> list[Step]:
+    """A word before the end, where a dance goes to one side only."""
+    sided = one_sided(dance)
+    if not sided:
+        return []
+    words = f"{sided}. Do them a few times to the other side, too. {_CARE}"
+    return [Step("say/other side", StepKind.SAY, "The other side", talk_s=12.0, words=words, reason="both sides")]
+
+
+def _looked_away(steps: list[Step], dance: Dance) -> list[Step]:
+    """Where learners cannot see the screen, the view from the back is kept and says why."""
+    found = away(dance)
+    out = []
+    for step in steps:
+        counts = found.get(step.sections[0], ()) if step.view is View.BACK and len(step.sections) == 1 else ()
+        if counts:
+            reason = f"on {away_words(counts)} learners look away from the screen"
+            step = replace(step, reason=reason, rank=KEPT)
+        out.append(step)
+    return out
 
 
 def _with_breaks(steps: list[Step], material: Material) -> list[Step]:

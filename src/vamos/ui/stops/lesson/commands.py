@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
+from tempfile import TemporaryDirectory
 from typing import Any
 
 from vamos.core.document.files import write_atomically
@@ -12,13 +15,19 @@ from vamos.core.lesson.filming import clip_of, film_html, film_markdown, to_film
 from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
 from vamos.core.lesson.plan import LessonPlan, plan_lesson
 from vamos.core.lesson.step import Step
+from vamos.core.model.clip import Quality
 from vamos.core.model.project import Project
-from vamos.core.pack.lesson_film import write_lesson
+from vamos.core.pack.homework import write_homework
+from vamos.core.pack.lesson_film import write_lesson, write_step
 from vamos.core.pack.verify import verify_pack
+from vamos.core.pack.write import Outcome
 from vamos.core.progress import Progress
 from vamos.ui.desk import Desk
+from vamos.ui.preview.result_player import Result
 from vamos.ui.work.session import file_name
 
+#: A step is played with so many pixels on its longest side.
+_PLAYED = 640
 #: Speeds a step can have.
 SPEEDS = tuple(Fraction(p, 100) for p in (50, 60, 75, 90, 100))
 
@@ -29,6 +38,9 @@ class LessonCommands:
     def __init__(self, desk: Desk):
         self._desk = desk
         self.key = ""
+        #: The step that is played, and its film in a folder that goes with the window.
+        self.playing: tuple[Step, Result] | None = None
+        self._folder, self._played = TemporaryDirectory(prefix="vamos-step-"), 0
         #: Where the last film went, and what was not as wished.
         self.written: tuple[Path, tuple[str, ...]] | None = None
         self._made: tuple[Project | None, LessonPlan | None] = (None, None)
@@ -146,27 +158,57 @@ class LessonCommands:
         self._desk.page.go_to(clip.line)
         self._desk.preview.choose_view(clip.view)
 
+    def play_step(self) -> None:
+        """The step as students will get it, made small and played here."""
+        step, project, base = self.step, self._desk.project, self._desk.session.base
+        if step is None:
+            return
+        small = replace(project, output=replace(project.output, longest_side=_PLAYED, quality=Quality.SMALL))
+        path = Path(self._folder.name) / f"{self._played}.mp4"
+        self._played += 1
+
+        def work(progress: Progress) -> Result:
+            return Result(path, write_step(small, base, step.key, path, progress), alone=True)
+
+        def done(found: Result) -> None:
+            if self.playing is not None:
+                self.playing[1].path.unlink(missing_ok=True)
+            self.playing = (step, found)
+            self._desk.stale.emit()
+
+        self._desk.run(f"Making “{step.title}”", work, done)
+
+    def close(self) -> None:
+        self._folder.cleanup()
+
     def write_film(self) -> None:
         """The film of the lesson, written and verified while one goes on working."""
+        self._write(write_lesson, "lesson")
+
+    def write_homework(self) -> None:
+        """A loop of each section, written and verified while one goes on working."""
+        self._write(write_homework, "homework")
+
+    def _write(self, write: Callable[[Project, Path | None, Path, Progress], Outcome], what: str) -> None:
         project, base = self._desk.project, self._desk.session.base
-        folder = self._desk.ask_folder("Where should the lesson go? A folder is made in it.")
+        folder = self._desk.ask_folder(f"Where should the {what} go? A folder is made in it.")
         if folder is None:
             return
-        out = folder / f"{file_name(project.name, 'dance')} lesson"
+        out = folder / f"{file_name(project.name, 'dance')} {what}"
 
         def work(progress: Progress) -> tuple[int, tuple[str, ...]]:
-            outcome = write_lesson(project, base, out, progress.part(0, 0.85))
+            outcome = write(project, base, out, progress.part(0, 0.85))
             bad = [f for f in verify_pack(out, progress.part(0.85, 1.0)) if not f.good]
             return len(bad), (*outcome.problems, *(f"{f.file}: {f.what}, {f.detail}" for f in bad))
 
         def done(found: tuple[int, tuple[str, ...]]) -> None:
             self.written = (out, found[1])
             self._desk.tell(
-                f"The lesson is in {out}." if not found[0] else f"The lesson is in {out}; look at what does not hold."
+                f"The {what} is in {out}." if not found[0] else f"The {what} is in {out}; look at what does not hold."
             )
             self._desk.stale.emit()
 
-        self._desk.run("Writing the lesson", work, done)
+        self._desk.run(f"Writing the {what}", work, done)
 
     # --- on paper ------------------------------------------------------------------------
 

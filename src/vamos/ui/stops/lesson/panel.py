@@ -9,6 +9,7 @@ from functools import partial
 from PyQt6.QtCore import Qt
 
 from vamos.core.lesson.filming import to_film
+from vamos.core.lesson.looking import away, away_words
 from vamos.core.lesson.paper import side_words
 from vamos.core.lesson.plan import part_after
 from vamos.core.lesson.room import Lens, framing, travel
@@ -18,6 +19,7 @@ from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
+from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.lesson.commands import LessonCommands
 from vamos.ui.stops.lesson.minutes_bar import MinutesBar
 from vamos.ui.stops.lesson.steps_table import StepsTable
@@ -55,7 +57,10 @@ class LessonRoom(Room):
         return MainAction("Write the plan…", self.commands.write_plan, "As PDF or Markdown, with what to say.")
 
     def project_replaced(self) -> None:
-        self.commands.key, self.commands.written = "", None
+        self.commands.key, self.commands.written, self.commands.playing = "", None, None
+
+    def shut_down(self) -> None:
+        self.commands.close()
 
     def fill(self, panel: Panel) -> None:
         if not self.desk.project.dance.sections:
@@ -88,10 +93,14 @@ class LessonRoom(Room):
                 f"Left out: {left.title}, {left.what}: {round(left.seconds)} s.", key=f"left {left.step} {left.what}"
             )
         self._parts(panel)
-        panel.buttons(("Write the film of the lesson…", self.commands.write_film, ""), key="write film")
+        panel.buttons(
+            ("Write the film of the lesson…", self.commands.write_film, ""),
+            ("Write homework loops…", self.commands.write_homework, ""),
+            key="write film",
+        )
         written = self.commands.written
         if written is not None:
-            panel.say(f"The last film is in {written[0]}.", "", key="written")
+            panel.say(f"What was written last is in {written[0]}.", "", key="written")
             for number, words in enumerate(written[1][:6]):
                 panel.say(sentence(words), "warn", key=f"wrong {number}")
         self._film(panel)
@@ -142,6 +151,14 @@ class LessonRoom(Room):
         lens = Lens(_LENSES[self._lens], self._upright)
         for number, words in enumerate(framing(travel(self.desk.project.dance), lens, _ROOMS[self._depth]).words):
             panel.say(words, "warn" if "does not fit" in words else "", key=f"room {number}")
+        names = {s.id: s.name for s in self.desk.project.dance.sections}
+        for section, counts in away(self.desk.project.dance).items():
+            if counts:
+                panel.say(
+                    f"{names[section]}: on {away_words(counts)} learners look away from the screen; show it from the "
+                    "back, or call it.",
+                    key=f"away {section}",
+                )
 
     def _set(self, name: str) -> Callable[[str], object]:
         def chosen(words: str) -> None:
@@ -168,6 +185,7 @@ class LessonRoom(Room):
             Qt.Key.Key_Return: do.show_it,
             Qt.Key.Key_Left: do.slower,
             Qt.Key.Key_Right: do.quicker,
+            Qt.Key.Key_P: do.play_step,
         }
         panel.custom(
             "steps",
@@ -201,10 +219,15 @@ class LessonRoom(Room):
             more.append(("No gap" if step.gap else "A gap to practise", do.gap, ""))
         if len(step.sections) == 1:
             more.append(("Show it at Cut (Return)", do.show_it, ""))
+        if step.speeds:
+            more.insert(0, ("Play it here (P)", do.play_step, ""))
         if step.changed:
             more.append(("As suggested", do.as_suggested, ""))
         if more:
             panel.buttons(*more, key=f"more {len(more)}")
+        if do.playing is not None and do.playing[0] == step:
+            result = do.playing[1]
+            panel.custom("player", "", lambda: ResultPlayer(self.desk.runner, result), lambda x: x.show_result(result))
         self._changed(panel)
 
     def _changed(self, panel: Panel) -> None:

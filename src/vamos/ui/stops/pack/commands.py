@@ -25,9 +25,9 @@ from vamos.core.progress import Progress
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
+from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.pack.estimates import Estimates
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
-from vamos.ui.stops.pack.player import Result
 from vamos.ui.work.session import file_name
 
 ACTIONS = (

@@ -18,10 +18,10 @@ from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
+from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.pack.commands import PackCommands, Written
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
-from vamos.ui.stops.pack.player import ResultPlayer
 from vamos.ui.stops.pack.profile_card import ProfileCard
 from vamos.ui.stops.stop import MainAction, Room
 
@@ -268,7 +268,7 @@ class PackRoom(Room):
             panel.custom(
                 "player",
                 "",
-                lambda: ResultPlayer(self.desk, playing),
+                lambda: ResultPlayer(self.desk.runner, playing),
                 lambda player: player.show_result(playing),
             )
             panel.buttons(("In the desktop’s player", self.commands.open_file, ""), key="elsewhere")

@@ -1,4 +1,4 @@
-"""A film of the pack played where it was written, beside the film it was cut from."""
+"""A film that was written, played in place, beside the film it was cut from."""
 
 from __future__ import annotations
 
@@ -18,13 +18,13 @@ from vamos.core.render.sound import read_song
 from vamos.core.time import TimeMap
 from vamos.core.time.counts import minutes_text
 from vamos.errors import MediaError
-from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import DAY
 from vamos.ui.preview.mirror import Picture
 from vamos.ui.preview.pictures import PictureWorker, Wanted
 from vamos.ui.preview.playback import Playback
+from vamos.ui.work.runner import Runner
 
 #: Steps of the slider a second.
 _FINE = 100
@@ -33,27 +33,28 @@ _HEIGHT = 190
 
 @dataclass(frozen=True, slots=True)
 class Result:
-    """A film of the pack: where it is, how long, and its source with a map from its seconds to the source's."""
+    """A film: where it is, how long, and its source with a map from its seconds to the source's; ``alone``: without."""
 
     path: Path
     seconds: float
     wrong: tuple[str, ...] = ()
     source: Path | None = None
     source_clock: TimeMap | None = None
+    alone: bool = False
 
 
 class ResultPlayer(QWidget):
     """Shows a result with its sound, and the same moment of its source; Space plays, comma and full stop step."""
 
-    def __init__(self, desk: Desk, result: Result):
+    def __init__(self, runner: Runner, result: Result):
         super().__init__()
-        self._desk = desk
+        self._runner = runner
         self.result = result
         self.playback = Playback()
         self.playback.setParent(self)
         self.playback.ticked.connect(self._ticked)
         self.playback.state_changed.connect(self._state)
-        self.playback.fault.connect(desk.runner.fault)
+        self.playback.fault.connect(runner.fault)
         self.pictures = (Picture(DAY, "As students get it"), Picture(DAY, "As it was filmed"))
         self._workers: list[PictureWorker] = []
         #: What has to end with the widget, which may go without a word.
@@ -65,7 +66,7 @@ class ResultPlayer(QWidget):
         self.slider.sliderMoved.connect(lambda at: self.go_to(at / _FINE))
         self._words = (label("As students get it", "soft"), label("", "soft", wrap=True))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("A film of the pack, played")
+        self.setAccessibleName("A film, played")
         self._build()
         self.show_result(result)
 
@@ -94,15 +95,16 @@ class ResultPlayer(QWidget):
         for worker, picture in zip(self._workers, self.pictures, strict=True):
             worker.ready.connect(picture.show_image)
             worker.refused.connect(picture.show_words)
-            worker.fault.connect(self._desk.runner.fault)
+            worker.fault.connect(self._runner.fault)
         self.playback.sound, self.playback.end_s = None, result.seconds
         self.slider.setRange(0, round(result.seconds * _FINE))
         name = result.source.name if result.source is not None else ""
         self._words[1].setText(
             f"The same moment of {name}" if name else "Not beside a film: it is made of several, or its film is gone"
         )
+        self._words[1].setVisible(not result.alone)
         self.pictures[1].setVisible(result.source is not None)
-        self._desk.runner.run_quietly("Reading a film of the pack", self._reader(result), self._read)
+        self._runner.run_quietly("Reading a film", self._reader(result), self._read)
         self.go_to(result.seconds / 2)
 
     def _reader(self, result: Result) -> Callable[[Progress], tuple[Result, Sound | None]]:

@@ -1,0 +1,77 @@
+"""Homework: each section in a loop, from slow to the song's tempo, and the whole wall; verified like a pack."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from fractions import Fraction
+from pathlib import Path
+
+from vamos.core.lesson.step import Step
+from vamos.core.model.clip import Clip, Version
+from vamos.core.model.lesson import StepKind
+from vamos.core.model.project import Project
+from vamos.core.pack.joined_film import Part, Parts
+from vamos.core.pack.lesson_film import LessonParts, card, write_manifest
+from vamos.core.pack.place import made_at
+from vamos.core.pack.write import Outcome, check_place, only_a_pack, plain_name
+from vamos.core.progress import Progress, quiet
+from vamos.errors import InputError
+
+#: A section is danced so often at each speed before the next one (common practice, no source); a wall half as often.
+TIMES = 4
+#: At most so many speeds, and the song's own.
+_MOST = 3
+_FULL = Fraction(1)
+
+
+def write_homework(project: Project, base: Path | None, out: Path, progress: Progress | None = None) -> Outcome:
+    """Write a film for each section that is learned, and one of the wall, into the folder ``out``.
+
+    Raises like :func:`vamos.core.pack.lesson_film.write_lesson`.
+    """
+    progress = progress or quiet()
+    shown = LessonParts(project, base)
+    check_place(out)
+    loops = list(_loops(shown))
+    if not loops:
+        raise InputError("No clip shows any section yet. “What to film” at Lesson says what is missing.")
+    with made_at(out, only_a_pack) as work:
+        entries = []
+        for number, (title, parts) in enumerate(loops):
+            path = work / f"{number + 1:02d} {plain_name(title)} loop.mp4"
+            part = progress.part(number / len(loops), (number + 1) / len(loops))
+            entries.append(shown.film.write(path, parts, part, title)[0])
+        write_manifest(project, work, entries, (), shown.film.problems)
+    return Outcome(out, len(entries), tuple(shown.film.problems))
+
+
+def _loops(shown: LessonParts) -> Iterator[tuple[str, Parts]]:
+    """Each section with its title; then the wall, where it has more than one."""
+    taught = [s for s in shown.plan.steps if not s.left_out and s.speeds]
+    for piece in shown.plan.material.pieces:
+        mine = [s for s in taught if s.sections == (piece.id,)]
+        clip = next((c for s in mine if (c := shown.clip(s)) is not None), None)
+        if clip is not None:
+            yield piece.section.name, _loop(clip, piece.section.name, rungs(mine), TIMES, shown)
+        elif mine:
+            shown.film.problems.append(f"{piece.section.name}: no pass shows it, so there is no loop of it")
+    wall = tuple(p.id for p in shown.plan.material.pieces if not p.tag)
+    if len(wall) > 1:
+        clip = shown.clip(Step("homework/wall", StepKind.DO, "The wall", wall))
+        if clip is not None:
+            yield "The wall", _loop(clip, "The wall", rungs(taught)[-2:], TIMES // 2, shown)
+
+
+def rungs(steps: list[Step]) -> list[Fraction]:
+    """The speeds at which steps are danced, slow first, and the song's own."""
+    speeds = sorted({speed for s in steps for speed in s.speeds if speed < _FULL})
+    return [*speeds[:: max(1, -(-len(speeds) // _MOST))], _FULL]
+
+
+def _loop(clip: Clip, title: str, speeds: list[Fraction], times: int, shown: LessonParts) -> Parts:
+    """Counted in once at each speed; from then on count 1 follows the last count without a gap."""
+    words = ", ".join(f"{round(float(s) * 100)} %" for s in speeds)
+    first = card(title, f"{times} times at {words} of the song’s tempo. Stop when something hurts.")
+    rounds = [Part(title, clip=clip, version=Version(s, shown.project.output.sound), rounds=times) for s in speeds]
+    parts = [[first, rounds[0]], *([part] for part in rounds[1:])]
+    return [(f"{title}, {round(float(s) * 100)} %", several) for s, several in zip(speeds, parts, strict=True)]

@@ -1,0 +1,86 @@
+"""Where learners cannot see the screen, and dances that go to one side only."""
+
+import unittest
+from dataclasses import replace
+from fractions import Fraction as F
+
+from tests.core.lesson.test_lesson import project, walks
+from vamos.core.lesson.looking import away, away_words, one_sided
+from vamos.core.lesson.plan import plan_lesson
+from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
+from vamos.core.model.take import View
+
+
+def turn(at: int, eighths: int | None, size: int = 0) -> Event:
+    return Event(F(at), name="turn", kind=Kind.TURN, turn=eighths, size=size)
+
+
+def dance(*sections: Section) -> Dance:
+    return Dance("d", sections, (Item(ItemKind.WALL),))
+
+
+class AwayTest(unittest.TestCase):
+    def test_a_half_turn_and_back(self):
+        """Turned on 3, back on 7: the screen is not seen on 3 to 6."""
+        found = away(dance(Section("A", 8, (turn(2, 4), turn(6, 4)))))
+        self.assertEqual(found, {"A": (3, 4, 5, 6)})
+        self.assertEqual(away_words(found["A"]), "counts 3 to 6")
+
+    def test_a_quarter_is_seen_over_the_shoulder_and_a_full_turn_comes_back(self):
+        self.assertEqual(away(dance(Section("A", 8, (turn(2, 2), turn(6, -2))))), {"A": ()})
+        self.assertEqual(away(dance(Section("A", 8, (turn(2, 8),)))), {"A": ()})
+        self.assertEqual(away(dance(Section("A", 8, (turn(2, 3),)))), {"A": (3, 4, 5, 6, 7, 8)})
+
+    def test_the_section_after_begins_where_the_one_before_ended(self):
+        found = away(dance(Section("A", 4, (turn(3, 4),)), Section("B", 4, (turn(2, -4),))))
+        self.assertEqual(found, {"A": (4,), "B": (1, 2)})
+
+    def test_an_open_direction_counts_as_away_where_it_may_be(self):
+        """A quarter of open direction after a quarter to the right: half turned, or facing the screen."""
+        found = away(dance(Section("A", 8, (turn(0, 2), turn(4, None, 2)))))
+        self.assertEqual(found, {"A": (5, 6, 7, 8)})
+
+    def test_words(self):
+        self.assertEqual(away_words(()), "")
+        self.assertEqual(away_words((5,)), "count 5")
+        self.assertEqual(away_words((1, 2, 5, 7, 8)), "counts 1 to 2, 5, and 7 to 8")
+
+
+class OneSidedTest(unittest.TestCase):
+    def test_turns_to_one_side(self):
+        self.assertEqual(
+            one_sided(dance(Section("A", 8, tuple(turn(k, -2) for k in range(3))))), "All 3 turns go to the left"
+        )
+        both = dance(Section("A", 8, (turn(0, 2), turn(1, 2), turn(2, 2), turn(4, -2))))
+        self.assertEqual(one_sided(both), "")
+        self.assertEqual(one_sided(dance(Section("A", 8, (turn(0, 2), turn(1, 2))))), "")
+
+    def test_hops_on_one_foot(self):
+        hops = tuple(Event(F(k), name="hop", foot=Foot.RIGHT, kind=Kind.HOP) for k in range(4))
+        self.assertEqual(one_sided(dance(Section("A", 8, hops))), "All 4 hops are on the right foot")
+        other = (*hops[:3], replace(hops[3], foot=Foot.LEFT))
+        self.assertEqual(one_sided(dance(Section("A", 8, other))), "")
+
+
+class PlannedTest(unittest.TestCase):
+    def planned(self, *events: Event):
+        found = project()
+        section = replace(found.dance.sections[0], events=(*walks(), *events))
+        return plan_lesson(replace(found, dance=replace(found.dance, sections=(section, *found.dance.sections[1:]))))
+
+    def test_the_back_view_is_kept_and_says_why(self):
+        plan = self.planned(turn(2, 4), turn(6, -4))
+        (back,) = [s for s in plan.steps if s.view is View.BACK and s.sections == (plan.material.pieces[0].id,)]
+        self.assertEqual(back.reason, "on counts 3 to 6 learners look away from the screen")
+        self.assertEqual(back.rank, 9)
+
+    def test_the_other_side_is_asked_for_before_the_end(self):
+        plan = self.planned(turn(2, 2), turn(4, 2), turn(6, 2))
+        self.assertEqual(plan.steps[-2].key, "say/other side")
+        self.assertIn("turns go to the right", plan.steps[-2].words)
+        self.assertIn("physician", plan.steps[-2].words)
+        self.assertNotIn("say/other side", [s.key for s in self.planned().steps])
+
+
+if __name__ == "__main__":
+    unittest.main()
