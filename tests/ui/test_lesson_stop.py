@@ -8,9 +8,11 @@ from PyQt6.QtGui import QDragMoveEvent, QDropEvent
 from PyQt6.QtTest import QTest
 
 from tests.ui.qt import StopCase
+from vamos.core.model.filmed import Verdict
 from vamos.core.model.lesson import Build, Slow
 from vamos.core.pack.write import Outcome
 from vamos.ui.preview.result_player import ResultPlayer
+from vamos.ui.stops.lesson.companion import WALK_S
 from vamos.ui.stops.lesson.steps_table import StepsTable
 
 
@@ -148,6 +150,44 @@ class LessonStopTest(StopCase):
             self.idle()
         self.assertTrue(str(wish.call_args.args[2]).endswith(" homework"))
         self.assertIn("no pass shows it", self.panel_text())
+
+    def test_filmed_with_the_companion(self):
+        """Time to walk, the song from its place, a log; judged, noted, forgotten, all of it undone one by one."""
+        companion = self.commands().companion
+        self.until(lambda: self.window.preview.playback.sound is not None, "the song is read")
+        self.click(self.panel_button("Film the whole dance"))
+        self.assertIn(f"To your place: {WALK_S}", self.panel_text())
+        for _ in range(WALK_S):
+            companion._nearer()
+        self.assertIn("The song plays", self.panel_text())
+        first = next(x for x in self.window.session.lines if x.kind.danced)
+        due = max(0.0, float(self.window.session.project.grid.time_map()(first.start - 8)))
+        self.until(lambda: companion.playback.song_s > due + 0.3, "it plays on")
+        self.click(self.panel_button("Stop"))
+        (entry,) = self.window.session.project.filmed
+        self.assertAlmostEqual(entry.song_s, due, delta=1e-6)
+        self.assertAlmostEqual(entry.stopped - entry.heard, companion.playback.song_s - due, delta=0.05)
+        self.assertEqual(entry.what, "the whole dance")
+        self.write(self.field("What went wrong in number 1"), "fan late")
+        self.settle()
+        self.assertIn("To do again: the whole dance: fan late", self.panel_text())
+        self.click(self.field("the whole dance, number 1: good"))
+        self.assertEqual(self.window.session.project.filmed[0].verdict, Verdict.GOOD)
+        self.window.session.undo()
+        self.assertEqual(self.window.session.project.filmed[0].verdict, Verdict.AGAIN)
+        path = self.folder / "log.md"
+        with mock.patch.object(self.window.desk, "ask_save", return_value=path):
+            self.click(self.panel_button("Write the practice log"))
+        self.assertIn("fan late", path.read_text())
+        self.click(self.panel_button("Forget the last"))
+        self.assertEqual(self.window.session.project.filmed, ())
+
+    def test_stopped_on_the_way_to_ones_place(self):
+        self.until(lambda: self.window.preview.playback.sound is not None, "the song is read")
+        self.click(self.panel_button("Film the whole dance"))
+        self.click(self.panel_button("Stop"))
+        self.assertEqual(self.window.session.project.filmed, ())
+        self.assertIsNone(self.commands().companion.scene)
 
     def test_plan_and_list_on_paper(self):
         for text, ending, wanted in (("write_plan", "md", "# Lesson"), ("write_film_list", "html", "<!doctype html>")):

@@ -137,6 +137,48 @@ def _figures(plan: LessonPlan) -> dict[str, Any]:
     }
 
 
+def filmed(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """The filming log; exit 1 when something is to be done again."""
+    from vamos.core.edit.filmed import log_take
+    from vamos.core.lesson.practice_log import log_markdown, to_do_again
+    from vamos.core.model.filmed import FilmedTake, Verdict
+
+    project = load(arguments.project)
+    if arguments.add:
+        rolled, heard, stopped = (_moment(t) for t in (arguments.rolled, arguments.heard, arguments.stopped))
+        verdict = Verdict(arguments.verdict) if arguments.verdict else Verdict.OPEN
+        entry = FilmedTake(arguments.add, rolled, heard, arguments.song, stopped, verdict, arguments.note)
+        project = log_take(project, entry)
+        save(project, arguments.project)
+    if arguments.json:
+        write_json(arguments.json, {"filmed": to_builtins(project.filmed), "again": to_do_again(project.filmed)})
+    else:
+        print(log_markdown(project.filmed, project.dance.name or project.name), end="")
+    return 1 if to_do_again(project.filmed) else 0
+
+
+def _moment(text: str | None) -> float:
+    """Seconds since 1970 of an ISO 8601 moment; without a zone it is this computer's."""
+    from datetime import datetime
+
+    try:
+        return datetime.fromisoformat((text or "").replace("Z", "+00:00")).timestamp()
+    except ValueError as error:
+        raise InputError(f"“{text or ''}” is no moment; write 2026-05-01T18:30:12.5, for each of three.") from error
+
+
+def add_filmed(sub: argparse.ArgumentParser) -> None:
+    """The arguments of ``vamos filmed``."""
+    sub.add_argument("project", type=Path)
+    sub.add_argument("--add", metavar="WHAT", help="log a take; the moments are ISO 8601")
+    sub.add_argument("--rolled", metavar="MOMENT", help="when the camera ran")
+    sub.add_argument("--heard", metavar="MOMENT", help="when the song was heard first")
+    sub.add_argument("--stopped", metavar="MOMENT", help="when it stopped")
+    sub.add_argument("--song", type=float, default=0.0, metavar="SECOND", help="the song's second heard first")
+    sub.add_argument("--verdict", choices=("good", "again"), help="how it was")
+    sub.add_argument("--note", default="", help="what went wrong")
+
+
 def find(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """Where something is danced, and which clips show it; exit 1 when nothing is found."""
     from vamos.core.lesson.search import Index

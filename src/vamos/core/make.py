@@ -6,19 +6,17 @@ from collections.abc import Sequence
 from pathlib import Path
 
 from vamos.core.align.place import SongSound, place_take, song_sound
-from vamos.core.dance.lines import lines_of
 from vamos.core.document.heard import heard_of
 from vamos.core.document.paths import locate, reference
 from vamos.core.edit.song import set_song
 from vamos.core.edit.takes import add_takes, place_takes
 from vamos.core.grid.detect import detect_grid
-from vamos.core.media.motion import Motion, motion_of
 from vamos.core.media.probe import probe, view_words
 from vamos.core.model.project import Project
 from vamos.core.model.song import Song
-from vamos.core.model.take import SURE, Danced, Pass, PassKind, Stretch, Take, View
-from vamos.core.plan.by_steps import by_steps, pattern_of
+from vamos.core.model.take import Danced, Pass, Stretch, Take, View
 from vamos.core.progress import Progress, quiet
+from vamos.core.silent import Places, find_by_log, find_by_steps, settled_by_log
 from vamos.errors import InputError, MediaError, MissingError
 
 #: Words in a file name that say what it shows.
@@ -59,10 +57,6 @@ def open_take(path: Path, base: Path | None = None) -> Take:
     return Take(path.stem, reference(path, found.duration_s, base), (stretch,))
 
 
-#: Passes of takes by the takes' ids.
-Places = dict[str, tuple[Pass, ...]]
-
-
 def find_places(
     project: Project, base: Path | None, progress: Progress | None = None
 ) -> tuple[Places, tuple[str, ...]]:
@@ -84,46 +78,14 @@ def find_places(
                 problems.append(str(error))
         silent = [t.id for t in waiting if found.get(t.id) == ()]
         if silent:
-            found |= find_by_steps(place_takes(project, found), base, silent, progress.part(0.8, 1.0))
+            found |= find_by_steps(place_takes(project, found), base, silent, progress.part(0.8, 0.95))
+            left = [i for i in silent if not found.get(i)]
+            found |= find_by_log(place_takes(project, found), base, left, progress.part(0.95, 1.0))
+        found |= settled_by_log(place_takes(project, found), base, [i for i, passes in found.items() if passes])
     problems += [
         _unplaced(t) for t in project.takes if not found.get(t.id, t.passes) and (t.id in found or t.looked_for_passes)
     ]
     return found, tuple(problems)
-
-
-def find_by_steps(
-    project: Project, base: Path | None, take_ids: Sequence[str], progress: Progress | None = None
-) -> Places:
-    """Places of takes in which nothing was heard, by how the dancer moves in the takes that are placed; questions all.
-
-    Takes that fit nowhere are left out of the answer, and those whose film cannot be read.
-    """
-    progress, grid = progress or quiet(), project.grid
-    lines = lines_of(grid, project.dance) if grid is not None else ()
-    placed = [(t, [p for p in t.passes if p.kind is PassKind.SONG and p.confidence >= SURE]) for t in project.takes]
-    placed = [(t, passes) for t, passes in placed if passes]
-    if grid is None or not placed:
-        return {}
-    wanted = [project.take(i) for i in take_ids]
-    seen: dict[str, Motion] = {}
-    for number, take in enumerate([*(t for t, _ in placed), *wanted]):
-        share = 1 / (len(placed) + len(wanted))
-        try:
-            path, part = locate(take.media, base), progress.part(number * share, (number + 1) * share)
-            seen[take.id] = motion_of(path, take.media.fingerprint, take.media.duration_s, part)
-        except (MissingError, MediaError):
-            continue
-    known = [(p, seen[t.id]) for t, passes in placed if t.id in seen for p in passes]
-    pattern = pattern_of(known, lines, grid)
-    if pattern is None:
-        return {}
-    found: Places = {}
-    for take in wanted:
-        if take.id in seen:
-            the_pass = by_steps(seen[take.id], take.media.duration_s, pattern, grid)
-            if the_pass is not None:
-                found[take.id] = (the_pass,)
-    return found
 
 
 def _placed(take: Take, base: Path | None, song: SongSound, progress: Progress) -> tuple[Pass, ...]:

@@ -9,12 +9,12 @@ import numpy as np
 from tests.core.plan.test_plan import TWO_WALLS, project, take
 from tests.support import FolderCase, demo_folder
 from vamos.core.dance.lines import lines_of
-from vamos.core.make import find_by_steps
 from vamos.core.media.motion import PER_SECOND, Motion
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.song import MediaRef
 from vamos.core.model.take import Pass, PassKind, Take
 from vamos.core.plan.by_steps import CELLS, CONFIDENCE, by_steps, pattern_of
+from vamos.core.silent import find_by_steps
 from vamos.core.time import TimeMap, TimeRange
 
 ONE_LONG = Dance("d", (Section("A", 64),), (Item(ItemKind.WALL),))

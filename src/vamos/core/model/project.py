@@ -8,6 +8,7 @@ from fractions import Fraction
 from vamos.core.model.clip import Arrangement, Choice, ClipSound, Mix, NamedRange, Quality, RunThrough
 from vamos.core.model.dance import Dance, Item
 from vamos.core.model.disagreement import Disagreement
+from vamos.core.model.filmed import FilmedTake
 from vamos.core.model.lesson import LessonWish
 from vamos.core.model.look import Framing, NamedLook, Overlay
 from vamos.core.model.song import Grid, Song
@@ -96,6 +97,7 @@ class Project:
     ranges: tuple[NamedRange, ...] = ()
     disagreements: tuple[Disagreement, ...] = ()
     lesson: LessonWish = LessonWish()
+    filmed: tuple[FilmedTake, ...] = ()
 
     def __post_init__(self) -> None:
         subjects = [s.id for s in self.dance.sections] + [r.id for r in self.ranges]

@@ -3,18 +3,21 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from concurrent.futures import ThreadPoolExecutor
 from fractions import Fraction
 from pathlib import Path
+from threading import Event
 
 from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Clip, Version
 from vamos.core.model.lesson import StepKind
 from vamos.core.model.project import Project
+from vamos.core.pack import manifest as mf
 from vamos.core.pack.joined_film import Part, Parts
 from vamos.core.pack.lesson_film import LessonParts, card, write_manifest
 from vamos.core.pack.place import made_at
-from vamos.core.pack.write import Outcome, check_place, only_a_pack, plain_name
-from vamos.core.progress import Progress, quiet
+from vamos.core.pack.write import WORKERS, Outcome, check_place, only_a_pack, plain_name
+from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.errors import InputError
 
 #: A section is danced so often at each speed before the next one (common practice, no source); a wall half as often.
@@ -36,13 +39,33 @@ def write_homework(project: Project, base: Path | None, out: Path, progress: Pro
     if not loops:
         raise InputError("No clip shows any section yet. “What to film” at Lesson says what is missing.")
     with made_at(out, only_a_pack) as work:
-        entries = []
-        for number, (title, parts) in enumerate(loops):
-            path = work / f"{number + 1:02d} {plain_name(title)} loop.mp4"
-            part = progress.part(number / len(loops), (number + 1) / len(loops))
-            entries.append(shown.film.write(path, parts, part, title)[0])
+        entries = list(_written(shown, loops, work, progress))
         write_manifest(project, work, entries, (), shown.film.problems)
     return Outcome(out, len(entries), tuple(shown.film.problems))
+
+
+def _written(
+    shown: LessonParts, loops: list[tuple[str, Parts]], work: Path, progress: Progress
+) -> Iterator[mf.ClipEntry]:
+    """All loops, on two threads; when one fails the others stop soon."""
+    gone = Event()
+    watches = side_by_side(progress, [1.0] * len(loops))
+
+    def write(number: int) -> mf.ClipEntry:
+        title, parts = loops[number]
+        watch = watches[number]
+        stopped = Progress(watch.report, lambda: gone.is_set() or watch.stop_asked())
+        path = work / f"{number + 1:02d} {plain_name(title)} loop.mp4"
+        return shown.film.write(path, parts, stopped, title)[0]
+
+    with ThreadPoolExecutor(WORKERS) as pool:
+        jobs = [pool.submit(write, number) for number in range(len(loops))]
+        try:
+            yield from [job.result() for job in jobs]
+        except BaseException:
+            gone.set()
+            pool.shutdown(cancel_futures=True)
+            raise
 
 
 def _loops(shown: LessonParts) -> Iterator[tuple[str, Parts]]:

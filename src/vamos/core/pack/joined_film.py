@@ -7,6 +7,7 @@ from contextlib import ExitStack
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from pathlib import Path
+from threading import Lock
 
 import numpy as np
 
@@ -83,6 +84,7 @@ class JoinedFilm:
         self.rate = FrameRate.of(output.rate or _RATE)
         self.problems: list[str] = []
         self._song: Sound | None = None
+        self._reading = Lock()
 
     def write(
         self, path: Path, parts: Parts, progress: Progress, title: str
@@ -90,8 +92,9 @@ class JoinedFilm:
         """Write the film; its entry for the manifest, and its chapters. Some part has to be a clip."""
         size = self._size()
         reels: dict[Path, Reel] = {}
-        if self._song is None and self.project.song is not None:
-            self._song = read_song(locate(self.project.song.media, self.base), progress.part(0, 0.05))
+        with self._reading:
+            if self._song is None and self.project.song is not None:
+                self._song = read_song(locate(self.project.song.media, self.base), progress.part(0, 0.05))
         joined = _Joined(self.rate)
         with ExitStack() as stack:
             stack.callback(_close, reels)

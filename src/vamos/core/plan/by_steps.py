@@ -29,6 +29,8 @@ _FINE = np.arange(-0.02, 0.0201, 0.0025)
 #: So much alike, and so far beyond chance, a place must be (time-reversed and shuffled takes reach .51 and 7.9); and as
 #: much as this share of it makes another place as good.
 ALIKE, CLEAR, AS_GOOD = 0.6, 7.0, 0.9
+#: The same where the place is known to about a second, so that few others come into question.
+ALIKE_NEAR, CLEAR_NEAR = 0.45, 5.0
 #: Counts of the dance that a take must hold.
 SHORTEST = 24
 #: How sure it can be at most: it has to be looked at.
@@ -122,6 +124,20 @@ def by_steps(motion: Motion, duration_s: float, pattern: Pattern, grid: Grid) ->
         f"placed by its steps{tempo}, as danced in the other takes; nothing was heard: see whether it is right",
         tuple(at for at in others if at >= 0),
     )
+
+
+def near_in_steps(motion: Motion, pattern: Pattern, grid: Grid, start_s: float, within_s: float) -> float | None:
+    """Where within so many seconds of a place at the song's tempo the steps fall; None where they do not say.
+
+    ``start_s`` and what is given back are the take second of the pattern's first count.
+    """
+    song_s = np.asarray(grid.time_map()(pattern.first + np.arange(len(pattern.moved)) / CELLS))
+    if len(motion.energy) < SHORTEST:
+        return None
+    energy = np.minimum(motion.energy, np.percentile(motion.energy, 98))
+    near = [p for p in _places(energy, pattern.moved, song_s, 1.0) if abs(p.start_s - start_s) <= within_s]
+    best = max(near, key=lambda p: p.clear, default=None)
+    return best.start_s if best is not None and best.clear >= CLEAR_NEAR and best.alike >= ALIKE_NEAR else None
 
 
 def _places(energy: Floats, moved: Floats, song_s: Floats, rate: float) -> list[_Place]:

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from vamos.core.edit.takes import place_takes
-from vamos.core.make import Places, find_places
+from vamos.core.make import find_places
+from vamos.core.silent import Places
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural
 

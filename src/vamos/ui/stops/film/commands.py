@@ -9,12 +9,12 @@ from vamos.core.document.files import write_atomically
 from vamos.core.document.paths import locate, reference
 from vamos.core.edit import takes as edit
 from vamos.core.edit.split import split_take
-from vamos.core.make import Places, find_by_steps
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES, probe
 from vamos.core.model.take import BetterSound, Danced, PassKind, Spoken, Take, View
 from vamos.core.plan.movement import Looked, look
 from vamos.core.plan.shots import to_csv, to_markdown
 from vamos.core.progress import Progress
+from vamos.core.silent import Places, find_by_steps
 from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action

@@ -11,19 +11,24 @@ from typing import Any
 
 from vamos.core.document.files import write_atomically
 from vamos.core.edit import lesson as edit
-from vamos.core.lesson.filming import clip_of, film_html, film_markdown, to_film
+from vamos.core.edit.filmed import forget_filmed, judge_take
+from vamos.core.lesson.filming import ToFilm, clip_of, film_html, film_markdown, to_film
 from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
 from vamos.core.lesson.plan import LessonPlan, plan_lesson
+from vamos.core.lesson.practice_log import log_markdown
 from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Quality
+from vamos.core.model.filmed import Verdict
 from vamos.core.model.project import Project
 from vamos.core.pack.homework import write_homework
 from vamos.core.pack.lesson_film import write_lesson, write_step
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import Outcome
 from vamos.core.progress import Progress
+from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.preview.result_player import Result
+from vamos.ui.stops.lesson.companion import Companion, scene_of, whole_scene
 from vamos.ui.work.session import file_name
 
 #: A step is played with so many pixels on its longest side.
@@ -41,6 +46,7 @@ class LessonCommands:
         #: The step that is played, and its film in a folder that goes with the window.
         self.playing: tuple[Step, Result] | None = None
         self._folder, self._played = TemporaryDirectory(prefix="vamos-step-"), 0
+        self.companion = Companion(desk)
         #: Where the last film went, and what was not as wished.
         self.written: tuple[Path, tuple[str, ...]] | None = None
         self._made: tuple[Project | None, LessonPlan | None] = (None, None)
@@ -179,7 +185,50 @@ class LessonCommands:
         self._desk.run(f"Making “{step.title}”", work, done)
 
     def close(self) -> None:
+        self.companion.close()
         self._folder.cleanup()
+
+    # --- filming -------------------------------------------------------------------------
+
+    def film(self, shot: ToFilm) -> None:
+        """Play the song for an entry of the shooting list, and log it."""
+        grid = self._desk.project.grid
+        if grid is None:
+            return
+        try:
+            scene = scene_of(shot, self.plan.material.pieces, grid.time_map())
+        except VamosError as error:
+            self._desk.tell(str(error))
+            return
+        self.companion.film(scene)
+
+    def film_whole(self) -> None:
+        grid, lines = self._desk.project.grid, [x for x in self._desk.session.lines if x.kind.danced]
+        if grid is None or not lines:
+            self._desk.tell("There is no song with its beat yet.")
+            return
+        self.companion.film(whole_scene(lines[0].start, lines[-1].counts.end, grid.time_map()))
+
+    def judge(self, number: int, verdict: Verdict) -> None:
+        self._desk.do("How it was", lambda p: judge_take(p, number, verdict))
+
+    def note_filmed(self, number: int, note: str) -> None:
+        """What went wrong: it is to be done again, unless one said otherwise."""
+        now = self._desk.project.filmed[number].verdict
+        verdict = Verdict.AGAIN if now is Verdict.OPEN and note.strip() else now
+        self._desk.do("What went wrong", lambda p: judge_take(p, number, verdict, note))
+
+    def forget_filmed(self) -> None:
+        last = len(self._desk.project.filmed) - 1
+        self._desk.do("Forget the last", lambda p: forget_filmed(p, last), "Taken out of the log; no film was touched.")
+
+    def write_log(self) -> None:
+        project = self._desk.project
+        title = project.dance.name or project.name
+        path = self._desk.ask_save("Write the log", "Markdown (*.md)", f"{file_name(title, 'dance')} practice log.md")
+        if path is not None:
+            text = log_markdown(project.filmed, title)
+            self._desk.attempt(lambda: write_atomically(path, text.encode()), f"The log is in {path}.")
 
     def write_film(self) -> None:
         """The film of the lesson, written and verified while one goes on working."""

@@ -12,8 +12,10 @@ from vamos.core.lesson.filming import to_film
 from vamos.core.lesson.looking import away, away_words
 from vamos.core.lesson.paper import side_words
 from vamos.core.lesson.plan import part_after
+from vamos.core.lesson.practice_log import entry_words, to_do_again
 from vamos.core.lesson.room import Lens, framing, travel
 from vamos.core.lesson.schools import WHY
+from vamos.core.model.filmed import Verdict
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, Way
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
@@ -25,6 +27,8 @@ from vamos.ui.stops.lesson.minutes_bar import MinutesBar
 from vamos.ui.stops.lesson.steps_table import StepsTable
 from vamos.ui.stops.stop import MainAction, Room
 
+#: So many of the log are shown.
+_LOGGED = 4
 #: Lenses of phones, in millimetres of a frame of 36 × 24.
 _LENSES = {"the usual one (26 mm)": 26.0, "the wide one (13 mm)": 13.0, "the long one (77 mm)": 77.0}
 _ROOMS = {f"{m:g} m": m for m in (2.5, 3.0, 4.0, 5.0, 6.0, 8.0)}
@@ -58,6 +62,7 @@ class LessonRoom(Room):
 
     def project_replaced(self) -> None:
         self.commands.key, self.commands.written, self.commands.playing = "", None, None
+        self.commands.companion.close()
 
     def shut_down(self) -> None:
         self.commands.close()
@@ -135,7 +140,58 @@ class LessonRoom(Room):
             panel.say("Nothing: every step has a clip that shows it.")
         for number, shot in enumerate(found):
             panel.say(f"{str(shot.view).capitalize()}: {shot.words()}.", "warn", key=f"shot {number}")
-        panel.buttons(("Write the list…", self.commands.write_film_list, ""), key="write list")
+            panel.buttons(("Film it", partial(self.commands.film, shot), ""), key=f"film {number}")
+        panel.buttons(
+            ("Write the list…", self.commands.write_film_list, ""),
+            ("Film the whole dance", self.commands.film_whole, ""),
+            key="write list",
+        )
+        self._filming(panel)
+
+    def _filming(self, panel: Panel) -> None:
+        """What is being filmed, and the log: how each was, and what went wrong."""
+        companion, log = self.commands.companion, self.desk.project.filmed
+        if companion.scene is not None:
+            panel.say(companion.words, "title", key="filming")
+            panel.buttons(("Stop", companion.stop, ""), key="stop filming")
+        elif not log:
+            panel.say(
+                "Start the camera, press “Film it” and walk to your place: the song plays from the right second, with "
+                "clicks before. When it was heard is logged, so that a take is placed even if its sound is bad.",
+                key="how to film",
+            )
+        for number, filmed in list(enumerate(log))[: -_LOGGED - 1 : -1]:
+            panel.say(f"{number + 1}. {entry_words(filmed)}", "", key=f"filmed {number}")
+            panel.toggles(
+                f"verdict {number}",
+                [
+                    (
+                        str(verdict).capitalize(),
+                        f"{filmed.what}, number {number + 1}: {verdict}",
+                        filmed.verdict is verdict,
+                        self._judge(number, verdict),
+                    )
+                    for verdict in (Verdict.GOOD, Verdict.AGAIN)
+                ],
+            )
+            panel.text(
+                "What went wrong",
+                filmed.note,
+                partial(self.commands.note_filmed, number),
+                name=f"What went wrong in number {number + 1}",
+                hint="nothing",
+            )
+        if log:
+            again = to_do_again(log)
+            panel.say(f"To do again: {'; '.join(again)}." if again else "Nothing is to be done again.", key="again")
+            panel.buttons(
+                ("Write the practice log…", self.commands.write_log, ""),
+                ("Forget the last", self.commands.forget_filmed, ""),
+                key="log",
+            )
+
+    def _judge(self, number: int, verdict: Verdict) -> Callable[[bool], object]:
+        return lambda on: self.commands.judge(number, verdict if on else Verdict.OPEN)
 
     def _camera(self, panel: Panel) -> None:
         """Does the dancer stay in the picture?"""
