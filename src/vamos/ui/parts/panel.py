@@ -371,18 +371,8 @@ def _tell_checked(button: Button, changed: Callable[[bool], object]) -> None:
     changed(button.isChecked())
 
 
-class _WordsButton(Button):
-    """A button whose words wrap: the words lie over it as a label."""
-
-    def __init__(self, text: str, run: Callable[[], object]):
-        super().__init__("", run, "problem")
-        self.words = label(text, "on-problem", wrap=True)
-        self.words.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
-        inside = QHBoxLayout(self)
-        inside.setContentsMargins(12, 7, 10, 7)
-        inside.addWidget(self.words)
-        self.setAccessibleName(text)
-        set_tip(self, "Press to go there.")
+class LaidOutButton(Button):
+    """A button as large as what is laid out over it."""
 
     def sizeHint(self) -> QSize:
         inner = self.layout()
@@ -394,6 +384,20 @@ class _WordsButton(Button):
     def heightForWidth(self, width: int) -> int:
         inner = self.layout()
         return inner.heightForWidth(width) if inner is not None else super().heightForWidth(width)
+
+
+class _WordsButton(LaidOutButton):
+    """A button whose words wrap: the words lie over it as a label."""
+
+    def __init__(self, text: str, run: Callable[[], object]):
+        super().__init__("", run, "problem")
+        self.words = label(text, "on-problem", wrap=True)
+        self.words.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
+        inside = QHBoxLayout(self)
+        inside.setContentsMargins(12, 7, 10, 7)
+        inside.addWidget(self.words)
+        self.setAccessibleName(text)
+        set_tip(self, "Press to go there.")
 
 
 class Card(QFrame):

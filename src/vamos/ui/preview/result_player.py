@@ -64,6 +64,7 @@ class ResultPlayer(QWidget):
         self.slider = QSlider(Qt.Orientation.Horizontal)
         self.slider.setAccessibleName("Second of the film")
         self.slider.sliderMoved.connect(lambda at: self.go_to(at / _FINE))
+        self._columns = (QWidget(), QWidget())
         self._words = (label("As students get it", "soft"), label("", "soft", wrap=True))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("A film, played")
@@ -72,12 +73,13 @@ class ResultPlayer(QWidget):
 
     def _build(self) -> None:
         across, below, down = QHBoxLayout(), QHBoxLayout(), QVBoxLayout(self)
-        for picture, words in zip(self.pictures, self._words, strict=True):
-            column = QVBoxLayout()
+        for column_of, picture, words in zip(self._columns, self.pictures, self._words, strict=True):
+            column = QVBoxLayout(column_of)
+            column.setContentsMargins(0, 0, 0, 0)
             picture.setFixedHeight(_HEIGHT)
             column.addWidget(picture)
             column.addWidget(words)
-            across.addLayout(column, 1)
+            across.addWidget(column_of, 1)
         below.addWidget(self.play)
         below.addWidget(self.slider, 1)
         below.addWidget(self.where)
@@ -102,7 +104,7 @@ class ResultPlayer(QWidget):
         self._words[1].setText(
             f"The same moment of {name}" if name else "Not beside a film: it is made of several, or its film is gone"
         )
-        self._words[1].setVisible(not result.alone)
+        self._columns[1].setVisible(not result.alone)
         self.pictures[1].setVisible(result.source is not None)
         self._runner.run_quietly("Reading a film", self._reader(result), self._read)
         self.go_to(result.seconds / 2)

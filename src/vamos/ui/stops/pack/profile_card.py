@@ -4,14 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PyQt6.QtCore import QRectF, QSize, Qt
+from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QColor, QPainter, QPaintEvent, QPalette, QPen
 from PyQt6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 
 from vamos.core.model.look import Shape
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import Profile
-from vamos.ui.parts.panel import Button
+from vamos.ui.parts.panel import LaidOutButton
 from vamos.ui.parts.text import label
 
 _WIDE, _HIGH = 112, 58
@@ -21,7 +21,7 @@ _GAP, _STRIP = 4.0, 9.0
 _SHAPES = {Shape.UPRIGHT: 9 / 16, Shape.SQUARE: 1.0}
 
 
-class ProfileCard(Button):
+class ProfileCard(LaidOutButton):
     """Stays pressed while the output is as its profile sets it; the words lie over the button as labels."""
 
     def __init__(self, profile: Profile, output: Output, now: bool, amount: str, use: Callable[[], object]):
@@ -55,17 +55,6 @@ class ProfileCard(Button):
         self.setAccessibleName(profile.name)
         self.setAccessibleDescription(f"{profile.words} {amount}".strip())
         self.setChecked(now)
-
-    def sizeHint(self) -> QSize:
-        inner = self.layout()
-        return inner.sizeHint() if inner is not None else super().sizeHint()
-
-    def hasHeightForWidth(self) -> bool:
-        return True
-
-    def heightForWidth(self, width: int) -> int:
-        inner = self.layout()
-        return inner.heightForWidth(width) if inner is not None else super().heightForWidth(width)
 
 
 class OutputPicture(QWidget):
