@@ -85,7 +85,7 @@ class EdgesTest(CutCase):
 
 class CardsTest(CutCase):
     def test_a_card_chooses_the_view(self):
-        from vamos.ui.parts.panel import Card
+        from vamos.ui.parts.buttons import Card
 
         self.settle()
         cards = [c for c in self.window.panel.findChildren(Card) if c.isVisible()]

@@ -8,11 +8,11 @@ import unittest
 from PyQt6.QtWidgets import QWidget
 
 from tests.ui.qt import StopCase
-from vamos.ui.parts.panel import Button
+from vamos.ui.parts.buttons import Button
 from vamos.ui.stops import STOPS
 
-#: 1280 × 720 is 2560 × 1440 at twice the size.
-SIZES = ((1024, 768), (1280, 720), (1280, 800), (1920, 1080), (2560, 1440))
+#: 1280 × 720 is 2560 × 1440 at twice the size, 960 × 540 is 1920 × 1080.
+SIZES = ((960, 540), (1024, 768), (1280, 720), (1280, 800), (1920, 1080), (2560, 1440))
 
 
 class SizesTest(StopCase):
@@ -44,8 +44,9 @@ class SizesTest(StopCase):
         """No button of a panel or of the mirror is narrower than its words or reaches out at the side."""
         for root in (*self.panels(), self.window.buttons):
             area = root.parentWidget()
+            self.assertLessEqual(root.minimumSizeHint().width(), max(area.width(), 1))
             for button in root.findChildren(Button):
-                if not button.isVisible() or button.property("role") == "problem":
+                if not button.isVisible() or button.property("role") in ("problem", "profile"):
                     continue
                 self.assertGreaterEqual(button.width(), button.sizeHint().width() - 1, button.text())
                 right = button.mapTo(area, button.rect().topRight()).x()

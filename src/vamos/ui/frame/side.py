@@ -8,7 +8,8 @@ from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QScrollArea, QSplitter, QVBoxLayout, QWidget
 
 from vamos.ui.parts.action import Bound
-from vamos.ui.parts.panel import Button, Panel
+from vamos.ui.parts.buttons import Button
+from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import set_tip
 from vamos.ui.preview.mirror import STRIP_HEIGHT, Mirror
 from vamos.ui.work.settings import settings

@@ -8,9 +8,9 @@ from pathlib import Path
 
 from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap, QShowEvent
-from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
-from vamos.ui.parts.panel import Button
+from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label, tip
 from vamos.ui.work.recent import picture_of, recent
 
@@ -25,12 +25,16 @@ _STEPS = (
 SHOWN, _PICTURE = 3, QSize(112, 63)
 
 
-class StartPage(QWidget):
+class StartPage(QScrollArea):
     """Shown while there is no song; its buttons are told what they do when the window is built."""
 
     def __init__(self) -> None:
         super().__init__()
-        column = QVBoxLayout(self)
+        self.setFrameShape(QFrame.Shape.NoFrame)
+        self.setWidgetResizable(True)
+        inside = QWidget()
+        self.setWidget(inside)
+        column = QVBoxLayout(inside)
         column.setContentsMargins(110, 56, 64, 32)
         column.setSpacing(18)
         column.addWidget(label("From a song and phone films to clips your students can follow", "title", wrap=True))

@@ -8,7 +8,7 @@ from collections.abc import Callable
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QHBoxLayout, QProgressBar, QSizePolicy, QWidget
 
-from vamos.ui.parts.panel import Button
+from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label, set_tip
 
 MAIN_WIDTH = 300

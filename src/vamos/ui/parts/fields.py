@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
 
-from PyQt6.QtCore import QMimeData, Qt, pyqtSignal
+from PyQt6.QtCore import QMimeData, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import (
     QDragEnterEvent,
     QFocusEvent,
@@ -171,6 +171,10 @@ class NotationField(QPlainTextEdit):
             self._value = text
 
 
+#: A choice is at least so wide, in pixels.
+_NARROWEST = 110
+
+
 class Choice(QComboBox):
     """A choice of words; the wheel scrolls the panel, letters are not taken for choices."""
 
@@ -182,6 +186,16 @@ class Choice(QComboBox):
         self.setAccessibleName(name)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.textActivated.connect(lambda text: self.chosen(text))
+
+    def minimumSizeHint(self) -> QSize:
+        """Long choices are cut rather than a window made wider than its screen; the list shows them whole."""
+        return QSize(_NARROWEST, super().minimumSizeHint().height())
+
+    def showPopup(self) -> None:
+        view = self.view()
+        if view is not None:
+            view.setMinimumWidth(view.sizeHintForColumn(0) + 24)
+        super().showPopup()
 
     def set_value(self, words: Sequence[str], now: str) -> None:
         if [self.itemText(k) for k in range(self.count())] != list(words):

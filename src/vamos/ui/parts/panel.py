@@ -12,27 +12,22 @@ from difflib import SequenceMatcher
 from functools import partial
 from typing import Any
 
-from PyQt6.QtCore import QSize, Qt, QTimer
-from PyQt6.QtGui import QKeyEvent, QMouseEvent
+from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import (
     QAbstractButton,
     QApplication,
-    QCheckBox,
     QFrame,
     QHBoxLayout,
-    QLabel,
-    QPushButton,
     QScrollArea,
     QVBoxLayout,
     QWidget,
 )
 
+from vamos.ui.parts.buttons import Button, ButtonEntry, Check, Head, WordsButton
 from vamos.ui.parts.fields import Choice, TextField, named
-from vamos.ui.parts.text import label, on_button, set_role, set_tip
+from vamos.ui.parts.flow import FlowLayout
+from vamos.ui.parts.text import label, set_words
 from vamos.ui.work.settings import settings
-
-#: (text, what it does, role); a role is "go", "main" or nothing.
-ButtonEntry = tuple[str, Callable[[], object], str]
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,62 +38,6 @@ class _Entry:
     key: str
     make: Callable[[], QWidget]
     update: Callable[[Any], object]
-
-
-class Button(QPushButton):
-    """A button whose text is shown as it is and whose work can be changed."""
-
-    def __init__(self, text: str, run: Callable[[], object], role: str = ""):
-        super().__init__()
-        self.run = run
-        self.clicked.connect(lambda _checked=False: self.run())
-        self.show_as(text, run, role)
-
-    def show_as(self, text: str, run: Callable[[], object], role: str = "") -> None:
-        self.run = run
-        if self.text() != on_button(text):
-            self.setText(on_button(text))
-        set_role(self, role)
-
-    def uses_key(self, key: int) -> bool:
-        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
-
-    def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        if event is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-            self.click()
-            return
-        super().keyPressEvent(event)
-
-
-class Check(QCheckBox):
-    """A check box that says so when it is set or taken off by a hand; Space and Return do it."""
-
-    def __init__(self, text: str, on: bool, name: str, changed: Callable[[bool], object]):
-        super().__init__(on_button(text))
-        self.changed = changed
-        self.setChecked(on)
-        self.setAccessibleName(name)
-        self.clicked.connect(lambda now: self.changed(now))
-
-    def uses_key(self, key: int) -> bool:
-        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
-
-    def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        if event is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-            self.click()
-            return
-        super().keyPressEvent(event)
-
-
-class Head(Button):
-    """The name of a group; pressed, the group folds away or comes back."""
-
-    def show_head(self, text: str, folded: bool) -> None:
-        mark = "+" if folded else "–"
-        shown = on_button(f"{mark} {text}")
-        if self.text() != shown:
-            self.setText(shown)
-            self.setAccessibleName(f"{text}, {'folded' if folded else 'open'}")
 
 
 class Panel(QWidget):
@@ -144,7 +83,7 @@ class Panel(QWidget):
     def plain_head(self, text: str) -> None:
         """A head that does not fold: what the panel is about."""
         self._hidden = False
-        self.custom("plain head", "", lambda: label(text, "head", wrap=True), lambda w: _set_text(w, text))
+        self.custom("plain head", "", lambda: label(text, "head", wrap=True), lambda w: set_words(w, text))
 
     def head(self, text: str, key: str = "") -> None:
         """A group begins; ``key`` stays the same where the text does not. Folded groups stay folded."""
@@ -170,11 +109,11 @@ class Panel(QWidget):
 
     def fact(self, name: str, value: str) -> None:
         """A name on the left, its value on the right."""
-        self.custom("fact", name, lambda: _fact(name, value), lambda row: _set_text(row.value, value))
+        self.custom("fact", name, lambda: _fact(name, value), lambda row: set_words(row.value, value))
 
     def say(self, text: str, role: str = "soft", key: str = "") -> None:
         """A sentence; with a key, the same one as before in other words."""
-        self.custom(f"say {role}", key or text, lambda: label(text, role, wrap=True), lambda w: _set_text(w, text))
+        self.custom(f"say {role}", key or text, lambda: label(text, role, wrap=True), lambda w: set_words(w, text))
 
     def buttons(self, *entries: ButtonEntry, key: str = "") -> None:
         """A row of buttons."""
@@ -191,7 +130,7 @@ class Panel(QWidget):
         def update(button: Button) -> None:
             button.run = run
 
-        self.custom("problem", text, lambda: _WordsButton(text, run), update)
+        self.custom("problem", text, lambda: WordsButton(text, run), update)
 
     def check(self, text: str, on: bool, changed: Callable[[bool], object], name: str = "") -> None:
         """A check box."""
@@ -299,11 +238,6 @@ def _ensure_visible(panel: Panel, field: QWidget) -> None:
         parent.ensureWidgetVisible(field)
 
 
-def _set_text(words: QLabel, text: str) -> None:
-    if words.text() != text:
-        words.setText(text)
-
-
 class _Fact(QFrame):
     def __init__(self, name: str, value: str):
         super().__init__()
@@ -324,32 +258,30 @@ class _ButtonRow(QWidget):
 
     def __init__(self, entries: Sequence[ButtonEntry]):
         super().__init__()
-        self._line = QHBoxLayout(self)
-        self._line.setContentsMargins(0, 2, 0, 2)
-        self._line.setSpacing(6)
+        self._line = FlowLayout(self)
         self.made: list[Button] = []
         self.show_as(entries)
-        self._line.addStretch(1)
 
     def show_as(self, entries: Sequence[ButtonEntry]) -> None:
         if len(entries) != len(self.made):
             for button in self.made:
+                self._line.removeWidget(button)
                 button.hide()
                 button.deleteLater()
             self.made = [Button(*entry) for entry in entries]
-            for place, button in enumerate(self.made):
-                self._line.insertWidget(place, button)
+            for button in self.made:
+                self._line.addWidget(button)
             return
         for button, entry in zip(self.made, entries, strict=True):
             button.show_as(*entry)
 
 
 class _ToggleRow(QWidget):
+    """The same with buttons that stay pressed."""
+
     def __init__(self, entries: Sequence[tuple[str, str, bool, Callable[[bool], object]]]):
         super().__init__()
-        line = QHBoxLayout(self)
-        line.setContentsMargins(0, 0, 0, 0)
-        line.setSpacing(6)
+        line = FlowLayout(self)
         self._buttons: list[QAbstractButton] = []
         for text, name, _, _ in entries:
             button = Button(text, lambda: None)
@@ -357,7 +289,6 @@ class _ToggleRow(QWidget):
             button.setAccessibleName(name)
             line.addWidget(button)
             self._buttons.append(button)
-        line.addStretch(1)
         self.show_as(entries)
 
     def show_as(self, entries: Sequence[tuple[str, str, bool, Callable[[bool], object]]]) -> None:
@@ -369,69 +300,3 @@ class _ToggleRow(QWidget):
 
 def _tell_checked(button: Button, changed: Callable[[bool], object]) -> None:
     changed(button.isChecked())
-
-
-class LaidOutButton(Button):
-    """A button as large as what is laid out over it."""
-
-    def sizeHint(self) -> QSize:
-        inner = self.layout()
-        return inner.sizeHint() if inner is not None else super().sizeHint()
-
-    def hasHeightForWidth(self) -> bool:
-        return True
-
-    def heightForWidth(self, width: int) -> int:
-        inner = self.layout()
-        return inner.heightForWidth(width) if inner is not None else super().heightForWidth(width)
-
-
-class _WordsButton(LaidOutButton):
-    """A button whose words wrap: the words lie over it as a label."""
-
-    def __init__(self, text: str, run: Callable[[], object]):
-        super().__init__("", run, "problem")
-        self.words = label(text, "on-problem", wrap=True)
-        self.words.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
-        inside = QHBoxLayout(self)
-        inside.setContentsMargins(12, 7, 10, 7)
-        inside.addWidget(self.words)
-        self.setAccessibleName(text)
-        set_tip(self, "Press to go there.")
-
-
-class Card(QFrame):
-    """Something to be chosen by a click, or by Space and Return; words one below the other."""
-
-    def __init__(self, lines: Sequence[tuple[str, str]], name: str, now: bool, choose: Callable[[], object]):
-        super().__init__()
-        self.choose = choose
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setCursor(Qt.CursorShape.PointingHandCursor)
-        down = QVBoxLayout(self)
-        down.setContentsMargins(10, 7, 8, 7)
-        down.setSpacing(1)
-        self._words = [label(wrap=True) for _ in lines]
-        for words in self._words:
-            down.addWidget(words)
-        self.show_as(lines, name, now, choose)
-
-    def show_as(self, lines: Sequence[tuple[str, str]], name: str, now: bool, choose: Callable[[], object]) -> None:
-        self.choose = choose
-        for words, (text, role) in zip(self._words, lines, strict=True):
-            _set_text(words, text)
-            set_role(words, role)
-        self.setAccessibleName(f"{name}{', chosen' if now else ''}")
-        set_role(self, "card-now" if now else "card")
-
-    def uses_key(self, key: int) -> bool:
-        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
-
-    def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
-        self.choose()
-
-    def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        if event is not None and self.uses_key(event.key()):
-            self.choose()
-        else:
-            super().keyPressEvent(event)

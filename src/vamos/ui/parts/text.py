@@ -52,3 +52,9 @@ def sentence(text: str) -> str:
     """A reason or problem as a sentence."""
     text = text.strip()
     return text if not text else text[0].upper() + text[1:].rstrip(".") + "."
+
+
+def set_words(words: QLabel, text: str) -> None:
+    """Other words, when they are others: a label set anew is laid out anew."""
+    if words.text() != text:
+        words.setText(text)

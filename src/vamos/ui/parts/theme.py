@@ -12,17 +12,23 @@ from PyQt6.QtWidgets import QApplication
 
 @dataclass(frozen=True, slots=True)
 class Theme:
-    """Named colours; contrast of text on paper and floor is at least 4.5 : 1 in both variants."""
+    """Named colours; text on paper and floor has a contrast of at least 4.5 : 1, edges of fields and handles 3 : 1
+    (WCAG 2.2, 1.4.3 and 1.4.11), in both variants.
+    """
 
     name: str
     paper: str
     floor: str
     line: str
+    edge: str
     ink: str
     soft: str
     tape: str
     accent: str
     on_accent: str
+    #: Around what has the focus: 3 : 1 against the ink border it replaces; and around what is filled with the accent.
+    focus: str
+    focus_on_accent: str
     right: str
     left: str
     warn: str
@@ -36,11 +42,14 @@ DAY = Theme(
     "#FBF8F1",
     "#F3EDE2",
     "#DDD2BD",
+    "#8C8067",
     "#1B2233",
     "#596173",
     "#D9C49C",
     "#C93D25",
     "#FFFFFF",
+    "#C93D25",
+    "#1B2233",
     "#E9A300",
     "#3E48B8",
     "#F9E3DC",
@@ -53,11 +62,14 @@ EVENING = Theme(
     "#1D212B",
     "#262B37",
     "#3B4252",
+    "#747E93",
     "#F3EFE6",
     "#AEB4C0",
     "#6D5F45",
     "#F07A5E",
     "#1B1410",
+    "#DB5334",
+    "#1D212B",
     "#F2B53C",
     "#8E97F2",
     "#47302C",
@@ -135,6 +147,7 @@ def _sheet(t: Theme) -> str:
     QPushButton[role="head"]:hover {{ color: {t.accent}; }}
     QPushButton[role="head"]:focus {{ border-top: 2px solid {t.accent}; color: {t.accent}; }}
     QPushButton[role="go"] {{ background: {t.accent}; color: {t.on_accent}; border-color: {t.accent}; }}
+    QPushButton[role="go"]:focus {{ border-color: {t.focus_on_accent}; }}
     QPushButton[role="problem"] {{ background: {t.warn}; border: none; border-left: 4px solid {t.accent};
         padding: 7px 10px; font-weight: 500; text-align: left; }}
     QPushButton[role="problem"]:focus {{ border: 2px solid {t.accent}; }}
@@ -142,38 +155,37 @@ def _sheet(t: Theme) -> str:
         border: 2px solid {t.floor}; border-left: 4px solid {t.tape}; padding: 0; text-align: left; }}
     QPushButton[role="profile"]:hover {{ border-color: {t.tape}; }}
     QPushButton[role="profile"]:checked {{ border-color: {t.ink}; border-left: 4px solid {t.accent}; }}
-    QPushButton[role="profile"]:focus {{ border-color: {t.accent}; }}
+    QPushButton[role="profile"]:focus {{ border-color: {t.focus}; }}
     QPushButton:disabled {{ color: {t.soft}; border-color: {t.line}; background: {t.floor}; }}
-    QPushButton:focus, QComboBox:focus, QCheckBox:focus, QLineEdit:focus, QListWidget:focus,
-        QPlainTextEdit:focus, QSpinBox:focus
-        {{ outline: none; border-color: {t.accent}; }}
+    QPushButton:focus, QCheckBox:focus, QListWidget:focus {{ outline: none; border-color: {t.focus}; }}
     QFrame[role="card"] {{ background: {t.floor}; border-left: 4px solid {t.tape}; }}
-    QFrame[role="card-now"] {{ background: {t.floor}; border-left: 4px solid {t.accent}; }}
-    QFrame[role="card"]:focus, QFrame[role="card-now"]:focus {{ border: 2px solid {t.accent}; }}
+    QFrame[role="card-now"] {{ background: {t.floor}; border: 2px solid {t.ink}; border-left: 4px solid {t.accent}; }}
+    QFrame[role="card"]:focus, QFrame[role="card-now"]:focus {{ border: 2px solid {t.focus}; }}
     QLabel[role="card-head"] {{ font-weight: 700; }}
     QCheckBox {{ background: transparent; border: 2px solid transparent; padding: 2px; }}
     QCheckBox::indicator {{ width: 16px; height: 16px; border: 2px solid {t.ink}; background: {t.paper}; }}
     QCheckBox::indicator:checked {{ background: {t.ink}; }}
-    QComboBox {{ border: 2px solid {t.line}; padding: 4px 8px; background: {t.paper}; }}
+    QComboBox {{ border: 2px solid {t.edge}; padding: 4px 8px; background: {t.paper}; }}
     QComboBox::drop-down {{ border: none; width: 22px; }}
     QComboBox::down-arrow {{ width: 0; height: 0; margin-right: 6px; border-left: 5px solid {t.paper};
         border-right: 5px solid {t.paper}; border-top: 6px solid {t.ink}; }}
-    QComboBox QAbstractItemView {{ background: {t.paper}; color: {t.ink}; selection-background-color: {t.floor};
-        selection-color: {t.ink}; border: 2px solid {t.ink}; }}
-    QLineEdit, QPlainTextEdit, QSpinBox {{ border: 2px solid {t.line}; padding: 5px 8px; background: {t.paper}; }}
+    QComboBox QAbstractItemView {{ background: {t.paper}; color: {t.ink}; selection-background-color: {t.ink};
+        selection-color: {t.paper}; border: 2px solid {t.ink}; }}
+    QLineEdit, QPlainTextEdit, QSpinBox {{ border: 2px solid {t.edge}; padding: 5px 8px; background: {t.paper}; }}
+    QComboBox:focus, QLineEdit:focus, QPlainTextEdit:focus, QSpinBox:focus, QTableWidget:focus
+        {{ outline: none; border-color: {t.ink}; }}
     QScrollArea, QListWidget {{ border: none; }}
-    QTableWidget {{ border: 2px solid {t.line}; background: {t.paper}; selection-background-color: {t.floor};
+    QTableWidget {{ border: 2px solid {t.edge}; background: {t.paper}; selection-background-color: {t.floor};
         selection-color: {t.ink}; }}
-    QTableWidget:focus {{ border-color: {t.accent}; }}
     QTableWidget::item {{ padding: 2px 6px; border: none; }}
     QTableWidget::item:selected {{ background: {t.tape}; color: {t.ink}; }}
     QHeaderView::section {{ background: {t.paper}; color: {t.soft}; border: none; border-bottom: 2px solid {t.line};
         padding: 4px 6px; font-weight: 600; }}
     QWidget#status {{ border-top: 2px solid {t.ink}; }}
     QSplitter::handle {{ background: {t.line}; }}
-    QSplitter::handle:hover {{ background: {t.tape}; }}
+    QSplitter::handle:hover {{ background: {t.edge}; }}
     QScrollBar:vertical {{ background: {t.floor}; width: 12px; }}
-    QScrollBar::handle:vertical {{ background: {t.tape}; min-height: 36px; }}
+    QScrollBar::handle:vertical {{ background: {t.edge}; min-height: 36px; }}
     QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
     QScrollBar::add-page, QScrollBar::sub-page {{ background: {t.floor}; }}
     QProgressBar {{ border: none; background: {t.floor}; height: 8px; text-align: center; }}
@@ -181,8 +193,8 @@ def _sheet(t: Theme) -> str:
     QToolTip {{ background: {t.ink}; color: {t.paper}; border: none; padding: 5px; }}
     QMenuBar {{ background: {t.paper}; }}
     QMenuBar::item {{ padding: 4px 10px; background: transparent; }}
-    QMenuBar::item:selected {{ background: {t.floor}; }}
+    QMenuBar::item:selected {{ background: {t.ink}; color: {t.paper}; }}
     QMenu {{ background: {t.paper}; border: 2px solid {t.ink}; }}
     QMenu::item {{ padding: 6px 26px 6px 16px; }}
-    QMenu::item:selected {{ background: {t.floor}; color: {t.ink}; }}
+    QMenu::item:selected {{ background: {t.ink}; color: {t.paper}; }}
     """

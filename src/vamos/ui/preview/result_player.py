@@ -18,7 +18,7 @@ from vamos.core.render.sound import read_song
 from vamos.core.time import TimeMap
 from vamos.core.time.counts import minutes_text
 from vamos.errors import MediaError
-from vamos.ui.parts.panel import Button
+from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import DAY
 from vamos.ui.preview.mirror import Picture

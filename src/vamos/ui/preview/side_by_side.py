@@ -11,7 +11,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from vamos.core.time import TimeMap
-from vamos.ui.parts.panel import Button
+from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import Theme
 from vamos.ui.preview.mirror import Picture

@@ -15,7 +15,8 @@ from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
-from vamos.ui.parts.panel import ButtonEntry, Card, Check, Panel
+from vamos.ui.parts.buttons import ButtonEntry, Card, Check
+from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.clip_preview import kind_words
 from vamos.ui.stops.cut.commands import ACTIONS, CutCommands

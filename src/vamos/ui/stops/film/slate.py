@@ -26,8 +26,8 @@ from vamos.errors import MediaError, VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.page.model import line_label
+from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.fields import Choice
-from vamos.ui.parts.panel import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import DAY, Theme
 from vamos.ui.preview.media import read_peaks_and_sound

@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 from vamos.core.model.look import Shape
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import Profile
-from vamos.ui.parts.panel import LaidOutButton
+from vamos.ui.parts.buttons import LaidOutButton
 from vamos.ui.parts.text import label
 
 _WIDE, _HIGH = 112, 58
@@ -25,7 +25,7 @@ class ProfileCard(LaidOutButton):
     """Stays pressed while the output is as its profile sets it; the words lie over the button as labels."""
 
     def __init__(self, profile: Profile, output: Output, now: bool, amount: str, use: Callable[[], object]):
-        super().__init__("", use, "profile")
+        super().__init__(use, "profile")
         self.setCheckable(True)
         self._picture = OutputPicture(output)
         self._name, self._words, self._amount = label(role="strong"), label(role="soft", wrap=True), label(role="soft")
