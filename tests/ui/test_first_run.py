@@ -1,0 +1,48 @@
+"""From nothing to a verified pack of one's own song and films: how many decisions that takes, by hand.
+
+A decision is something a person has to choose or press: files dropped, a button, an answer in a dialog. Waiting is none.
+"""
+
+import shutil
+from fractions import Fraction
+from unittest import mock
+
+from tests.support import FolderCase, demo_folder
+from tests.ui.qt import WindowCase
+from vamos.core.edit.output import set_output
+from vamos.core.model.clip import RunThrough
+from vamos.core.pack.verify import verify_pack
+
+#: At most so many.
+MOST = 5
+
+
+class FirstRunTest(WindowCase, FolderCase):
+    def setUp(self) -> None:
+        FolderCase.setUp(self)
+        WindowCase.setUp(self)
+        self.decisions: list[str] = []
+
+    def test_a_pack_of_ones_own_song_and_films(self):
+        names = ("lantern street.wav", "front.mp4", "back.mp4")
+        files = [shutil.copyfile(demo_folder() / name, self.folder / name) for name in names]
+        self.decisions.append("drop the song and the films")
+        self.drop(*files)
+        self.idle()
+        self.until(lambda: len(self.window.session.facts.clips) > 3, "clips are there")
+        # What is asked on the way, such as whether the 1 is right, can be answered later.
+        box = self.window.route._box(5)
+        self.click(self.window.route, box.center().x(), box.center().y())
+        self.decisions.append("the stop Pack")
+        self.until(lambda: self.window.status.main.text() == "Write the pack…", "what to do at Pack")
+        # Only so that the test takes less time.
+        small = {"longest_side": 160, "speeds": (Fraction(1),), "run_through": RunThrough(wanted=False)}
+        self.window.session.do("small", lambda p: set_output(p, **small))
+        with mock.patch.object(self.window.desk, "ask_folder", return_value=self.folder) as asked:
+            self.click(self.window.status.main)
+            self.idle()
+        self.decisions += ["Write the pack…", *["the folder"] * asked.call_count]
+        packs = [p.parent for p in self.folder.glob("*/manifest.json")]
+        self.assertEqual(len(packs), 1, self.window.status.words.text())
+        self.assertEqual([f for f in verify_pack(packs[0]) if not f.good], [])
+        self.assertLessEqual(len(self.decisions), MOST, self.decisions)
