@@ -26,7 +26,9 @@ libxcb-image.so.0:libxcb-image0 libxcb-randr.so.0:libxcb-randr0 libxcb-xinerama.
 libpulse.so.0:libpulse0 libfribidi.so.0:libfribidi0"
 # command → Debian package, for ./check only: references from outside the project
 PROGRAMS="ffmpeg:ffmpeg fluidsynth:fluidsynth Xvfb:xvfb chromium:chromium pulseaudio:pulseaudio parec:pulseaudio-utils
-appstreamcli:appstream desktop-file-validate:desktop-file-utils"
+appstreamcli:appstream desktop-file-validate:desktop-file-utils xdotool:xdotool dbus-run-session:dbus-daemon"
+# file → Debian package, for ./check only: what reads the window as a screen reader does
+FILES="/usr/libexec/at-spi-bus-launcher:at-spi2-core /usr/lib/python3/dist-packages/pyatspi:python3-pyatspi"
 SOUNDFONT=/usr/share/sounds/sf2/TimGM6mb.sf2:timgm6mb-soundfont
 
 missing_packages() {
@@ -40,6 +42,9 @@ missing_packages() {
     if [ "${1:-run}" = check ]; then
         for entry in $PROGRAMS; do
             command -v "${entry%%:*}" >/dev/null 2>&1 || printf '%s ' "${entry#*:}"
+        done
+        for entry in $FILES; do
+            [ -e "${entry%%:*}" ] || printf '%s ' "${entry#*:}"
         done
         [ -e "${SOUNDFONT%%:*}" ] || printf '%s ' "${SOUNDFONT#*:}"
     fi

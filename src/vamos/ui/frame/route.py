@@ -36,18 +36,25 @@ class Route(QWidget):
         self.states: dict[str, StopState] = {name: StopState("") for name in self.names}
         self.setFixedHeight(64)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setAccessibleName("The stops of the work")
+        self._say()
 
     def show_states(self, states: Mapping[str, StopState]) -> None:
         if states == self.states:
             return
         self.states = dict(states)
-        self.setAccessibleDescription("; ".join(f"{k}: {v.words}" for k, v in states.items()))
+        self._say()
         self.update()
 
     def show_stop(self, stop: str) -> None:
         self.stop = stop
+        self._say()
         self.update()
+
+    def _say(self) -> None:
+        state = self.states[self.stop]
+        self.setAccessibleName(f"The stops of the work, now {self.names.index(self.stop) + 1} {self.stop}")
+        others = "; ".join(f"{name}: {s.words}" for name, s in self.states.items())
+        self.setAccessibleDescription(f"{state.words}. {others}")
 
     def _box(self, number: int) -> QRectF:
         width = (self.width() - _LEFT - 16) / len(self.names)

@@ -17,6 +17,7 @@ from vamos.ui.page.edges import EdgeLine, paint_brackets
 from vamos.ui.page.layout import GAP, MARGIN, Bands, Layout
 from vamos.ui.page.model import PageModel
 from vamos.ui.page.paint import Row, paint_row
+from vamos.ui.page.spoken import SpokenTable, place_words
 from vamos.ui.parts.some import some
 from vamos.ui.parts.theme import Theme
 
@@ -61,6 +62,7 @@ class PageView(QAbstractScrollArea):
         # Every pixel is painted here: without this the window paints its ground below each frame.
         self._port.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
         self._port.setAutoFillBackground(False)
+        self.spoken = SpokenTable(self._port, model)
         model.modelReset.connect(self.rebuild)
 
     # --- what is shown -------------------------------------------------------------------
@@ -238,7 +240,13 @@ class PageView(QAbstractScrollArea):
         self.position = line.start + min(column, max(Fraction(0), line.length - 1))
         self.ensure_visible(row)
         self._port.update()
+        self._say_place()
         self.moved.emit(self.position)
+
+    def _say_place(self) -> None:
+        """A screen reader says the name of what has the focus when that changes."""
+        at = int(self.position - self.model.lines[self.current].start)
+        self.setAccessibleName(place_words(self.model, self.current, at))
 
     def go_to_position(self, position: Fraction) -> None:
         """Stand on a count of the song, wherever its line is."""
@@ -253,6 +261,7 @@ class PageView(QAbstractScrollArea):
             self.current = place[0]
             self.ensure_visible(self.current)
             self._port.update()
+            self._say_place()
 
     def step_count(self, step: int) -> None:
         """To the next count or the one before, over the edge of the line."""
