@@ -73,6 +73,7 @@ def main(wanted: list[str]) -> None:
     from PyQt6.QtWidgets import QApplication
 
     from vamos.demo.build import default_folder, make_demo
+    from vamos.ui.frame.guide import WORDS
     from vamos.ui.parts import theme
     from vamos.ui.stops import STOPS
     from vamos.ui.window import Window
@@ -84,6 +85,8 @@ def main(wanted: list[str]) -> None:
     app = QApplication([])
     theme.load_fonts()
     theme.apply(app, theme.DAY)
+    for stop in WORDS:
+        settings().setValue(f"guide/{stop}", True)
     window = Window()
     window.show()
 

@@ -16,10 +16,12 @@ from PyQt6.QtWidgets import QApplication, QWidget
 
 from tests.support import FolderCase
 from vamos.core.model.take import Take
+from vamos.ui.frame import guide
 from vamos.ui.parts import theme
 from vamos.ui.parts.panel import Panel
 from vamos.ui.stops import STOPS
 from vamos.ui.window import Window
+from vamos.ui.work.settings import settings
 
 #: Said by Qt's offscreen platform or its multimedia part, whatever the program does.
 EXPECTED = ("propagatesizehints", "pipewire", "pulse", "multimedia", "alsa")
@@ -48,6 +50,9 @@ class WindowCase(unittest.TestCase):
         self.addCleanup(setattr, sys, "excepthook", hook)
         before = qInstallMessageHandler(self._message)
         self.addCleanup(qInstallMessageHandler, before)
+        # The words for the first time are a test of their own.
+        for stop in guide.WORDS:
+            settings().setValue(f"guide/{stop}", True)
         self.window = Window()
         self.now = 0.0
         # Keys pressed by hand come a second apart; a sentence is typed at once.

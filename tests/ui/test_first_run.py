@@ -8,13 +8,40 @@ from fractions import Fraction
 from unittest import mock
 
 from tests.support import FolderCase, demo_folder
-from tests.ui.qt import WindowCase
+from tests.ui.qt import StopCase, WindowCase
 from vamos.core.edit.output import set_output
 from vamos.core.model.clip import RunThrough
 from vamos.core.pack.verify import verify_pack
+from vamos.ui.frame.guide import WORDS, GuideNote, is_closed
 
 #: At most so many.
 MOST = 5
+
+
+class GuideTest(StopCase):
+    STOP = "Song"
+
+    def notes(self) -> list[GuideNote]:
+        self.settle()
+        return [w for p in self.panels() for w in p.findChildren(GuideNote) if w.isVisible()]
+
+    def test_a_look_around_at_each_stop_until_it_is_closed(self):
+        """Closed at one stop it stays closed there, also in the next window; from the menu all come back."""
+        self.assertEqual(self.notes(), [])
+        self.window.show_guide()
+        for stop in WORDS:
+            self.window.go_to_stop(stop)
+            with self.subTest(stop):
+                (note,) = self.notes()
+                self.assertLess(note.height(), 190)
+        self.window.go_to_stop("Film")
+        self.click(self.notes()[0].closes)
+        self.assertEqual(self.notes(), [])
+        self.window.go_to_stop("Cut")
+        self.assertEqual(len(self.notes()), 1)
+        self.window.go_to_stop("Film")
+        self.assertEqual(self.notes(), [])
+        self.assertTrue(is_closed("Film") and not is_closed("Cut"))
 
 
 class FirstRunTest(WindowCase, FolderCase):

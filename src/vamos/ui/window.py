@@ -17,6 +17,7 @@ from vamos.ui.everywhere import look as everywhere_look
 from vamos.ui.everywhere import project as everywhere_project
 from vamos.ui.everywhere import watching as everywhere_watching
 from vamos.ui.frame.center import Center
+from vamos.ui.frame.guide import fill_guide, open_again
 from vamos.ui.frame.keys import Keys
 from vamos.ui.frame.keys_page import KeysPage
 from vamos.ui.frame.menus import Menus
@@ -92,7 +93,9 @@ class Window(QMainWindow):
     def _build_actions(self) -> None:
         self.project_commands = everywhere_project.ProjectCommands(self.desk, self.close)
         self.watch_commands = everywhere_watching.WatchCommands(self.desk)
-        look_commands = everywhere_look.LookCommands(self.toggle_theme, self.toggle_letters, self.show_keys)
+        look_commands = everywhere_look.LookCommands(
+            self.toggle_theme, self.toggle_letters, self.show_keys, self.show_guide
+        )
         project, watching, looks = everywhere_project.ACTIONS, everywhere_watching.ACTIONS, everywhere_look.ACTIONS
         first = bound(project, self.project_commands) + bound(watching, self.watch_commands)
         ours = [b for s in STOPS for b in bound(s.actions, self.rooms[s.name].commands, s.name)]
@@ -291,6 +294,8 @@ class Window(QMainWindow):
             ((self.left, room.fill), (self.right, room.fill_beside)) if stop.wide else ((self.panel, room.fill),)
         ):
             panel.begin(stop.name)
+            if fill == room.fill and self.session.lines:
+                fill_guide(panel, stop.name)
             fill(panel)
             panel.end()
         main = room.main_action()
@@ -381,6 +386,11 @@ class Window(QMainWindow):
         self.page.set_theme(theme)
         for view in self.center.views:
             view.set_theme(theme)
+
+    def show_guide(self) -> None:
+        """The words about each stop come back."""
+        open_again()
+        self._refill.start()
 
     def toggle_letters(self) -> None:
         """Single letters, digits and signs act, or do not."""
