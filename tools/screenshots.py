@@ -6,6 +6,7 @@
 from __future__ import annotations
 
 import os
+import shutil
 import sys
 import tempfile
 import time
@@ -67,6 +68,7 @@ def written(window: Window, live: Callable[[float], None]) -> None:
         commands.play_file(commands.written.rows[0].file)
         live(3.0)
         window.grab().save(str(OUT / "pack.png"))
+    window.session.undo()
 
 
 def main(wanted: list[str]) -> None:
@@ -79,7 +81,10 @@ def main(wanted: list[str]) -> None:
     from vamos.ui.window import Window
     from vamos.ui.work.settings import settings
 
-    project = make_demo(default_folder())
+    # A copy: what is left out for a picture must not stay left out.
+    demo = make_demo(default_folder())
+    copied = tempfile.TemporaryDirectory()
+    project = Path(shutil.copytree(demo.parent, Path(copied.name) / "demo")) / demo.name
     if not wanted or "practise" in wanted:
         practise(project)
     app = QApplication([])
@@ -140,6 +145,7 @@ def main(wanted: list[str]) -> None:
     live(0.5)
     take("start")
     window.close()
+    copied.cleanup()
 
 
 if __name__ == "__main__":
