@@ -61,52 +61,56 @@ class ContrastTest(StopCase):
         seen = widget.visibleRegion().boundingRect()
         return widget.isVisible() and seen == widget.rect() and widget.width() > 8
 
-    def both_lights(self):
+    def both_lights(self, paint: bool = True):
         for _ in range(2):
             for stop in STOPS:
                 self.window.go_to_stop(stop.name)
                 self.settle()
                 with self.subTest(light=self.window.theme.name, stop=stop.name):
-                    yield self.painted(self.window)
+                    yield self.painted(self.window) if paint else None
             self.key(Qt.Key.Key_F9)
         self.assertEqual(self.window.theme.name, "day")
 
-    def test_words(self):
-        seen = 0
+    def test_words_edges_and_handles(self):
+        words = edges = 0
         for whole in self.both_lights():
-            for widget in self.window.findChildren(QLabel) + self.window.findChildren(Button):
-                words = widget.text() if not isinstance(widget, QLabel) or widget.pixmap().isNull() else ""
-                if not words.strip() or not self.in_sight(widget) or not widget.isEnabled():
-                    continue
-                pixels = self.part(whole, widget)
-                self.assertGreaterEqual(best_on_ground(pixels), TEXT, words)
-                seen += 1
-        self.assertGreater(seen, 100)
+            words += self.words_of(whole)
+            edges += self.edges_of(whole)
+        self.assertGreater(words, 100)
+        self.assertGreater(edges, 40)
 
-    def test_edges_of_fields_and_handles(self):
+    def words_of(self, whole: np.ndarray) -> int:
         seen = 0
-        for whole in self.both_lights():
-            for widget in self.window.findChildren(QWidget):
-                if not self.in_sight(widget) or not isinstance(widget, (*FIELDS, QScrollBar, Check)):
+        for widget in self.window.findChildren(QLabel) + self.window.findChildren(Button):
+            words = widget.text() if not isinstance(widget, QLabel) or widget.pixmap().isNull() else ""
+            if not words.strip() or not self.in_sight(widget) or not widget.isEnabled():
+                continue
+            self.assertGreaterEqual(best_on_ground(self.part(whole, widget)), TEXT, words)
+            seen += 1
+        return seen
+
+    def edges_of(self, whole: np.ndarray) -> int:
+        seen = 0
+        for widget in self.window.findChildren(QWidget):
+            if not self.in_sight(widget) or not isinstance(widget, (*FIELDS, QScrollBar, Check)):
+                continue
+            if isinstance(widget, QScrollBar):
+                if widget.orientation() is Qt.Orientation.Horizontal or widget.maximum() == 0:
                     continue
-                if isinstance(widget, QScrollBar):
-                    if widget.orientation() is Qt.Orientation.Horizontal or widget.maximum() == 0:
-                        continue
-                    pixels = self.part(whole, widget)
-                    best = best_on_ground(pixels)
-                else:
-                    pixels = self.part(whole, widget, margin=2)
-                    # Along a line through its middle: what is outside, then the edge.
-                    row = pixels[pixels.shape[0] // 2, : 12 * SCALE]
-                    best = float(contrast(row, row[0]).max())
-                self.assertGreaterEqual(best, EDGE, (type(widget).__name__, widget.accessibleName()))
-                seen += 1
-        self.assertGreater(seen, 40)
+                best = best_on_ground(self.part(whole, widget))
+            else:
+                pixels = self.part(whole, widget, margin=2)
+                # Along a line through its middle: what is outside, then the edge.
+                row = pixels[pixels.shape[0] // 2, : 12 * SCALE]
+                best = float(contrast(row, row[0]).max())
+            self.assertGreaterEqual(best, EDGE, (type(widget).__name__, widget.accessibleName()))
+            seen += 1
+        return seen
 
     def test_focus_is_seen(self):
         """Something around it changes by at least 3 : 1 when a button, card, check box or field has the focus."""
         kinds: dict[tuple[str, str, str], float] = {}
-        for _ in self.both_lights():
+        for _ in self.both_lights(paint=False):
             root: list[QWidget] = [*self.panels(), self.window.status]
             for widget in (w for r in root for w in r.findChildren(QWidget)):
                 kind = (self.window.theme.name, type(widget).__name__, str(widget.property("role")))

@@ -9,8 +9,9 @@ from unittest import mock
 
 from tests.support import FolderCase, demo_folder
 from tests.ui.qt import StopCase, WindowCase
+from vamos.core.edit.clips import choose
 from vamos.core.edit.output import set_output
-from vamos.core.model.clip import RunThrough
+from vamos.core.model.clip import Choice, RunThrough
 from vamos.core.pack.verify import verify_pack
 from vamos.ui.frame.guide import WORDS, GuideNote, is_closed
 
@@ -51,9 +52,9 @@ class FirstRunTest(WindowCase, FolderCase):
         self.decisions: list[str] = []
 
     def test_a_pack_of_ones_own_song_and_films(self):
-        names = ("lantern street.wav", "front.mp4", "back.mp4")
+        names = ("lantern street.wav", "front.mp4")
         files = [shutil.copyfile(demo_folder() / name, self.folder / name) for name in names]
-        self.decisions.append("drop the song and the films")
+        self.decisions.append("drop the song and a film")
         self.drop(*files)
         self.idle()
         self.until(lambda: len(self.window.session.facts.clips) > 3, "clips are there")
@@ -65,6 +66,8 @@ class FirstRunTest(WindowCase, FolderCase):
         # Only so that the test takes less time.
         small = {"longest_side": 160, "speeds": (Fraction(1),), "run_through": RunThrough(wanted=False)}
         self.window.session.do("small", lambda p: set_output(p, **small))
+        for clip in self.window.session.facts.clips[3:]:
+            self.window.session.do("out", lambda p, key=clip.key: choose(p, Choice(key, left_out=True)))
         with mock.patch.object(self.window.desk, "ask_folder", return_value=self.folder) as asked:
             self.click(self.window.status.main)
             self.idle()

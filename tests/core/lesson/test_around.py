@@ -205,7 +205,7 @@ class LessonFilmTest(FolderCase):
 
     def test_homework_goes_round_without_a_gap(self):
         """A loop of each section and of the wall: counted in once at each speed, then 1 follows 8 at the beat."""
-        found = set_lesson(self.small(), build=Build.BLOCKS, shown=Shown.NEVER)
+        found = set_lesson(self.small(), build=Build.BLOCKS, shown=Shown.NEVER, slow=Slow.PLAYER)
         with mock.patch("vamos.core.pack.homework.TIMES", TIMES):
             outcome = write_homework(found, self.folder, self.folder / "homework")
         self.assertEqual([f for f in verify_pack(self.folder / "homework") if not f.good], [])
