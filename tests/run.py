@@ -18,6 +18,8 @@ HERE = Path(__file__).resolve().parent
 ROOT = HERE.parent
 #: One more than the cores there are: some wait for a browser, a sound card, a window.
 WORKERS = 3
+#: The other modules of the core share so many processes.
+GROUPS = 12
 #: Modules known to take longest start first.
 SLOW = (
     "test_cli",
@@ -40,11 +42,20 @@ def modules(names: list[str]) -> list[str]:
     return sorted(wanted, key=lambda m: not m.endswith(SLOW))
 
 
-def run_module(name: str) -> tuple[str, int, int, int, str, float]:
-    """Run one module in a process of its own; its counts and what it printed."""
+def together(found: list[str]) -> list[tuple[str, ...]]:
+    """Modules that share a process: those of the core in small groups, as importing takes longer than most of them."""
+    alone = [m for m in found if m.endswith(SLOW) or not m.startswith("tests.core.")]
+    small = [m for m in found if m not in alone]
+    groups = [tuple(small[k::GROUPS]) for k in range(GROUPS)]
+    first = [(m,) for m in alone if m.endswith(SLOW)]
+    return [*first, *(g for g in groups if g), *((m,) for m in alone if not m.endswith(SLOW))]
+
+
+def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float]:
+    """Run modules in a process of their own; their counts and what they printed."""
     began = time.monotonic()
     done = subprocess.run(
-        [sys.executable, "-W", "error", "-W", "ignore::DeprecationWarning", "-m", "tests.run", "--module", name],
+        [sys.executable, "-W", "error", "-W", "ignore::DeprecationWarning", "-m", "tests.run", "--module", *names],
         cwd=ROOT,
         capture_output=True,
         text=True,
@@ -58,11 +69,12 @@ def run_module(name: str) -> tuple[str, int, int, int, str, float]:
         passed, failed, skipped = 0, 1, 0
     if done.returncode not in (0, 1):
         failed = max(failed, 1)
+    name = names[0] if len(names) == 1 else f"{len(names)} modules, {names[0]} …"
     return name, passed, failed, skipped, done.stderr, time.monotonic() - began
 
 
-def run_here(name: str) -> int:
-    suite = unittest.defaultTestLoader.loadTestsFromName(name)
+def run_here(names: list[str]) -> int:
+    suite = unittest.defaultTestLoader.loadTestsFromNames(names)
     result = unittest.TextTestRunner(stream=sys.stderr, verbosity=0).run(suite)
     bad = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     skipped = len(result.skipped)
@@ -72,7 +84,7 @@ def run_here(name: str) -> int:
 
 def main(arguments: list[str]) -> int:
     if arguments[:1] == ["--module"]:
-        return run_here(arguments[1])
+        return run_here(arguments[1:])
     passed = failed = skipped = 0
     with tempfile.TemporaryDirectory(prefix="vamos-demo-") as folder:
         os.environ["VAMOS_TEST_DEMO"] = str(Path(folder) / "demo")
@@ -86,7 +98,7 @@ def main(arguments: list[str]) -> int:
 def run_all(names: list[str]) -> tuple[int, int, int]:
     passed = failed = skipped = 0
     with ThreadPoolExecutor(WORKERS) as pool:
-        for name, good, bad, left, words, seconds in pool.map(run_module, modules(names)):
+        for name, good, bad, left, words, seconds in pool.map(run_module, together(modules(names))):
             passed, failed, skipped = passed + good, failed + bad, skipped + left
             print(
                 f"{name}: {good} passed, {bad} failed{f', {left} skipped' if left else ''} ({seconds:.0f} s)",
