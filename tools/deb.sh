@@ -69,7 +69,9 @@ say "Making a bare root"
 debootstrap --variant=minbase "$(. /etc/os-release && echo "$VERSION_CODENAME")" "$bare" >/dev/null
 cp "$out" "$bare/tmp/vamos.deb"
 cp /etc/resolv.conf "$bare/etc/resolv.conf"
-say "Installing it there, and doing the main job on a small song"
+mount -t proc proc "$bare/proc"
+trap 'umount "$bare/proc"; rm -rf "$work"' EXIT
+say "Installing it there, and doing the whole main job on the demo"
 chroot "$bare" sh -c 'export DEBIAN_FRONTEND=noninteractive LC_ALL=C.UTF-8 HOME=/root
 apt-get install -y -qq --no-install-recommends /tmp/vamos.deb >/dev/null 2>&1 || exit 3
 vamos --version && QT_QPA_PLATFORM=offscreen vamos demo /root/demo --pack /root/pack'
