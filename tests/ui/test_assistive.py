@@ -23,6 +23,8 @@ PYTHON = "/usr/bin/python3"
 LAUNCHER = Path("/usr/libexec/at-spi-bus-launcher")
 NEEDED = ("Xvfb", "dbus-run-session", "xdotool")
 ROOT = Path(__file__).parents[2]
+#: As atspi_walk says it.
+NO_BUS = 77
 
 
 def is_there() -> bool:
@@ -57,10 +59,10 @@ class AssistiveTest(FolderCase):
             time.sleep(0.2)
         raise unittest.SkipTest(f"the screen {display} does not answer")
 
-    def walked(self, project: Path) -> dict:
+    def walked(self, project: Path, tries: int = 2) -> dict:
         """What the walk met; a screen, a bus and a runtime folder of its own, so that nothing else answers."""
         out, log, runtime = self.folder / "walk.json", self.folder / "log", self.folder / "run"
-        runtime.mkdir(mode=0o700)
+        runtime.mkdir(mode=0o700, exist_ok=True)
         display = self.screen()
         script = (
             f'{LAUNCHER} --launch-immediately & sleep 1; "$1" -m vamos.cli open "$2" & app=$!; '
@@ -82,9 +84,16 @@ class AssistiveTest(FolderCase):
                 stdin=subprocess.DEVNULL,
                 stdout=words,
                 stderr=words,
-                timeout=400,
+                timeout=300,
                 check=False,
             )
+        if done.returncode == NO_BUS:
+            raise unittest.SkipTest("nothing is heard on the bus of assistive technology here")
+        if done.returncode and tries > 1:
+            # A busy machine may lose a key; what cannot be done fails again.
+            shutil.rmtree(self.folder / "packs")
+            (self.folder / "packs").mkdir()
+            return self.walked(project, tries - 1)
         self.assertEqual(done.returncode, 0, log.read_text()[-2000:])
         return json.loads(out.read_text())
 
