@@ -199,6 +199,35 @@ class ProjectCommandsTest(FolderCase):
         self.assertIn("front", json.loads(out)["views"])
         self.assertIn("Gate walk,front,filmed", (self.folder / "s.csv").read_text())
 
+    def test_the_filming_log(self):
+        """An entry by its moments, judged: exit 1 while it is to be done again; moments that are none are refused."""
+        project = demo_copy(self.folder)
+        at = ("--rolled", "2026-05-01T18:30:00Z", "--heard", "2026-05-01T18:30:08.5Z")
+        said = (
+            *at,
+            "--stopped",
+            "2026-05-01T20:31:00+02:00",
+            "--song",
+            "4.5",
+            "--verdict",
+            "again",
+            "--note",
+            "fan late",
+        )
+        status, out, _ = vamos("filmed", project, "--add", "front: Gate walk", *said)
+        self.assertEqual(status, 1)
+        self.assertIn("- [ ] front: Gate walk: fan late", out)
+        status, out, _ = vamos("filmed", project, "--json", "-")
+        (entry,) = json.loads(out)["filmed"]
+        self.assertEqual((entry["heard"] - entry["rolled"], entry["stopped"] - entry["heard"]), (8.5, 51.5))
+        kept = project.read_bytes()
+        for wrong, words in (((), "--rolled, --heard and --stopped"), (("--rolled", "noon"), "--rolled “noon”")):
+            status, _, error = vamos("filmed", project, "--add", "x", *wrong)
+            self.assertEqual(status, 2)
+            self.assertIn(words, error)
+        self.assertEqual(vamos("filmed", project, "--add", "x", *at, "--stopped", "2026-05-01T18:30:00Z")[0], 2)
+        self.assertEqual(project.read_bytes(), kept)
+
     def test_a_dance_and_its_sheets(self):
         """What follows as sentences and JSON; the sheet in each format; other endings are refused."""
         status, out, _ = vamos("dance", demo_folder() / PROJECT)

@@ -20,8 +20,6 @@ if TYPE_CHECKING:
     from vamos.core.pack.write import Outcome
     from vamos.core.progress import Progress
 
-    Writer = Callable[[Project, Path, Path, Progress], Outcome]
-
 _BUILDS = {
     "cumulative": Build.CUMULATIVE,
     "blocks": Build.BLOCKS,
@@ -145,7 +143,7 @@ def filmed(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
     project = load(arguments.project)
     if arguments.add:
-        rolled, heard, stopped = (_moment(t) for t in (arguments.rolled, arguments.heard, arguments.stopped))
+        rolled, heard, stopped = (_moment(arguments, name) for name in ("rolled", "heard", "stopped"))
         verdict = Verdict(arguments.verdict) if arguments.verdict else Verdict.OPEN
         entry = FilmedTake(arguments.add, rolled, heard, arguments.song, stopped, verdict, arguments.note)
         project = log_take(project, entry)
@@ -157,14 +155,17 @@ def filmed(arguments: argparse.Namespace, terminal: Terminal) -> int:
     return 1 if to_do_again(project.filmed) else 0
 
 
-def _moment(text: str | None) -> float:
+def _moment(arguments: argparse.Namespace, name: str) -> float:
     """Seconds since 1970 of an ISO 8601 moment; without a zone it is this computer's."""
     from datetime import datetime
 
+    text = getattr(arguments, name)
+    if text is None:
+        raise InputError("A take is logged with --rolled, --heard and --stopped, such as 2026-05-01T18:30:12.5.")
     try:
-        return datetime.fromisoformat((text or "").replace("Z", "+00:00")).timestamp()
+        return datetime.fromisoformat(text.replace("Z", "+00:00")).timestamp()
     except ValueError as error:
-        raise InputError(f"“{text or ''}” is no moment; write 2026-05-01T18:30:12.5, for each of three.") from error
+        raise InputError(f"--{name} “{text}” is no moment; write it as 2026-05-01T18:30:12.5.") from error
 
 
 def add_filmed(sub: argparse.ArgumentParser) -> None:

@@ -92,10 +92,10 @@ def settled_by_log(project: Project, base: Path | None, take_ids: Sequence[str])
     if not asking:
         return {}
     shots = _shots(project, base)
-    apart = clock_apart([s for i, s in shots.items() if i not in asking], project.filmed) or 0.0
+    apart = clock_apart([s for i, s in shots.items() if i not in asking], project.filmed)
     found: Places = {}
     for i in asking:
-        if i in shots:
+        if i in shots and apart is not None:
             passes = tuple(settled(p, shots[i], project.filmed, apart) for p in project.take(i).passes)
             if passes != project.take(i).passes:
                 found[i] = passes
@@ -111,7 +111,7 @@ def _shots(project: Project, base: Path | None) -> dict[str, Shot]:
         except (MissingError, MediaError):
             continue
         if began is not None:
-            shots[take.id] = Shot(began, take.media.duration_s, tuple(p for p in take.passes if p.confidence >= SURE))
+            shots[take.id] = Shot(began, take.whole, tuple(p for p in take.passes if p.confidence >= SURE))
     return shots
 
 

@@ -36,7 +36,7 @@ def shot(number: int, apart_s: float, placed: bool, early_s: float = 12.0) -> Sh
     began = float(int(DAY + at - early_s + apart_s))
     start = DAY + at + apart_s - began
     the_pass = Pass(PassKind.SONG, TimeRange(start, start + long), TimeMap.line(start, song, 1.0), 0.9)
-    return Shot(began, long + 20, (the_pass,) if placed else ())
+    return Shot(began, TimeRange(0.0, long + 20), (the_pass,) if placed else ())
 
 
 class ClocksTest(unittest.TestCase):
@@ -50,7 +50,8 @@ class ClocksTest(unittest.TestCase):
         """A single film may be any of the entries; only clocks that nearly agree are believed."""
         self.assertIsNone(clock_apart([shot(0, 3600.0, True)], LOG))
         self.assertAlmostEqual(clock_apart([shot(0, 5.0, True)], LOG), 5.0, delta=1.0)
-        self.assertIsNone(clock_apart([shot(0, 5.0, False)], LOG))
+        self.assertEqual(clock_apart([shot(0, 5.0, False)], LOG), 0.0)
+        self.assertEqual(by_log({"a": shot(1, 0.0, False)}, [shot(0, 3600.0, True)], LOG), {})
 
 
 class PlacedTest(unittest.TestCase):
@@ -68,16 +69,25 @@ class PlacedTest(unittest.TestCase):
             self.assertIn("slide it into step", the_pass.reason)
 
     def test_two_runs_in_one_film(self):
-        both = Shot(float(int(DAY + 215)), 100.0)
+        both = Shot(float(int(DAY + 215)), TimeRange(0.0, 100.0))
         (first, second) = by_log({"a": both}, [], LOG)["a"]
         self.assertAlmostEqual(first.clock.inverse()(30.0), 5.0, delta=1.0)
         self.assertAlmostEqual(second.clock.inverse()(30.0), 60.0, delta=1.0)
 
+    def test_a_take_that_is_part_of_its_film(self):
+        """Split between the two runs, each half holds its own; a run over the cut ends there."""
+        whole = Shot(float(int(DAY + 215)), TimeRange(0.0, 100.0))
+        first, second = (replace(whole, whole=TimeRange(*part)) for part in ((0.0, 20.0), (40.0, 100.0)))
+        found = by_log({"a": first, "b": second}, [], LOG)
+        self.assertEqual([len(found[name]) for name in "ab"], [1, 1])
+        self.assertEqual(found["a"][0].take_range.end_s, 20.0)
+        self.assertGreaterEqual(found["b"][0].take_range.start_s, 40.0)
+
     def test_what_was_not_logged_is_not_placed(self):
-        self.assertEqual(by_log({"a": Shot(DAY + 5000, 60.0)}, [], LOG), {})
+        self.assertEqual(by_log({"a": Shot(DAY + 5000, TimeRange(0.0, 60.0))}, [], LOG), {})
         self.assertEqual(by_log({"a": shot(0, 0.0, False)}, [], ()), {})
         # It ends as the song begins to be heard.
-        self.assertEqual(by_log({"a": Shot(DAY + 50, 10.2)}, [], LOG), {})
+        self.assertEqual(by_log({"a": Shot(DAY + 50, TimeRange(0.0, 10.2))}, [], LOG), {})
 
     def test_places_that_sound_alike(self):
         """Of three places of a song of loops, the one that was played; as it was where the log does not tell."""
@@ -180,7 +190,7 @@ class LogTest(unittest.TestCase):
                 judge_take(found, number, Verdict.GOOD)
 
     def test_impossible_entries(self):
-        for wrong in ({"rolled": DAY + 61}, {"stopped": DAY}, {"song_s": -1.0}):
+        for wrong in ({"rolled": DAY + 61}, {"stopped": DAY}, {"song_s": -1.0}, {"song_s": float("nan")}):
             with self.assertRaises(InputError):
                 replace(LOG[0], **wrong)
 

@@ -224,6 +224,16 @@ class LessonFilmTest(FolderCase):
                 self.assertAlmostEqual(gap, eight, delta=1, msg=f"{speed}: {gaps}")
         self.assertEqual(len(gaps), TIMES * len(speeds) - 1)
 
+    def test_homework_of_a_film_that_is_gone(self):
+        """It says which film, how to go on, and leaves nothing behind; it is no fault of Vamos."""
+        found = self.small()
+        (self.folder / "t.mp4").unlink()
+        before = self.listing()
+        for write in (write_homework, write_lesson):
+            with self.assertRaisesRegex(InputError, r"t\.mp4"):
+                write(found, self.folder, self.folder / "homework")
+        self.assertEqual(self.listing(), before)
+
     def test_a_step_by_itself(self):
         found = self.small()
         step = next(s for s in plan_lesson(found).steps if s.sections == ("B",) and s.speeds)

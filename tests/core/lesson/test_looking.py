@@ -5,6 +5,7 @@ from dataclasses import replace
 from fractions import Fraction as F
 
 from tests.core.lesson.test_lesson import project, walks
+from vamos.core.edit.lesson import change_step
 from vamos.core.lesson.looking import away, away_words, one_sided
 from vamos.core.lesson.plan import plan_lesson
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
@@ -80,6 +81,13 @@ class PlannedTest(unittest.TestCase):
         self.assertIn("turns go to the right", plan.steps[-2].words)
         self.assertIn("physician", plan.steps[-2].words)
         self.assertNotIn("say/other side", [s.key for s in self.planned().steps])
+
+    def test_it_can_be_left_out(self):
+        found = project()
+        section = replace(found.dance.sections[0], events=(*walks(), turn(2, 2), turn(4, 2), turn(6, 2)))
+        found = replace(found, dance=replace(found.dance, sections=(section, *found.dance.sections[1:])))
+        plan = plan_lesson(change_step(found, "say/other side", left_out=True))
+        self.assertTrue(next(s for s in plan.steps if s.key == "say/other side").left_out)
 
 
 if __name__ == "__main__":

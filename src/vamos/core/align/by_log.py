@@ -31,10 +31,10 @@ _BEFORE_S = 3.0
 
 @dataclass(frozen=True, slots=True)
 class Shot:
-    """A film: when it began by the camera's clock, how long it is, and its passes danced to the song."""
+    """A film: when it began by the camera's clock, which of its seconds the take is, its passes danced to the song."""
 
     began: float
-    duration_s: float
+    whole: TimeRange
     passes: tuple[Pass, ...] = ()
 
 
@@ -57,8 +57,9 @@ def began_at(path: Path) -> float | None:
 
 
 def clock_apart(shots: Sequence[Shot], log: Sequence[FilmedTake]) -> float | None:
-    """By how many seconds the camera's clock is ahead of the computer's; None when no placed film tells.
+    """By how many seconds the camera's clock is ahead of the computer's.
 
+    0 when no placed film tells: both are taken for right. None when those there are only fit with clocks hours apart.
     Each placed film is tried with each entry of the log; what most films agree on holds, the smallest where several do.
     """
     said: list[tuple[float, int]] = []
@@ -69,10 +70,10 @@ def clock_apart(shots: Sequence[Shot], log: Sequence[FilmedTake]) -> float | Non
             to_take = the_pass.clock.inverse()
             for filmed in log:
                 take_s = float(to_take(filmed.song_s))
-                if -1.0 <= take_s <= shot.duration_s + 1.0:
+                if shot.whole.start_s - 1.0 <= take_s <= shot.whole.end_s + 1.0:
                     said.append((shot.began + take_s - filmed.heard, number))
     if not said:
-        return None
+        return 0.0
     best: tuple[int, float, float] | None = None
     for middle, _ in said:
         near = [(apart, number) for apart, number in said if abs(apart - middle) <= APART_S]
@@ -91,9 +92,7 @@ def passes_by_log(shot: Shot, log: Sequence[FilmedTake], apart_s: float) -> tupl
     for filmed in log:
         take_s = filmed.heard + apart_s - shot.began
         end_s = take_s + filmed.stopped - filmed.heard
-        if take_s < -APART_S or take_s >= shot.duration_s - 1.0:
-            continue
-        start, end = max(0.0, take_s), min(shot.duration_s, end_s)
+        start, end = max(shot.whole.start_s, take_s), min(shot.whole.end_s, end_s)
         if end - start < 2.0:
             continue
         found.append(
@@ -136,8 +135,8 @@ def by_log(
     waiting: Mapping[str, Shot], placed: Sequence[Shot], log: Sequence[FilmedTake]
 ) -> dict[str, tuple[Pass, ...]]:
     """Passes of the films that wait, by their ids; those that ran while nothing was logged are left out."""
-    if not log:
-        return {}
     apart = clock_apart(placed, log)
-    found = {i: passes_by_log(shot, log, apart or 0.0) for i, shot in waiting.items()}
+    if apart is None:
+        return {}
+    found = {i: passes_by_log(shot, log, apart) for i, shot in waiting.items()}
     return {i: passes for i, passes in found.items() if passes}

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from fractions import Fraction
 
-from vamos.core.dance.facing import joined, net_turn, turned_to
+from vamos.core.dance.facing import joined, turned_to
 from vamos.core.model.dance import Dance, Foot, Kind
 from vamos.core.time import CountRange
 
@@ -21,7 +21,8 @@ _TURN = 2
 def away(dance: Dance) -> dict[str, tuple[int, ...]]:
     """For each section of a wall, by its id, the counts (from 1) on which a learner looks away from the screen.
 
-    The wall begins at the screen. A heading that is open counts as away when it may be: it is said rather than missed.
+    The wall begins at the screen. A turn whose direction is open counts as away when it may be: it is said rather than
+    missed. After one whose size is open nothing is known.
     """
     out: dict[str, tuple[int, ...]] = {}
     headings = frozenset({0})
@@ -34,13 +35,7 @@ def away(dance: Dance) -> dict[str, tuple[int, ...]]:
             if now & _AWAY:
                 counts.append(count + 1)
         out[section.id] = tuple(counts)
-        turned = net_turn(section)
-        headings = joined(
-            headings,
-            frozenset({turned % 8})
-            if turned is not None
-            else turned_to(section, CountRange(Fraction(-8), Fraction(section.length))),
-        )
+        headings = joined(headings, turned_to(section, CountRange(Fraction(-8), Fraction(section.length))))
     return out
 
 

@@ -19,7 +19,8 @@ from vamos.plural import plural
 
 #: After so many minutes of dancing a break is due.
 BREAK_S = 15 * 60.0
-_CARE = "What is good for you, a teacher or a physician can say."
+CARE = "say/care"
+_DEFER = "What is good for you, a teacher or a physician can say."
 _WHAT = {
     VIEWS: "another view of an easy one",
     MUSIC: "another run to the song",
@@ -96,8 +97,9 @@ def plan_lesson(project: Project) -> LessonPlan:
     steps = _parted(steps, wish, material)
     care = cautions(project.dance)
     if care:
-        steps.insert(1, _care(care))
-    steps = _looked_away([*steps[:-1], *_other_side(project.dance), *steps[-1:]], project.dance)
+        steps.insert(1, _changed(_care(care), wish.change(CARE)))
+    other_side = [_changed(s, wish.change(s.key)) for s in _other_side(project.dance)]
+    steps = _looked_away([*steps[:-1], *other_side, *steps[-1:]], project.dance)
     steps, left = cut_down(steps, material, wish.minutes)
     return LessonPlan(tuple(_with_breaks(steps, material)), tuple(left), material, wish, care)
 
@@ -173,10 +175,8 @@ def _parted(steps: list[Step], wish: LessonWish, material: Material) -> list[Ste
 
 
 def _care(care: tuple[str, ...]) -> Step:
-    words = f"Warm up first, for: {'; '.join(care)}. {_CARE}"
-    return Step(
-        "say/care", StepKind.SAY, "Warm up", talk_s=10.0, words=words, reason="before jumps, spins and floor work"
-    )
+    words = f"Warm up first, for: {'; '.join(care)}. {_DEFER}"
+    return Step(CARE, StepKind.SAY, "Warm up", talk_s=10.0, words=words, reason="before jumps, spins and floor work")
 
 
 def _other_side(dance: Dance) -> list[Step]:
@@ -184,7 +184,7 @@ def _other_side(dance: Dance) -> list[Step]:
     sided = one_sided(dance)
     if not sided:
         return []
-    words = f"{sided}. Do them a few times to the other side, too. {_CARE}"
+    words = f"{sided}. Do them a few times to the other side, too. {_DEFER}"
     return [Step("say/other side", StepKind.SAY, "The other side", talk_s=12.0, words=words, reason="both sides")]
 
 

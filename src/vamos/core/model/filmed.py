@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
 from enum import StrEnum
 
@@ -35,7 +36,7 @@ class FilmedTake:
     def __post_init__(self) -> None:
         if not self.rolled <= self.heard <= self.stopped:
             raise InputError("A camera runs before the song is heard, and the song is heard before it stops.")
-        if self.song_s < 0:
+        if not 0 <= self.song_s < math.inf:
             raise InputError(f"A song has no second {self.song_s:g}.")
 
     @property

@@ -39,33 +39,40 @@ def write_homework(project: Project, base: Path | None, out: Path, progress: Pro
     if not loops:
         raise InputError("No clip shows any section yet. “What to film” at Lesson says what is missing.")
     with made_at(out, only_a_pack) as work:
-        entries = list(_written(shown, loops, work, progress))
-        write_manifest(project, work, entries, (), shown.film.problems)
-    return Outcome(out, len(entries), tuple(shown.film.problems))
+        entries = _written(shown, loops, work, progress)
+        # A film that is gone is gone at each speed.
+        problems = tuple(dict.fromkeys(shown.film.problems))
+        if not entries:
+            raise InputError(f"No loop could be written. {' '.join(problems)}")
+        write_manifest(project, work, entries, (), problems)
+    return Outcome(out, len(entries), problems)
 
 
-def _written(
-    shown: LessonParts, loops: list[tuple[str, Parts]], work: Path, progress: Progress
-) -> Iterator[mf.ClipEntry]:
-    """All loops, on two threads; when one fails the others stop soon."""
+def _written(shown: LessonParts, loops: list[tuple[str, Parts]], work: Path, progress: Progress) -> list[mf.ClipEntry]:
+    """All loops that can be shown, on two threads; when one fails the others stop soon."""
     gone = Event()
     watches = side_by_side(progress, [1.0] * len(loops))
 
-    def write(number: int) -> mf.ClipEntry:
+    def write(number: int) -> mf.ClipEntry | None:
         title, parts = loops[number]
         watch = watches[number]
         stopped = Progress(watch.report, lambda: gone.is_set() or watch.stop_asked())
         path = work / f"{number + 1:02d} {plain_name(title)} loop.mp4"
-        return shown.film.write(path, parts, stopped, title)[0]
+        try:
+            return shown.film.write(path, parts, stopped, title)[0]
+        except InputError:
+            # Why it is not there stands among the problems; the others are written.
+            return None
 
     with ThreadPoolExecutor(WORKERS) as pool:
         jobs = [pool.submit(write, number) for number in range(len(loops))]
         try:
-            yield from [job.result() for job in jobs]
+            written = [job.result() for job in jobs]
         except BaseException:
             gone.set()
             pool.shutdown(cancel_futures=True)
             raise
+    return [entry for entry in written if entry is not None]
 
 
 def _loops(shown: LessonParts) -> Iterator[tuple[str, Parts]]:

@@ -33,7 +33,7 @@ from vamos.core.render.sound import PEAK_DBTP, RATE, TARGET_LUFS, levelled, limi
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import FrameRate
-from vamos.errors import MediaError, MissingError, VamosError
+from vamos.errors import InputError, MediaError, MissingError, VamosError
 
 #: A loop needs a count before and after what is shown again.
 _LEAST = Fraction(1)
@@ -89,7 +89,10 @@ class JoinedFilm:
     def write(
         self, path: Path, parts: Parts, progress: Progress, title: str
     ) -> tuple[mf.ClipEntry, tuple[Chapter, ...]]:
-        """Write the film; its entry for the manifest, and its chapters. Some part has to be a clip."""
+        """Write the film; its entry for the manifest, and its chapters.
+
+        Raises InputError when no part of it can be shown; ``problems`` says why.
+        """
         size = self._size()
         reels: dict[Path, Reel] = {}
         with self._reading:
@@ -100,13 +103,15 @@ class JoinedFilm:
             stack.callback(_close, reels)
             flat = [(chapter, part) for chapter, several in parts for part in several]
             composers = [self._composer(part, size, reels, progress.part(0.05, 0.2)) for _, part in flat]
+            if all(c is None for c in composers):
+                raise InputError(f"{title} was not written: none of its films can be shown. {' '.join(self.problems)}")
             heard: dict[tuple[int, Version, int], Samples | None] = {}
             for (chapter, part), composer in zip(flat, composers, strict=True):
                 key = (id(part.clip), part.version, part.rounds)
                 if key not in heard:
                     heard[key] = self._sound(part, composer)
                 joined.add(chapter, part, composer, heard[key])
-            matrix = next((c.matrix for c in composers if c is not None), "709")
+            matrix = next(c.matrix for c in composers if c is not None)
             sound, lufs = joined.sound()
             progress(0.3, f"Writing {title}")
             writer = stack.enter_context(

@@ -5,10 +5,13 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from itertools import groupby
 
+from vamos.core.model.clip import ClipSound
 from vamos.core.pack.estimate import minutes_words
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.pack.students_page import PAGE
+from vamos.core.plan.versions import SOUND_WORDS
 from vamos.core.time import minutes_text
+from vamos.plural import plural
 
 NAME = "summary.txt"
 
@@ -16,28 +19,32 @@ NAME = "summary.txt"
 def summary(project: str, clips: Sequence[ClipEntry], rights: str) -> str:
     """A short text to send along; one line for each section, with its views and speeds."""
     size = sum(c.bytes for c in clips) / 1e6
-    films = "1 film" if len(clips) == 1 else f"{len(clips)} films"
     long = minutes_words(sum(c.duration_s for c in clips))
     whole = [c for c in clips if "/" not in c.file]
     sections = [c for c in clips if "/" in c.file]
     lines = [
         project,
         "",
-        f"{films}, {long} long together, {max(1, round(size))} MB.",
+        f"{plural(len(clips), 'film')}, {long} long together, {max(1, round(size))} MB.",
         f"Take the whole folder and open “{PAGE}” in a browser: it plays, loops and slows the films without a network.",
         "",
     ]
-    lines += [f"{title}: {_views(group)}" for title, group in groupby(sections, lambda c: c.title)]
-    lines += [f"The whole dance, {c.view}, {minutes_text(c.duration_s)}, with {c.sound}" for c in whole]
+    usual = clips[0].sound if clips else ""
+    lines += [f"{title}: {_views(group, usual)}" for title, group in groupby(sections, lambda c: c.title)]
+    lines += [f"The whole dance, {c.view}, {minutes_text(c.duration_s)}, {_heard(c)}" for c in whole]
     lines += ["", rights, "Warm up first, and stop when something hurts; ask your teacher, or a physician."]
     return "\n".join(lines) + "\n"
 
 
-def _views(clips: Iterable[ClipEntry]) -> str:
+def _heard(clip: ClipEntry) -> str:
+    return SOUND_WORDS[ClipSound(clip.sound)]
+
+
+def _views(clips: Iterable[ClipEntry], usual: str) -> str:
     """Each view with its speeds, the fastest first; what is more than counts over one picture is named."""
     found: dict[str, list[str]] = {}
     for clip in clips:
-        more = [w for w in (clip.shows, *_kinds(clip)) if w]
+        more = [w for w in (clip.shows, *_kinds(clip), _heard(clip) if clip.sound != usual else "") if w]
         found.setdefault(clip.label.split(":")[0], []).append(
             " ".join([f"{round(clip.speed * 100)} %", *([f"({', '.join(more)})"] if more else [])])
         )

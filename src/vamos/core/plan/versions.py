@@ -11,7 +11,8 @@ from vamos.core.model.project import Output
 from vamos.core.model.take import View
 from vamos.core.plan.flip import AS_FILMED
 
-_SOUND_WORDS = {
+#: What is heard, in words that may stand in a file name.
+SOUND_WORDS = {
     ClipSound.SONG: "with the song",
     ClipSound.CLICKS: "with clicks",
     ClipSound.VOICE: "counted aloud",
@@ -82,5 +83,5 @@ def version_words(version: Version, usual: ClipSound | None = None) -> str:
     if version.arrangement is Arrangement.FEET:
         words.append("with feet")
     if usual is not None and version.sound is not usual:
-        words.append(_SOUND_WORDS[version.sound])
+        words.append(SOUND_WORDS[version.sound])
     return " ".join(words)

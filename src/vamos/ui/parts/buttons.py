@@ -6,7 +6,16 @@ from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QPoint, QSize, Qt
 from PyQt6.QtGui import QKeyEvent, QMouseEvent
-from PyQt6.QtWidgets import QCheckBox, QFrame, QHBoxLayout, QPushButton, QSizePolicy, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import (
+    QAbstractButton,
+    QCheckBox,
+    QFrame,
+    QHBoxLayout,
+    QPushButton,
+    QSizePolicy,
+    QVBoxLayout,
+    QWidget,
+)
 
 from vamos.ui.parts.text import label, on_button, set_role, set_tip, set_words
 
@@ -42,6 +51,18 @@ def height_of(widget: QWidget, width: int) -> int:
     return inner.heightForWidth(width) if inner is not None else -1
 
 
+#: What presses something that has the focus.
+PRESSES = (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+
+
+def clicked_by_return(widget: QAbstractButton, event: QKeyEvent | None) -> bool:
+    """Qt presses with Space only."""
+    if event is None or event.key() not in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+        return False
+    widget.click()
+    return True
+
+
 class Button(QPushButton):
     """A button whose text is shown as it is and whose work can be changed."""
 
@@ -58,13 +79,11 @@ class Button(QPushButton):
         set_role(self, role)
 
     def uses_key(self, key: int) -> bool:
-        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+        return key in PRESSES
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        if event is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-            self.click()
-            return
-        super().keyPressEvent(event)
+        if not clicked_by_return(self, event):
+            super().keyPressEvent(event)
 
 
 class Check(QCheckBox):
@@ -102,13 +121,11 @@ class Check(QCheckBox):
         return height_of(self, width)
 
     def uses_key(self, key: int) -> bool:
-        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+        return key in PRESSES
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        if event is not None and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-            self.click()
-            return
-        super().keyPressEvent(event)
+        if not clicked_by_return(self, event):
+            super().keyPressEvent(event)
 
 
 class Head(Button):
@@ -181,7 +198,7 @@ class Card(QFrame):
         set_role(self, "card-now" if now else "card")
 
     def uses_key(self, key: int) -> bool:
-        return key in (Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter)
+        return key in PRESSES
 
     def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
         self.choose()

@@ -44,7 +44,7 @@ class LessonCommands:
         self._desk = desk
         self.key = ""
         #: The step that is played, and its film in a folder that goes with the window.
-        self.playing: tuple[Step, Result] | None = None
+        self._playing: tuple[Project, Step, Result] | None = None
         self._folder, self._played = TemporaryDirectory(prefix="vamos-step-"), 0
         self.companion = Companion(desk)
         #: Where the last film went, and what was not as wished.
@@ -177,12 +177,23 @@ class LessonCommands:
             return Result(path, write_step(small, base, step.key, path, progress), alone=True)
 
         def done(found: Result) -> None:
-            if self.playing is not None:
-                self.playing[1].path.unlink(missing_ok=True)
-            self.playing = (step, found)
+            self.forget_played()
+            self._playing = (project, step, found)
             self._desk.stale.emit()
 
         self._desk.run(f"Making “{step.title}”", work, done)
+
+    @property
+    def played(self) -> Result | None:
+        """The film of the step one stands on, while everything is as it was when it was made."""
+        if self._playing is None or self._playing[:2] != (self._desk.project, self.step):
+            return None
+        return self._playing[2]
+
+    def forget_played(self) -> None:
+        if self._playing is not None:
+            self._playing[2].path.unlink(missing_ok=True)
+        self._playing = None
 
     def close(self) -> None:
         self.companion.close()

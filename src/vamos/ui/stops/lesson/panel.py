@@ -61,7 +61,8 @@ class LessonRoom(Room):
         return MainAction("Write the plan…", self.commands.write_plan, "As PDF or Markdown, with what to say.")
 
     def project_replaced(self) -> None:
-        self.commands.key, self.commands.written, self.commands.playing = "", None, None
+        self.commands.key, self.commands.written = "", None
+        self.commands.forget_played()
         self.commands.companion.close()
 
     def shut_down(self) -> None:
@@ -281,8 +282,7 @@ class LessonRoom(Room):
             more.append(("As suggested", do.as_suggested, ""))
         if more:
             panel.buttons(*more, key=f"more {len(more)}")
-        if do.playing is not None and do.playing[0] == step:
-            result = do.playing[1]
+        if (result := do.played) is not None:
             panel.custom("player", "", lambda: ResultPlayer(self.desk.runner, result), lambda x: x.show_result(result))
         self._changed(panel)
 

@@ -61,7 +61,7 @@ class PackCommands:
         self._desk = desk
         self.written: Written | None = None
         self.playing: Result | None = None
-        self._estimates = Estimates(desk.stale.emit)
+        self._estimates = Estimates(desk.stale.emit, desk.runner.fault.emit)
 
     def estimated(self, output: Output) -> Estimate | None:
         """How much the pack comes to with these settings; None while that is worked out."""

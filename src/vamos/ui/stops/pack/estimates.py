@@ -25,12 +25,13 @@ class _Wish:
 class Estimates:
     """Known for the project as it is, for any output; ``changed`` is called when another one is known."""
 
-    def __init__(self, changed: Callable[[], object]):
+    def __init__(self, changed: Callable[[], object], fault: Callable[[str], object]):
         self._changed = changed
         self._known: list[tuple[Project, Estimate | None]] = []
         self._waiting: list[_Wish] = []
         self._worker = ListWorker("estimates", _worked_out)
         self._worker.ready.connect(self._made)
+        self._worker.fault.connect(fault)
 
     def of(self, project: Project, base: Path | None) -> Estimate | None:
         """How much a project comes to; None while it is worked out."""

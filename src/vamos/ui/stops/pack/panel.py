@@ -206,6 +206,8 @@ class PackRoom(Room):
                 self.desk.do("Over the song", lambda p: set_output(p, mix=wanted))
 
         panel.choice("Over the song", list(dict.fromkeys([*_OVER, now])), now, over)
+        if mix.room:
+            panel.say("A run-through made of several films has the song alone.", key="no room")
         panel.text(
             "Only the first",
             f"{mix.excerpt_s:g}" if mix.excerpt_s else "",
