@@ -11,23 +11,24 @@ import av
 
 from tests.core.lesson.test_lesson import project, walks
 from tests.core.pack.test_verify import small_project
-from tests.support import FolderCase
+from tests.support import FolderCase, grid_at
 from vamos.core.edit.lesson import change_step, set_lesson
 from vamos.core.lesson.filming import clip_of, film_html, film_markdown, missing, to_film
 from vamos.core.lesson.plan import plan_lesson
 from vamos.core.lesson.room import Lens, angle_of_view, framing, travel
 from vamos.core.lesson.search import Index
+from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
-from vamos.core.model.lesson import Build, LessonWish, Shown, Slow, Way
+from vamos.core.model.lesson import Build, LessonWish, Shown, Slow, StepKind, Way
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
 from vamos.core.pack.homework import rungs, write_homework
-from vamos.core.pack.lesson_film import NAME, write_lesson, write_step
+from vamos.core.pack.lesson_film import NAME, LessonParts, write_lesson, write_step
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack
 from vamos.core.progress import quiet
-from vamos.core.time import CountRange
+from vamos.core.time import CountRange, TimeRange
 from vamos.errors import InputError
 
 #: A loop is gone through so often here.
@@ -223,6 +224,19 @@ class LessonFilmTest(FolderCase):
             for gap in gaps[TIMES * number :][: TIMES - 1]:
                 self.assertAlmostEqual(gap, eight, delta=1, msg=f"{speed}: {gaps}")
         self.assertEqual(len(gaps), TIMES * len(speeds) - 1)
+
+    def test_a_wall_that_was_filmed_later_in_the_song(self):
+        """Of two walls the film shows the second: runs over sections come from there; of half a wall there is none."""
+        found = self.small()
+        found = replace(found, song=replace(found.song, grid=grid_at(120, 44, 0.5, 4)))
+        found = replace(found, dance=replace(found.dance, sequence=(Item(ItemKind.WALL), Item(ItemKind.WALL))))
+        (take,) = found.takes
+        clock, wall = found.grid.time_map(), Step("wall", StepKind.DO, "The wall", ("A", "B"))
+        for begin, end, start in ((-2, 34, 0), (14, 34, 16), (20, 34, None), (2, 30, None)):
+            shown = TimeRange(float(clock(begin)), float(clock(end)))
+            taken = replace(take, passes=(replace(take.passes[0], take_range=shown),))
+            run = LessonParts(replace(found, takes=(taken,)), self.folder).clip(wall)
+            self.assertEqual(run.counts.start if run is not None else None, start, (begin, end))
 
     def test_homework_of_a_film_that_is_gone(self):
         """It says which film, how to go on, and leaves nothing behind; it is no fault of Vamos."""

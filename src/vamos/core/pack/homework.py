@@ -88,7 +88,9 @@ def _loops(shown: LessonParts) -> Iterator[tuple[str, Parts]]:
     wall = tuple(p.id for p in shown.plan.material.pieces if not p.tag)
     if len(wall) > 1:
         clip = shown.clip(Step("homework/wall", StepKind.DO, "The wall", wall))
-        if clip is not None:
+        if clip is None:
+            shown.film.problems.append("The wall: no pass shows it from end to end, so there is no loop of it")
+        else:
             yield "The wall", _loop(clip, "The wall", rungs(taught)[-2:], TIMES // 2, shown)
 
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
 
@@ -17,6 +16,7 @@ from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Clip, Look, RunThrough, Version
 from vamos.core.model.look import WORDS_LOOK
 from vamos.core.model.project import Project
+from vamos.core.model.take import View
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import ffmetadata, plain_list
 from vamos.core.pack.joined_film import JoinedFilm, Part
@@ -26,9 +26,12 @@ from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.progress import Progress, quiet
+from vamos.core.time import CountRange
 from vamos.errors import InputError
 
 NAME = "lesson.mp4"
+#: Keys of steps that show the dance as far as it was filmed; others show their sections whole, or not at all.
+_ALL = "all/"
 #: A card stands so long: to find one's eyes, and for each word; at most.
 _CARD_S, _WORD_S, _LONGEST_S = 2.0, 0.3, 9.0
 
@@ -140,38 +143,33 @@ class LessonParts:
         return step.title, step.words
 
     def clip(self, step: Step) -> Clip | None:
-        """The clip of a section, or the run over several, cut where the first wall dances them."""
+        """The clip of a section, or the run over several, cut from the first wall that passes show."""
         if len(step.sections) == 1 and not step.key.endswith("/join"):
             return clip_of(step, self.clips)
-        counts = self._range(step)
-        if counts is None:
-            return None
-        view = step.view if step.view.value in ("front", "back") else None
-        wish = RunThrough(view=view, first=counts[0], last=counts[1])
-        found = plan_run_through(self.coverage, self.project.choices, wish)
-        if found is None and view is not None:
-            found = plan_run_through(self.coverage, self.project.choices, replace(wish, view=None))
-        return found
+        views = (step.view, None) if step.view in (View.FRONT, View.BACK) else (None,)
+        ranges = list(self._ranges(step))
+        for view in views:
+            for first, last in ranges:
+                wish = RunThrough(view=view, first=first, last=last)
+                found = plan_run_through(self.coverage, self.project.choices, wish)
+                if found is not None and (step.key.startswith(_ALL) or found.counts == CountRange(first, last)):
+                    return found
+        return None
 
-    def _range(self, step: Step) -> tuple[Fraction, Fraction] | None:
-        """The counts of the song on which a step is danced: all of it, over the end of a wall, or its sections."""
+    def _ranges(self, step: Step) -> Iterator[tuple[Fraction, Fraction]]:
+        """The counts of the song on which a step is danced: all of it, or each time its sections come, in order."""
         lines = [x for x in self.coverage.lines if x.kind.danced]
         if not lines:
-            return None
-        if step.key.startswith("all/"):
+            return
+        if step.key.startswith(_ALL):
             whole = step.counts > sum(s.length for s in self.project.dance.wall_sections())
-            end = lines[-1].counts.end if whole else lines[0].start + step.counts
-            return lines[0].start, end
+            yield lines[0].start, lines[-1].counts.end if whole else lines[0].start + step.counts
+            return
         ids = [x.section.id if x.section is not None else "" for x in lines]
-        first = next((k for k, i in enumerate(ids) if i == step.sections[0]), None)
-        if first is None:
-            return None
-        if step.key.startswith("wall end"):
-            last = next((k for k in range(len(ids) - 1) if (ids[k], ids[k + 1]) == step.sections), None)
-            return None if last is None else (lines[last].start, lines[last + 1].counts.end)
-        if len(step.sections) == 1:
-            # Into a tag and out of it: the line before and the line after.
-            return lines[max(0, first - 1)].start, lines[min(len(lines) - 1, first + 1)].counts.end
-        after = first + len(step.sections)
-        together = tuple(ids[first:after]) == step.sections
-        return (lines[first].start, lines[after - 1].counts.end) if together else None
+        many = len(step.sections)
+        # Into a tag and out of it: the line before and the line after.
+        beside = 1 if many == 1 else 0
+        for k in range(len(lines) - many + 1):
+            if tuple(ids[k : k + many]) == step.sections:
+                last = min(len(lines) - 1, k + many - 1 + beside)
+                yield lines[max(0, k - beside)].start, lines[last].counts.end
