@@ -18,6 +18,8 @@ from __future__ import annotations
 import errno
 from pathlib import Path
 
+from vamos.language import tr
+
 
 class VamosError(Exception):
     """Base of all errors meant for the user's eyes."""
@@ -65,22 +67,23 @@ class ProjectError(VamosError, ValueError):
 class Stopped(VamosError):
     """The user stopped a job; what was half done has been cleared away."""
 
-    def __init__(self, what: str = "Stopped."):
+    def __init__(self, what: str = tr("Stopped.")):
         super().__init__(what)
 
 
 def write_error(error: OSError, file: str | Path) -> WriteError:
     """Turn an operating-system error met while writing into words."""
     reasons = {
-        errno.ENOSPC: ("there is no space left on the disk.", "Free some space and try again."),
-        errno.EDQUOT: ("your disk quota is used up.", "Free some space and try again."),
-        errno.EACCES: ("writing here is not allowed.", "Choose another folder."),
-        errno.EPERM: ("writing here is not allowed.", "Choose another folder."),
-        errno.EROFS: ("this disk can only be read.", "Choose a folder on another disk."),
-        errno.ENOTDIR: ("a file stands where a folder is needed.", "Choose another folder."),
-        errno.ENAMETOOLONG: ("the name is too long.", "Choose a shorter name."),
+        errno.ENOSPC: (tr("there is no space left on the disk."), tr("Free some space and try again.")),
+        errno.EDQUOT: (tr("your disk quota is used up."), tr("Free some space and try again.")),
+        errno.EACCES: (tr("writing here is not allowed."), tr("Choose another folder.")),
+        errno.EPERM: (tr("writing here is not allowed."), tr("Choose another folder.")),
+        errno.EROFS: (tr("this disk can only be read."), tr("Choose a folder on another disk.")),
+        errno.ENOTDIR: (tr("a file stands where a folder is needed."), tr("Choose another folder.")),
+        errno.ENAMETOOLONG: (tr("the name is too long."), tr("Choose a shorter name.")),
     }
     what, todo = reasons.get(
-        error.errno or 0, (f"it could not be written ({error.strerror or error}).", "Try another folder.")
+        error.errno or 0,
+        (tr("it could not be written ({number}).", number=error.strerror or error), tr("Try another folder.")),
     )
-    return WriteError(what, file=file, safe="Nothing half-written was left.", todo=todo)
+    return WriteError(what, file=file, safe=tr("Nothing half-written was left."), todo=todo)

@@ -1,11 +1,13 @@
 """Words that agree with their number."""
 
+from vamos.language import tr
+
 
 def plural(number: int, word: str, many: str = "") -> str:
     """``1 wall``, ``2 walls``."""
-    return f"{number} {word}" if number == 1 else f"{number} {many or word + 's'}"
+    return f"{number} {tr(word if number == 1 else many or word + 's')}"
 
 
 def plural_or_no(number: int, word: str) -> str:
     """``no tags``, ``1 wall``, ``4 walls``."""
-    return plural(number, word) if number else f"no {word}s"
+    return plural(number, word) if number else tr(f"no {word}s")

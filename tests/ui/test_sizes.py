@@ -113,5 +113,17 @@ class ScaleTest(unittest.TestCase):
         self.assertEqual(done.returncode, 0, done.stderr)
 
 
+class GermanTest(unittest.TestCase):
+    def test_longer_words(self):
+        """In German, whose words are longer, all stops hold at all sizes as well."""
+        env = os.environ | {"VAMOS_LANGUAGE": "de", "QT_QPA_PLATFORM": "offscreen"}
+        test = "tests.ui.test_sizes.SizesTest"
+        done = subprocess.run(
+            [sys.executable, "-m", "unittest", test], env=env, capture_output=True, text=True, check=False
+        )
+        self.assertEqual(done.returncode, 0, done.stderr)
+        self.assertIn("Ran 1 test", done.stderr)
+
+
 if __name__ == "__main__":
     unittest.main()

@@ -18,6 +18,7 @@ from vamos.core.model.take import Danced, Pass, Stretch, Take, View
 from vamos.core.progress import Progress, quiet
 from vamos.core.silent import Places, find_by_log, find_by_steps, settled_by_log
 from vamos.errors import InputError, MediaError, MissingError
+from vamos.language import tr
 
 #: Words in a file name that say what it shows.
 _VIEW_WORDS = {
@@ -37,7 +38,7 @@ def open_song(path: Path, base: Path | None = None, progress: Progress | None = 
     progress = progress or quiet()
     found = probe(path)
     if not found.has_sound:
-        raise MediaError("there is no sound in it, so it cannot be the song.", file=path)
+        raise MediaError(tr("there is no sound in it, so it cannot be the song."), file=path)
     grid = detect_grid(path, progress)
     return Song(reference(path, found.duration_s, base), path.stem, grid)
 
@@ -46,13 +47,13 @@ def open_take(path: Path, base: Path | None = None) -> Take:
     """A take, not yet placed, its view guessed from its name; raises MissingError or MediaError."""
     found = probe(path)
     if not found.has_picture:
-        raise MediaError("there is no picture in it, so it cannot be a take.", file=path)
+        raise MediaError(tr("there is no picture in it, so it cannot be a take."), file=path)
     words = view_words(path.stem)
     feet = [w for w in words if _VIEW_WORDS.get(w) is View.FEET]
     named = [_VIEW_WORDS[w] for w in words if w in _VIEW_WORDS]
     view = View.FEET if feet else (named[0] if named else View.FRONT)
     danced = Danced.MIRRORED if "mirrored" in words or "mirror" in words else Danced.OWN
-    trouble = "spoiled, as its name says" if "spoiled" in words or "spoilt" in words else ""
+    trouble = tr("spoiled, as its name says") if "spoiled" in words or "spoilt" in words else ""
     stretch = Stretch(0.0, view, danced, trouble=trouble)
     return Take(path.stem, reference(path, found.duration_s, base), (stretch,))
 
@@ -63,7 +64,7 @@ def find_places(
     """Where the takes lie that were not looked at yet, and the problems met; raises InputError without a song."""
     progress = progress or quiet()
     if project.song is None:
-        raise InputError("There is no song yet. Add one first; takes are placed on it.")
+        raise InputError(tr("There is no song yet. Add one first; takes are placed on it."))
     waiting = [t for t in project.takes if not t.looked_for_passes]
     problems: list[str] = []
     found: Places = {}
@@ -99,9 +100,10 @@ def place_all(project: Project, base: Path | None, progress: Progress | None = N
 
 
 def _unplaced(take: Take) -> str:
-    return (
-        f"{take.name}: neither the song nor steady counting was found in it, and it could not be placed by its "
-        "steps, so it is not placed. Place it by hand, or leave it out."
+    return tr(
+        "{name}: neither the song nor steady counting was found in it, and it could not be "
+        "placed by its steps, so it is not placed. Place it by hand, or leave it out.",
+        name=take.name,
     )
 
 
@@ -123,7 +125,7 @@ def make_project(
         except (MissingError, MediaError) as error:
             problems.append(str(error))
     if takes and not opened:
-        raise InputError("\n".join(["None of the takes can be used, so nothing was made.", *problems]))
+        raise InputError("\n".join([tr("None of the takes can be used, so nothing was made."), *problems]))
     project = set_song(Project(name=song.stem), open_song(song, base, progress.part(0, 0.4)))
     project = add_takes(project, tuple(opened))
     project, more = place_all(project, base, progress.part(0.4, 1.0))

@@ -16,6 +16,7 @@ from vamos.core.plan.by_steps import Pattern, by_steps, near_in_steps, pattern_o
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap
 from vamos.errors import MediaError, MissingError
+from vamos.language import tr
 
 #: Passes of takes by the takes' ids.
 Places = dict[str, tuple[Pass, ...]]
@@ -80,7 +81,7 @@ def _in_step(the_pass: Pass, first_take_s: float | None, first_song_s: float) ->
         return the_pass
     words = the_pass.reason.split(",")[0]
     clock = TimeMap.line(first_take_s, first_song_s, 1.0)
-    reason = f"{words} and by its steps; nothing was heard: see whether it is right"
+    reason = tr("{words} and by its steps; nothing was heard: see whether it is right", words=words)
     return replace(the_pass, clock=clock, residual_s=1 / PER_SECOND, reason=reason)
 
 

@@ -13,6 +13,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from vamos.errors import VamosError
 from vamos.faults import printed
+from vamos.language import tr
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
@@ -27,11 +28,14 @@ def run_window(project: Path | None) -> int:
 
     if not has_screen():
         print(
-            "There is no screen here (DISPLAY and WAYLAND_DISPLAY are empty). "
-            "The command line does the same work: see “vamos --help”.",
+            tr(
+                "There is no screen here (DISPLAY and WAYLAND_DISPLAY are empty). The command line "
+                "does the same work: see “vamos --help”."
+            ),
             file=sys.stderr,
         )
         return 2
+    from vamos.ui.frame.language_choice import translate_qt
     from vamos.ui.parts import theme
     from vamos.ui.window import Window
 
@@ -40,6 +44,7 @@ def run_window(project: Path | None) -> int:
     app.setApplicationDisplayName("Vamos")
     app.setDesktopFileName(desktop.ID)
     app.setWindowIcon(QIcon(str(desktop.ICON)))
+    translate_qt()
     theme.load_fonts()
     theme.apply(app, theme.DAY)
     window = Window()

@@ -12,6 +12,7 @@ from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
 from PyQt6.QtWidgets import QApplication, QMainWindow, QSplitter, QStackedWidget, QVBoxLayout, QWidget
 
 from vamos.core.model.project import Project
+from vamos.language import inside, opening, tr
 from vamos.ui.desk import Desk
 from vamos.ui.everywhere import look as everywhere_look
 from vamos.ui.everywhere import project as everywhere_project
@@ -20,6 +21,7 @@ from vamos.ui.frame.center import Center
 from vamos.ui.frame.guide import fill_guide, open_again
 from vamos.ui.frame.keys import Keys
 from vamos.ui.frame.keys_page import KeysPage
+from vamos.ui.frame.language_choice import next_language
 from vamos.ui.frame.menus import Menus
 from vamos.ui.frame.notify import EndOfWork
 from vamos.ui.frame.route import Route
@@ -47,7 +49,9 @@ from vamos.ui.work.settings import settings
 _WATCHED = ("play", "mirrored", "next_speed", "loop", "next_view")
 #: A held arrow moves on the page; the panel follows so long after.
 AT_REST_MS = 40
-_MAIN = Action("main", "Do what the main button says", "Return", "Page", "The large button at the bottom right.")
+_MAIN = Action(
+    "main", tr("Do what the main button says"), "Return", "Page", tr("The large button at the bottom right.")
+)
 
 
 class Window(QMainWindow):
@@ -94,7 +98,11 @@ class Window(QMainWindow):
         self.project_commands = everywhere_project.ProjectCommands(self.desk, self.close)
         self.watch_commands = everywhere_watching.WatchCommands(self.desk)
         look_commands = everywhere_look.LookCommands(
-            self.toggle_theme, self.toggle_letters, self.show_keys, self.show_guide
+            self.toggle_theme,
+            self.toggle_letters,
+            self.show_keys,
+            self.show_guide,
+            lambda: next_language(self.tell),
         )
         project, watching, looks = everywhere_project.ACTIONS, everywhere_watching.ACTIONS, everywhere_look.ACTIONS
         first = bound(project, self.project_commands) + bound(watching, self.watch_commands)
@@ -266,7 +274,7 @@ class Window(QMainWindow):
         if self.center.view is None or not self.session.lines:
             self.center.show_page(bool(self.session.lines))
         self.preview.project_changed()
-        self.setWindowTitle(f"{after.name} – Vamos" if after.song else "Vamos")
+        self.setWindowTitle(tr("{name} – Vamos", name=after.name) if after.song else "Vamos")
 
     def _follow(self) -> None:
         """All that follows from the project has been worked out."""
@@ -302,8 +310,8 @@ class Window(QMainWindow):
         self.status.show_main(main.text if main else "", main.run if main else None, main.tip if main else "")
         self.route.show_states({name: r.state() for name, r in self.rooms.items()})
         history = self.session.document.history
-        for name, word, what in (("undo", "Undo", history.undo_name), ("redo", "Redo", history.redo_name)):
-            self.menus.show_text(name, f"{word}: {what[:1].lower()}{what[1:]}" if what else word, what is not None)
+        for name, word, what in (("undo", tr("Undo"), history.undo_name), ("redo", tr("Redo"), history.redo_name)):
+            self.menus.show_text(name, f"{word}: {inside(what)}" if what else word, what is not None)
         self.refresh_buttons()
 
     def _show_brackets(self) -> None:
@@ -314,11 +322,11 @@ class Window(QMainWindow):
     def refresh_buttons(self) -> None:
         watched, found = self.preview.watched, self.preview.watched.pass_here()
         playing = self.preview.playback.playing
-        view = str(found.view).replace(" side", "").capitalize() if found else "View"
-        self.buttons.show_as("play", "Stop" if playing else "Play", playing)
-        self.buttons.show_as("mirrored", "Mirrored", bool(found and found.flip.flip), self.desk.clip() is not None)
+        view = opening(tr(str(found.view).replace(" side", ""))) if found else tr("View")
+        self.buttons.show_as("play", tr("Stop") if playing else tr("Play"), playing)
+        self.buttons.show_as("mirrored", tr("Mirrored"), bool(found and found.flip.flip), self.desk.clip() is not None)
         self.buttons.show_as("next_speed", f"{round(float(watched.speed) * 100)} %")
-        self.buttons.show_as("loop", "Loop", self.preview.looping)
+        self.buttons.show_as("loop", tr("Loop"), self.preview.looping)
         self.buttons.show_as("next_view", view, enabled=found is not None)
 
     def _moved(self, position: Fraction) -> None:
@@ -359,8 +367,10 @@ class Window(QMainWindow):
         """Something is wrong in Vamos itself: the project is safe, and there is a report to hand on."""
         some(QApplication.clipboard()).setText(report)
         self.status.tell(
-            "Something in Vamos itself went wrong; your project is safe in its file. "
-            "A report without private things was copied, to be pasted for who mends it."
+            tr(
+                "Something in Vamos itself went wrong; your project is safe in its file. A report "
+                "without private things was copied, to be pasted for who mends it."
+            )
         )
 
     def toggle_theme(self) -> None:
@@ -396,7 +406,8 @@ class Window(QMainWindow):
         """Single letters, digits and signs act, or do not."""
         self.keys.letters = not self.keys.letters
         settings().setValue("single-letter keys", self.keys.letters)
-        self.status.tell("Single-letter keys are " + ("on." if self.keys.letters else "off. The menu View has them."))
+        off = tr("Single-letter keys are off. The menu View has them.")
+        self.status.tell(tr("Single-letter keys are on.") if self.keys.letters else off)
 
     def show_keys(self) -> None:
         self.keys_page = KeysPage(self, self.actions_bound, self.stop.name, [s.name for s in STOPS])

@@ -13,6 +13,7 @@ from vamos.core.model.take import BetterSound
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap
 from vamos.errors import MediaError
+from vamos.language import tr
 
 #: Both hear the same; less sure than this, they do not.
 SURE = 0.4
@@ -26,12 +27,12 @@ def better_sound(film: Path, recording: Path, base: Path | None, progress: Progr
     progress = progress or quiet()
     there, seen = probe(recording), probe(film)
     if not there.has_sound:
-        raise MediaError("there is no sound in it.", file=recording)
+        raise MediaError(tr("there is no sound in it."), file=recording)
     if not seen.has_sound:
         raise MediaError(
-            "the film has no sound of its own, so a recording cannot be laid on it.",
+            tr("the film has no sound of its own, so a recording cannot be laid on it."),
             file=film,
-            todo="Place the take by its steps or by eye.",
+            todo=tr("Place the take by its steps or by eye."),
         )
     index = SongIndex(read_sound(recording, RATE, progress=progress.part(0, 0.3), expected_s=there.duration_s).mono())
     sound = read_sound(film, RATE, progress=progress.part(0.3, 0.5), expected_s=seen.duration_s).mono()
@@ -39,9 +40,9 @@ def better_sound(film: Path, recording: Path, base: Path | None, progress: Progr
     best = max(found, key=lambda s: s.confidence * (s.take_end_s - s.take_start_s), default=None)
     if best is None or best.confidence < SURE or best.also_at_s:
         raise MediaError(
-            f"it does not fit the sound of {film.name}: they do not seem to hear the same.",
+            tr("it does not fit the sound of {name}: they do not seem to hear the same.", name=film.name),
             file=recording,
-            safe="Nothing was changed.",
+            safe=tr("Nothing was changed."),
         )
     clock = TimeMap.line(best.take_start_s, best.song_at_start_s, best.rate)
     return BetterSound(reference(recording, there.duration_s, base), clock)

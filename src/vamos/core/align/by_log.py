@@ -18,6 +18,7 @@ from vamos.core.media.probe import opened
 from vamos.core.model.filmed import FilmedTake
 from vamos.core.model.take import Pass, PassKind
 from vamos.core.time import TimeMap, TimeRange
+from vamos.language import tr
 
 #: How sure a place by the log is at most: it has to be looked at.
 CONFIDENCE = 0.3
@@ -103,7 +104,10 @@ def passes_by_log(shot: Shot, log: Sequence[FilmedTake], apart_s: float) -> tupl
                 CONFIDENCE,
                 APART_S / 2,
                 1.0,
-                f"placed by the filming log ({filmed.what}), to about a second; nothing was heard: slide it into step",
+                tr(
+                    "placed by the filming log ({what}), to about a second; nothing was heard: slide it into step",
+                    what=filmed.what,
+                ),
             )
         )
     return tuple(found)
@@ -127,7 +131,11 @@ def settled(the_pass: Pass, shot: Shot, log: Sequence[FilmedTake], apart_s: floa
         the_pass,
         clock=the_pass.clock.then(TimeMap.line(0.0, place - here, 1.0)),
         also_at_song_s=tuple(p for p in places if p != place),
-        reason=f"{the_pass.reason}; which of {len(places)} places that sound alike: by the filming log",
+        reason=tr(
+            "{reason}; which of {number} places that sound alike: by the filming log",
+            reason=the_pass.reason,
+            number=len(places),
+        ),
     )
 
 

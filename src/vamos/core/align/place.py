@@ -21,6 +21,7 @@ from vamos.core.model.take import SOUND_M_PER_S, SURE, Pass, PassKind, Take
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import MediaError
+from vamos.language import tr
 
 #: A stretch with no song in it must be this long to be searched for another speed or for counting.
 LONG_ENOUGH_S = 12.0
@@ -58,7 +59,7 @@ def place_take(
     progress = progress or quiet()
     found = probe(path)
     if not found.has_picture:
-        raise MediaError("there is no picture in it, so it cannot be a take.", file=path)
+        raise MediaError(tr("there is no picture in it, so it cannot be a take."), file=path)
     heard, passes = heard or Heard(path), []
     own_share = 1.0 if heard.clock is None else 0.3
     if found.has_sound:
@@ -71,7 +72,7 @@ def place_take(
             seen = _in_film(p, heard, take.media.duration_s)
             if seen is not None and all(seen.take_range.overlap_s(q.take_range) < SHORTEST_S for q in passes):
                 passes.append(seen)
-    progress(1.0, f"Placed {path.name}")
+    progress(1.0, tr("Placed {name}", name=path.name))
     ordered = tuple(sorted(passes, key=lambda p: p.take_range.start_s))
     return replace(take, passes=ordered, looked_for_passes=True)
 
@@ -170,7 +171,9 @@ def _joined(before: Pass, after: Pass, blink_s: float) -> Pass:
         clock=TimeMap.through([*x, cut + blink_s, after.take_range.end_s], y),
         confidence=min(before.confidence, after.confidence),
         residual_s=max(before.residual_s, after.residual_s),
-        reason=f"{before.reason}; the recorder lost a moment at {cut:.1f} s, which is kept in mind",
+        reason=tr(
+            "{reason}; the recorder lost a moment at {cut:.1f} s, which is kept in mind", reason=before.reason, cut=cut
+        ),
     )
 
 
@@ -180,11 +183,11 @@ def _song_pass(segment: Segment, speaker_m: float) -> Pass:
     clock = TimeMap.line(segment.take_start_s, segment.song_at_start_s + late * segment.rate, segment.rate)
     # A place found by onsets alone has no clarity; rooms and stretchers move onsets by more than they scatter.
     within = max(0.1 if segment.clarity else BY_ONSETS_MS, segment.residual_s * 1000)
-    reason = f"the song is heard, placed within {within:.1f} ms"
+    reason = tr("the song is heard, placed within {within:.1f} ms", within=within)
     if abs(segment.rate - 1) > 0.01:
-        reason = f"the song is heard at {segment.rate:.0%}, placed within {within:.0f} ms"
+        reason = tr("the song is heard at {rate:.0%}, placed within {within:.0f} ms", rate=segment.rate, within=within)
     if segment.also_at_s:
-        reason += "; the song repeats exactly, so it may also be elsewhere"
+        reason += tr("; the song repeats exactly, so it may also be elsewhere")
     return Pass(
         PassKind.SONG,
         TimeRange(segment.take_start_s, segment.take_end_s),
@@ -202,9 +205,9 @@ def _counted_pass(counting: Counting) -> Pass:
     numbers = np.arange(len(counting.times_s), dtype=np.float64) - counting.first
     times = counting.times_s
     period = float(np.median(np.diff(times)))
-    reason = "counted aloud, no music; which count is 1 was heard"
+    reason = tr("counted aloud, no music; which count is 1 was heard")
     if counting.sure_of_one <= HINT:
-        reason = "a steady voice without the song, perhaps counting: see whether it is, and say which count is 1"
+        reason = tr("a steady voice without the song, perhaps counting: see whether it is, and say which count is 1")
     return Pass(
         PassKind.COUNTED,
         TimeRange(float(times[0]), float(times[-1] + period)),

@@ -16,6 +16,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import PassKind, Take
 from vamos.core.progress import Progress, quiet
 from vamos.errors import InputError, MediaError, MissingError
+from vamos.language import tr
 
 #: A number this far from a whole count, in counts, belongs to none.
 NEAR = 0.3
@@ -45,13 +46,22 @@ class SaidOne:
     def words(self) -> str:
         """What was heard, in a sentence."""
         if not self.known:
-            return f"In {', '.join(self.takes)} no voice was understood that counts over the song; nothing was changed."
-        votes = f"({self.votes} of {self.heard} numbers)"
+            return tr(
+                "In {words} no voice was understood that counts over the song; nothing was changed.",
+                words=", ".join(self.takes),
+            )
+        votes = tr("({votes} of {heard} numbers)", votes=self.votes, heard=self.heard)
         if not self.shift:
-            return f"The voice says “one” where lines begin {votes}."
-        later = "later" if self.shift > 0 else "earlier"
-        counts = "count" if abs(self.shift) == 1 else "counts"
-        return f"The voice says “one” {abs(self.shift)} {counts} {later} than lines begin {votes}."
+            return tr("The voice says “one” where lines begin {votes}.", votes=votes)
+        later = tr("later") if self.shift > 0 else tr("earlier")
+        counts = tr("count") if abs(self.shift) == 1 else tr("counts")
+        return tr(
+            "The voice says “one” {number} {counts} {later} than lines begin {votes}.",
+            number=abs(self.shift),
+            counts=counts,
+            later=later,
+            votes=votes,
+        )
 
 
 def said_one(project: Project, base: Path | None, progress: Progress | None = None) -> SaidOne:
@@ -59,22 +69,24 @@ def said_one(project: Project, base: Path | None, progress: Progress | None = No
     progress = progress or quiet()
     grid = project.grid
     if grid is None:
-        raise InputError("There is no beat yet to compare a voice with. Add the song at Song first.")
+        raise InputError(tr("There is no beat yet to compare a voice with. Add the song at Song first."))
     takes = [t for t in project.takes if any(p.kind is PassKind.SONG for p in t.passes)]
     if not takes:
         raise InputError(
-            "No take is placed on the song yet, so there is no voice to listen to. Add takes at Film first."
+            tr("No take is placed on the song yet, so there is no voice to listen to. Add takes at Film first.")
         )
     if not spoken.listens():
         raise InputError(
-            "Numbers cannot be listened for: pocketsphinx is not installed. "
-            "Start Vamos by ./run, or move the 1 by hand."
+            tr(
+                "Numbers cannot be listened for: pocketsphinx is not installed. Start Vamos by "
+                "./run, or move the 1 by hand."
+            )
         )
     lines, modulo = lines_of(grid, project.dance), min(8, grid.line)
     votes = np.zeros(modulo, dtype=int)
     problems = []
     for number, take in enumerate(takes):
-        progress(number / len(takes), f"Listening to {take.name}")
+        progress(number / len(takes), tr("Listening to {name}", name=take.name))
         try:
             for place, said in _numbers(take, heard_of(take, base), project, lines):
                 votes[(place - said + 1) % modulo] += 1

@@ -23,6 +23,7 @@ from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
+from vamos.language import tr
 
 Floats = npt.NDArray[np.float64]
 Rows = npt.NDArray[np.float32]
@@ -106,7 +107,7 @@ class SlowedSearch:
         ratios = np.arange(SLOWEST, FASTEST + 1e-9, 0.004)
         tops: dict[str, list[tuple[float, float, float, bool]]] = {"all": [], "harmony": []}
         for number, ratio in enumerate(ratios):
-            progress(number / len(ratios), "Looking for the song at another speed")
+            progress(number / len(ratios), tr("Looking for the song at another speed"))
             if abs(ratio - 1) < 0.006:
                 continue
             onsets, *harmonies = self._rows(take, start_s, end_s, float(ratio))

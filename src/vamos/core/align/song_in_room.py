@@ -25,6 +25,7 @@ from vamos.core.align.tune import Rows, alike, semitones
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
+from vamos.language import tr
 
 #: A block's best place must stand this far over the noise to vote.
 VOTE_HEIGHT = 6.5
@@ -88,7 +89,7 @@ def find_song(song: SongIndex, take: Samples, progress: Progress | None = None) 
     if starts[-1] + block < len(take):
         starts.append(len(take) - block)
     for number, start in enumerate(starts):
-        progress(number / len(starts), "Placing by its sound")
+        progress(number / len(starts), tr("Placing by its sound"))
         row = song.correlate(take[start : start + block])
         hits.append(song.hits_in(row, block, start))
         stack.add(row, start, block)

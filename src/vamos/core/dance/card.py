@@ -9,9 +9,16 @@ from vamos.core.dance.facing import clock_text
 from vamos.core.dance.facts import DanceFacts, facts_of, learned_sections
 from vamos.core.model.dance import Dance, ItemKind, Kind
 from vamos.core.model.project import Project
+from vamos.language import marked, tr
 
 #: Names of the levels, easiest first (common practice, no source).
-LEVELS = ("first steps", "beginner", "improver", "intermediate", "advanced")
+LEVELS = (
+    marked("first steps"),
+    marked("beginner"),
+    marked("improver"),
+    marked("intermediate"),
+    marked("advanced"),
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -32,23 +39,30 @@ def card_of(project: Project, follows: DanceFacts | None = None) -> Card:
     level, why = suggest_level(dance, grid.bpm() if grid else None)
     starts = dance.starts_on
     if grid is not None:
-        when = f"after {grid.lead_in} counts, {grid.time_map()(0):.1f} s" if grid.lead_in else "with the first count"
+        when = (
+            tr("after {lead_in} counts, {value:.1f} s", lead_in=grid.lead_in, value=grid.time_map()(0))
+            if grid.lead_in
+            else tr("with the first count")
+        )
         starts = f"{starts}, {when}" if starts else when
     facts = (
-        ("Dance", dance.name),
-        ("Song", song.title if song else ""),
-        ("Starts", starts),
-        ("By", dance.credits),
-        ("Level", dance.level),
-        ("Counts", str(follows.wall_counts or f"{follows.counts_to_learn} to learn")),
-        ("Walls", _walls(follows)),
-        ("Lead-in", f"{grid.lead_in} counts" if grid else ""),
-        ("Tempo", f"{grid.bpm():.0f} a minute" if grid else ""),
-        ("Tags", _tags(dance, follows)),
-        ("Restarts", _restarts(follows)),
-        ("Ending", _ending(dance, follows)),
-        ("Links", ", ".join(dance.links)),
-        ("Rights", dance.rights or (song.rights if song else "")),
+        (tr("Dance"), dance.name),
+        (tr("Song"), song.title if song else ""),
+        (tr("Starts"), starts),
+        (tr("By"), dance.credits),
+        (tr("Level"), dance.level),
+        (
+            tr("Counts"),
+            str(follows.wall_counts or tr("{counts_to_learn} to learn", counts_to_learn=follows.counts_to_learn)),
+        ),
+        (tr("Walls"), _walls(follows)),
+        (tr("Lead-in"), tr("{lead_in} counts", lead_in=grid.lead_in) if grid else ""),
+        (tr("Tempo"), tr("{bpm:.0f} a minute", bpm=grid.bpm()) if grid else ""),
+        (tr("Tags"), _tags(dance, follows)),
+        (tr("Restarts"), _restarts(follows)),
+        (tr("Ending"), _ending(dance, follows)),
+        (tr("Links"), ", ".join(dance.links)),
+        (tr("Rights"), dance.rights or (song.rights if song else "")),
     )
     rows = tuple((name, text) for name, text in facts if text)
     return Card(rows, tuple(name for name, text in facts if not text), level, why)
@@ -64,22 +78,32 @@ def _tags(dance: Dance, follows: DanceFacts) -> str:
     if not dance.sequence:
         return ""
     found = [s for s in follows.stations if s.kind == "tag"]
-    return "; ".join(f"{s.name} at {_facing(s.heading)}" for s in found) if found else "none"
+    return (
+        "; ".join(tr("{name} at {facing}", name=s.name, facing=_facing(s.heading)) for s in found)
+        if found
+        else tr("none")
+    )
 
 
 def _restarts(follows: DanceFacts) -> str:
     if not follows.stations:
         return ""
     found = [s for s in follows.stations if s.kind == "restart"]
-    return "; ".join(f"{s.name}, facing {_facing(s.heading)}" for s in found) if found else "none"
+    return (
+        "; ".join(tr("{name}, facing {facing}", name=s.name, facing=_facing(s.heading)) for s in found)
+        if found
+        else tr("none")
+    )
 
 
 def _ending(dance: Dance, follows: DanceFacts) -> str:
     if not dance.sequence:
         return ""
     names = [i.name or ", ".join(i.sections) for i in dance.sequence if i.kind is ItemKind.ENDING]
-    facing = f"at {_facing(follows.end_heading)}"
-    turn = f"; {follows.turn_to_front} to finish at 12:00" if follows.turn_to_front else ""
+    facing = tr("at {facing}", facing=_facing(follows.end_heading))
+    turn = (
+        tr("; {turn_to_front} to finish at 12:00", turn_to_front=follows.turn_to_front) if follows.turn_to_front else ""
+    )
     return (f"{names[-1]}, " if names else "") + facing + turn
 
 
@@ -102,14 +126,15 @@ def suggest_level(dance: Dance, bpm: float | None) -> tuple[str, str]:
     cut = sum(i.restart_after is not None or i.kind in (ItemKind.TAG, ItemKind.PART) for i in dance.sequence)
     busy = max((len(s.events) / s.length for s in wall), default=0.0)
     points = {
-        f"{counts} counts": (counts > 32) + (counts > 48),
-        "turns of a half or more": int(turned >= 4),
-        f"{between} moves between the counts": int(between > counts / 8) + int(between > counts / 3),
-        f"{bpm or 0:.0f} a minute": int((bpm or 0) > 120),
-        "tags, restarts or parts": int(cut > 0) + int(cut > 2),
-        "many moves a count": int(Fraction(busy).limit_denominator(100) > Fraction(14, 10)),
+        tr("{counts} counts", counts=counts): (counts > 32) + (counts > 48),
+        tr("turns of a half or more"): int(turned >= 4),
+        tr("{between} moves between the counts", between=between): int(between > counts / 8)
+        + int(between > counts / 3),
+        tr("{number:.0f} a minute", number=bpm or 0): int((bpm or 0) > 120),
+        tr("tags, restarts or parts"): int(cut > 0) + int(cut > 2),
+        tr("many moves a count"): int(Fraction(busy).limit_denominator(100) > Fraction(14, 10)),
     }
     total = sum(points.values())
     level = LEVELS[min(len(LEVELS) - 1, (total + 1) // 2)]
     reasons = [name for name, worth in points.items() if worth]
-    return level, ", ".join(reasons) or "short, slow, few turns"
+    return level, ", ".join(reasons) or tr("short, slow, few turns")

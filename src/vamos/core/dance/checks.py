@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import floor
 
-from vamos.core.dance.facing import net_turn, turn_text, wall_count
+from vamos.core.dance.facing import net_turn, turn_said, wall_count
 from vamos.core.dance.facts import (
     DanceFacts,
     danced_lines,
@@ -26,9 +26,10 @@ from vamos.core.dance.weight import NOT_WRITTEN, UNKNOWN, after, first_foot, fol
 from vamos.core.model.dance import Dance, Foot, ItemKind, MoveSet, Section
 from vamos.core.model.song import Grid
 from vamos.core.time import CountRange, count_name, count_text
+from vamos.language import tr
 from vamos.plural import plural_or_no
 
-_SIDE = {Foot.RIGHT: "right", Foot.LEFT: "left", Foot.BOTH: "both feet"}
+_SIDE = {Foot.RIGHT: tr("right"), Foot.LEFT: tr("left"), Foot.BOTH: tr("both feet")}
 
 
 @dataclass(frozen=True, slots=True)
@@ -64,10 +65,14 @@ def _written(section: Section) -> Iterator[Problem]:
     if section.events:
         empty = list(empty_counts(section))
         if empty:
-            word = "count" if len(empty) == 1 else "counts"
+            word = tr("count") if len(empty) == 1 else tr("counts")
             yield Problem(
                 "empty",
-                f"Nothing is written on {word} {', '.join(empty)}. If it is held, write hold.",
+                tr(
+                    "Nothing is written on {word} {words}. If it is held, write hold.",
+                    word=word,
+                    words=", ".join(empty),
+                ),
                 section.name,
                 empty[0],
             )
@@ -75,12 +80,17 @@ def _written(section: Section) -> Iterator[Problem]:
     for event in section.events:
         count = count_name(event.start, section.feel)
         if (event.start, event.role) in seen:
-            yield Problem("twice", f"Two moves begin on {count}.", section.name, count, event.start)
+            yield Problem("twice", tr("Two moves begin on {count}.", count=count), section.name, count, event.start)
         seen.add((event.start, event.role))
         if event.start >= section.length:
             yield Problem(
                 "outside",
-                f"“{event.name}” on {count} is after the section's {section.length} counts.",
+                tr(
+                    "“{name}” on {count} is after the section's {length} counts.",
+                    name=event.name,
+                    count=count,
+                    length=section.length,
+                ),
                 section.name,
                 count,
                 event.start,
@@ -92,12 +102,23 @@ def _turns(dance: Dance) -> Iterator[Problem]:
         for event in section.events:
             if event.turn is None:
                 count = count_name(event.start, section.feel)
-                size = turn_text(event.size).split()[0] if event.size else "turn"
-                far = "" if event.size else "How far does" if way_said(event.name) else "How far and which way does"
-                question = f"{far or 'Which way does'} “{event.name or size}” on {count} turn"
+                size = turn_said(event.size).split()[0] if event.size else tr("turn")
+                far = (
+                    ""
+                    if event.size
+                    else tr("How far does")
+                    if way_said(event.name)
+                    else tr("How far and which way does")
+                )
+                question = tr(
+                    "{number} “{number2}” on {count} turn",
+                    number=far or tr("Which way does"),
+                    number2=event.name or size,
+                    count=count,
+                )
                 yield Problem(
                     "direction",
-                    question + ("?" if far else ", right or left?"),
+                    question + ("?" if far else tr(", right or left?")),
                     section.name,
                     count,
                     event.start,
@@ -109,21 +130,39 @@ def _variant(section: Section, other: MoveSet, role: str) -> Iterator[Problem]:
     span = CountRange(other.start, other.start + other.length)
     mine = tuple(e for e in for_role(section.events, role) if span.contains(e.start))
     theirs = for_role(other.events, role)
-    where = f"“{other.name}” ({count_text(other.start)} to {count_text(span.end - 1)})"
+    where = tr(
+        "“{name}” ({count} to {count2})",
+        name=other.name,
+        count=count_text(other.start),
+        count2=count_text(span.end - 1),
+    )
     late = [e for e in theirs if not span.contains(e.start)]
     if late:
-        yield Problem("variant", f"{where} does not fit its {other.length} counts.", section.name, start=other.start)
+        yield Problem(
+            "variant",
+            tr("{where} does not fit its {length} counts.", where=where, length=other.length),
+            section.name,
+            start=other.start,
+        )
     turned = net_turn(replace(section, events=mine)), net_turn(replace(section, events=theirs))
     if None not in turned and turned[0] != turned[1]:
-        words = [turn_text(t) if t else "no turn" for t in turned]
+        words = [turn_said(t) if t else tr("no turn") for t in turned]
         yield Problem(
-            "variant", f"{where} turns {words[1]}, the written moves {words[0]}.", section.name, start=other.start
+            "variant",
+            tr("{where} turns {value}, the written moves {value2}.", where=where, value=words[1], value2=words[0]),
+            section.name,
+            start=other.start,
         )
     ends = [s[-1].weight if s else UNKNOWN for s in (follow(mine, UNKNOWN), follow(theirs, UNKNOWN))]
     if UNKNOWN not in ends and ends[0] is not ends[1]:
         yield Problem(
             "variant",
-            f"{where} ends with the weight on the {_SIDE[ends[1]]}, the written moves on the {_SIDE[ends[0]]}.",
+            tr(
+                "{where} ends with the weight on the {value}, the written moves on the {value2}.",
+                where=where,
+                value=_SIDE[ends[1]],
+                value2=_SIDE[ends[0]],
+            ),
             section.name,
             start=other.start,
         )
@@ -193,8 +232,12 @@ def _loop(lines: tuple[Line, ...], weight: Foot, start: Foot, role: str) -> Iter
     if opening is not None and weight is not UNKNOWN and after(opening, weight).wrong:
         yield Problem(
             "loop",
-            f"The dance ends with the weight on the {_SIDE[weight]}, but begins with that foot; "
-            f"it started with the weight on the {_SIDE.get(start, 'other foot')}.",
+            tr(
+                "The dance ends with the weight on the {value}, but begins with that foot; it "
+                "started with the weight on the {get}.",
+                value=_SIDE[weight],
+                get=_SIDE.get(start, "other foot"),
+            ),
             lines[-1].title,
         )
 
@@ -203,13 +246,17 @@ def _joint(dance: Dance, before: Line, line: Line) -> str:
     """Between which entries of the sequence a move is the first."""
     entry = dance.sequence[before.item] if before.item is not None else None
     if entry is not None and entry.restart_after is not None:
-        whose = f"wall {before.wall}" if before.wall else entry.name or before.title
-        return f"After the restart ({entry.restart_after} counts of {whose})"
+        whose = tr("wall {wall}", wall=before.wall) if before.wall else entry.name or before.title
+        return tr(
+            "After the restart ({restart_after} counts of {whose})", restart_after=entry.restart_after, whose=whose
+        )
     names = [
-        f"wall {x.wall}" if x.wall else (dance.sequence[x.item].name if x.item is not None else x.title) or x.title
+        tr("wall {wall}", wall=x.wall)
+        if x.wall
+        else (dance.sequence[x.item].name if x.item is not None else x.title) or x.title
         for x in (before, line)
     ]
-    return f"Between {names[0]} and {names[1]}"
+    return tr("Between {value} and {value2}", value=names[0], value2=names[1])
 
 
 def _stated(dance: Dance) -> Iterator[Problem]:
@@ -218,19 +265,36 @@ def _stated(dance: Dance) -> Iterator[Problem]:
     danced = learned_sections(dance)
     counts = sum(s.length for s in danced)
     if said.counts is not None and danced and said.counts != counts:
-        yield Problem("stated", f"It is said to have {plural_or_no(said.counts, 'count')}; the sheet has {counts}.")
+        yield Problem(
+            "stated",
+            tr(
+                "It is said to have {counts}; the sheet has {counts2}.",
+                counts=plural_or_no(said.counts, "count"),
+                counts2=counts,
+            ),
+        )
     walls = {wall_count(end) for end in wall_ends(dance.wall_sections())}
     if said.walls is not None and not is_phrased(dance) and len(walls) == 1 and said.walls not in walls:
         given = next(iter(walls))
         yield Problem(
-            "stated", f"It is said to have {plural_or_no(said.walls, 'wall')}; the turns on the sheet give {given}."
+            "stated",
+            tr(
+                "It is said to have {walls}; the turns on the sheet give {given}.",
+                walls=plural_or_no(said.walls, "wall"),
+                given=given,
+            ),
         )
     cuts = facts_of(dance).restarts if dance.sequence else 0
     tags = sum(i.kind is ItemKind.TAG for i in dance.sequence)
     for stated, given, word in ((said.tags, tags, "tag"), (said.restarts, cuts, "restart")):
         if stated is not None and dance.sequence and stated != given:
             yield Problem(
-                "stated", f"It is said to have {plural_or_no(stated, word)}; the sequence has {given or 'none'}."
+                "stated",
+                tr(
+                    "It is said to have {plural_or_no}; the sequence has {number}.",
+                    plural_or_no=plural_or_no(stated, word),
+                    number=given or tr("none"),
+                ),
             )
 
 
@@ -241,20 +305,28 @@ def _against_song(dance: Dance, grid: Grid, follows: DanceFacts) -> Iterator[Pro
         return
     over = follows.counts_over
     if over is not None and over < 0:
-        yield Problem("length", f"The sequence is {float(-over):g} counts longer than the song.")
+        yield Problem("length", tr("The sequence is {number:g} counts longer than the song.", number=float(-over)))
     holds = {line.start: line for line in lines if line.kind is LineKind.HOLD}
     for stop in grid.breaks:
         if stop.position not in holds and lines[0].start <= stop.position < lines[-1].counts.end:
             yield Problem(
                 "stop",
-                f"The music stops at count {floor(stop.position) + 1} of the dance for {float(stop.counts):g} counts; "
-                "the sequence holds nothing there.",
+                tr(
+                    "The music stops at count {number} of the dance for {number2:g} counts; the sequence "
+                    "holds nothing there.",
+                    number=floor(stop.position) + 1,
+                    number2=float(stop.counts),
+                ),
             )
     marked = {s.position for s in grid.breaks}
     for line in holds.values() if grid.breaks else ():
         if line.start not in marked:
             yield Problem(
                 "stop",
-                f"The sequence holds {line.length} counts at count {floor(line.start) + 1}, where the music goes on.",
+                tr(
+                    "The sequence holds {length} counts at count {number}, where the music goes on.",
+                    length=line.length,
+                    number=floor(line.start) + 1,
+                ),
                 item=line.item,
             )

@@ -17,6 +17,7 @@ from math import floor
 from vamos.core.time import Feel
 from vamos.core.time.counts import SUBDIVISIONS, count_text
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 class NotationError(InputError):
@@ -24,8 +25,17 @@ class NotationError(InputError):
 
     def __init__(self, text: str, at: int, expected: str):
         self.at, self.expected = at, expected
-        found = f"“{text[at : at + 12].split(' ')[0] or text[at]}”" if at < len(text) else "the end"
-        super().__init__(f"At character {at + 1}: found {found}, expected {expected}.\n{text}\n{' ' * at}^")
+        found = f"“{text[at : at + 12].split(' ')[0] or text[at]}”" if at < len(text) else tr("the end")
+        super().__init__(
+            tr(
+                "At character {number}: found {found}, expected {expected}.\n{value}\n{number2}^",
+                number=at + 1,
+                found=found,
+                expected=expected,
+                value=text,
+                number2=" " * at,
+            )
+        )
 
 
 @dataclass(frozen=True, slots=True)
@@ -117,7 +127,7 @@ class Reader:
                 yield from self.slots(closing=True)
                 self.space()
                 if self.at >= len(self.text) or self.text[self.at] != ")":
-                    raise self.fail("“)” for the one opened at character " + str(start + 1))
+                    raise self.fail(tr("“)” for the one opened at character {at}", at=start + 1))
                 self.at += 1
             elif match := _HOLD_FOR.match(self.text, self.at):
                 yield self._held(int(match.group(1)), match)
@@ -134,14 +144,14 @@ class Reader:
             elif here.isdigit() or self.is_part(self.at) or _WORD.match(self.text, self.at):
                 yield self.count()
             elif here == ")" and not closing:
-                raise self.fail("a count; nothing was opened")
+                raise self.fail(tr("a count; nothing was opened"))
             else:
                 return
 
     def _held(self, counts: int, match: re.Match[str]) -> Slot:
         """``hold for 4``: so many counts from the next one on."""
         if not 1 <= counts <= 64:
-            raise self.fail("how many counts are held, such as hold for 4", match.start(1))
+            raise self.fail(tr("how many counts are held, such as hold for 4"), match.start(1))
         position = Fraction(0) if self.last is None else Fraction(floor(self.last) + 1)
         self.at = match.end()
         self.last = position + counts - 1
@@ -201,10 +211,10 @@ class Reader:
             self.at = until.end() if until is not None else self.at + 1
             match = _NUMBER.match(self.text, self.at)
             if match is None:
-                raise self.fail("the count it lasts until, such as 5-6")
+                raise self.fail(tr("the count it lasts until, such as 5-6"))
             end = Fraction(int(match.group()) + self.base)
             if end - 1 < position:
-                raise self.fail(f"a count after {count_text(position, self.feel)}")
+                raise self.fail(tr("a count after {count}", count=count_text(position, self.feel)))
             self.at = match.end()
             length = end - position
             self.last = max(position, end - 1)
@@ -212,7 +222,7 @@ class Reader:
 
     def _later(self, position: Fraction, at: int) -> None:
         if self.last is not None and position <= self.last:
-            raise self.fail(f"a count after {count_text(self.last, self.feel)}", at)
+            raise self.fail(tr("a count after {count}", count=count_text(self.last, self.feel)), at)
         self.last = position
 
     def _position(self) -> Fraction:
@@ -228,14 +238,17 @@ class Reader:
             if fraction := _FRACTION.match(text, at):
                 self.at = fraction.end()
                 if int(fraction.group(2)) == 0 or int(fraction.group(1)) >= int(fraction.group(2)):
-                    raise self.fail("a part of a count, such as +1/3", at)
+                    raise self.fail(tr("a part of a count, such as +1/3"), at)
                 return whole + Fraction(int(fraction.group(1)), int(fraction.group(2)))
             if name not in parts:
-                raise self.fail(f"{' or '.join(parts)}; a {self.feel} count has no “{name}”", at)
+                raise self.fail(
+                    tr("{words}; a {feel} count has no “{name}”", words=" or ".join(parts), feel=self.feel, name=name),
+                    at,
+                )
             self.at = spoken.end() if spoken else self.at + 1
             return whole + parts[name]
         if len(match.group()) > 3:
-            raise self.fail("a count; numbers go to 999", match.start())
+            raise self.fail(tr("a count; numbers go to 999"), match.start())
         self.at = match.end()
         return self._whole(int(match.group()), match.start())
 
@@ -251,7 +264,7 @@ class Reader:
         text, parts = self.text, SUBDIVISIONS[self.feel]
         if number == 0:
             if self.last is not None or self.at >= len(text) or text[self.at] not in parts:
-                raise self.fail("0& only at the front, for the pickup", start)
+                raise self.fail(tr("0& only at the front, for the pickup"), start)
             self.at += 1
             return Fraction(-1) + parts[text[self.at - 1]]
         if self._names_the_eight(number):
@@ -284,7 +297,7 @@ def parse_counts(text: str, feel: Feel = Feel.STRAIGHT) -> tuple[Slot, ...]:
     slots = list(reader.slots())
     reader.space()
     if reader.at < len(text):
-        raise reader.fail("a count such as 5, &, 5-6 or hold 7")
+        raise reader.fail(tr("a count such as 5, &, 5-6 or hold 7"))
     return lengths(slots)
 
 
@@ -322,4 +335,4 @@ def printed(
     if start < 0 and len(text) == 1 and before is None and after is not None and after >= 1:
         text = f"0{text}"
     silent = start.denominator > 1 and start > 0 and (before is None or floor(before) != floor(start))
-    return (f"[{floor(start) + 1}] " if silent else "") + (f"hold {text}" if hold else text)
+    return (f"[{floor(start) + 1}] " if silent else "") + (tr("hold {value}", value=text) if hold else text)

@@ -14,6 +14,7 @@ from vamos.core.memo import ByIdentity
 from vamos.core.model.dance import Event, Section
 from vamos.core.time import CountRange
 from vamos.errors import InputError
+from vamos.language import marked, tr
 
 
 def clock_text(eighths: int) -> str:
@@ -34,7 +35,9 @@ def heading_of(clock: str) -> int | None:
     match = re.fullmatch(r"(\d{1,2})(?::(\d\d))?", text)
     half_hours = 2 * int(match.group(1)) + int(match.group(2) or 0) / 30 if match else -1.0
     if match is None or half_hours > 25 or half_hours % 3:
-        raise InputError(f"“{clock}” is no facing; write 12:00, 1:30, 3:00 and so on, every hour and a half.")
+        raise InputError(
+            tr("“{clock}” is no facing; write 12:00, 1:30, 3:00 and so on, every hour and a half.", clock=clock)
+        )
     return int(half_hours) // 3 % 8
 
 
@@ -112,7 +115,7 @@ def wall_count(net_eighths: int) -> int:
 
 
 #: The type has quarters as signs, eighths not.
-_FRACTIONS = {2: "¼", 4: "½", 6: "¾", 8: "full", 12: "1½", 16: "double"}
+_FRACTIONS = {2: "¼", 4: "½", 6: "¾", 8: marked("full"), 12: "1½", 16: marked("double")}
 
 
 def turn_text(eighths: int | None) -> str:
@@ -128,6 +131,17 @@ def turn_words(turn: int | None, size: int) -> str:
     if turn is None:
         return f"{_FRACTIONS.get(size, f'{size}/8')} turn ?" if size else "turn ?"
     return turn_text(turn) if turn else ""
+
+
+def turn_said(turn: int | None, size: int = 0) -> str:
+    """As :func:`turn_words`, for the eyes: in the language of this run."""
+    if turn == 0:
+        return ""
+    eighths = abs(turn) if turn is not None else size
+    of = tr(_FRACTIONS.get(eighths, f"{eighths}/8"))
+    if turn is None:
+        return tr("{size} turn ?", size=of) if size else tr("turn ?")
+    return tr("{size} right", size=of) if turn > 0 else tr("{size} left", size=of)
 
 
 def only(headings: frozenset[int]) -> int | None:

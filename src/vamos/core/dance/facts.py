@@ -12,12 +12,13 @@ from fractions import Fraction
 from functools import reduce
 from itertools import pairwise
 
-from vamos.core.dance.facing import joined, net_turn, turn_text, turned_to, turns, wall_count, way_to_front
+from vamos.core.dance.facing import joined, net_turn, turn_said, turned_to, turns, wall_count, way_to_front
 from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
 from vamos.core.dance.weight import NOT_WRITTEN, Stance, can_begin, first_foot, follow, weight_at
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import CountRange, count_text
+from vamos.language import marked, tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -122,7 +123,7 @@ def facts_of(dance: Dance, grid: Grid | None = None) -> DanceFacts:
         restarts=sum(s.kind == "restart" for s in stations),
         stations=stations,
         end_heading=end,
-        turn_to_front="" if not end else turn_text(way_to_front(end)),
+        turn_to_front="" if not end else turn_said(way_to_front(end)),
         loop_closes=loop_closes(dance),
         legal_restarts=legal_restarts(dance),
         counts_over=None if grid is None or not lines else grid.range().end - needed,
@@ -245,20 +246,22 @@ def _stations(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Itera
         seconds = clock(line.start) if clock else None
         entry = dance.sequence[line.item] if line.item is not None else None
         if line.kind is LineKind.HOLD:
-            yield Station("stop", f"{line.length} counts", line.start, line.heading, seconds, line.wall)
+            yield Station(
+                marked("stop"), tr("{length} counts", length=line.length), line.start, line.heading, seconds, line.wall
+            )
         elif line.item != item and entry is not None:
-            name = entry.name or (f"wall {line.wall}" if line.wall else line.title)
+            name = entry.name or (tr("wall {wall}", wall=line.wall) if line.wall else line.title)
             yield Station(str(entry.kind), name, line.start, line.heading, seconds, line.wall)
         item = line.item if line.kind is not LineKind.HOLD or entry is None or entry.kind is ItemKind.HOLD else item
         last = k + 1 == len(lines) or lines[k + 1].item != line.item
         if last and entry is not None and entry.restart_after is not None:
             end = line.counts.end
-            whose = f"wall {line.wall}" if line.wall else entry.name or line.title
-            name = f"{whose} after {entry.restart_after} counts"
+            whose = tr("wall {wall}", wall=line.wall) if line.wall else entry.name or line.title
+            name = tr("{whose} after {restart_after} counts", whose=whose, restart_after=entry.restart_after)
             ending = k + 1 < len(lines) and lines[k + 1].kind is LineKind.ENDING
             # The ending, or the end of the dance, cuts a wall; nothing begins again there.
             yield Station(
-                "cut" if ending or k + 1 == len(lines) else "restart",
+                marked("cut") if ending or k + 1 == len(lines) else marked("restart"),
                 name,
                 end,
                 heading_after(line),
@@ -267,7 +270,9 @@ def _stations(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Itera
             )
     if lines:
         end = lines[-1].counts.end
-        yield Station("end", "end of the dance", end, heading_after(lines[-1]), clock(end) if clock else None)
+        yield Station(
+            marked("end"), tr("end of the dance"), end, heading_after(lines[-1]), clock(end) if clock else None
+        )
 
 
 def _early_ends(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Iterator[Station]:
@@ -278,7 +283,12 @@ def _early_ends(dance: Dance, lines: tuple[Line, ...], grid: Grid | None) -> Ite
         if line.wall is not None and following.item != line.item and whole:
             end = line.counts.end
             yield Station(
-                "early end", f"wall {line.wall}", end, heading_after(line), clock(end) if clock else None, line.wall
+                marked("early end"),
+                tr("wall {wall}", wall=line.wall),
+                end,
+                heading_after(line),
+                clock(end) if clock else None,
+                line.wall,
             )
 
 

@@ -13,6 +13,7 @@ from math import floor
 from vamos.core.dance.lines import Line, LineKind, heading_after, lines_of
 from vamos.core.model.dance import Dance
 from vamos.core.model.song import Grid
+from vamos.language import tr
 
 #: Songs whose tempo differs by less than this are danced alike (common practice, no source).
 SAME_TEMPO = 0.04
@@ -79,29 +80,48 @@ def _last_wall(lines: list[Line], there: Fraction) -> Line | None:
 def _notes(first: Grid, other: Grid, ratio: float, needed: Fraction, there: Fraction, lines: list[Line]) -> list[str]:
     notes = []
     if other.line != first.line:
-        notes.append(f"It is counted in lines of {other.line}, the dance in lines of {first.line}.")
+        notes.append(
+            tr("It is counted in lines of {line}, the dance in lines of {line2}.", line=other.line, line2=first.line)
+        )
     if abs(ratio - 1) > SAME_TEMPO:
-        word = "faster" if ratio > 1 else "slower"
-        notes.append(f"It is {abs(ratio - 1):.0%} {word}: {other.bpm():.0f} a minute instead of {first.bpm():.0f}.")
-    for factor, words in ((2.0, "half as fast"), (0.5, "twice as fast")):
+        word = tr("faster") if ratio > 1 else tr("slower")
+        notes.append(
+            tr(
+                "It is {number:.0%} {word}: {bpm:.0f} a minute instead of {bpm2:.0f}.",
+                number=abs(ratio - 1),
+                word=word,
+                bpm=other.bpm(),
+                bpm2=first.bpm(),
+            )
+        )
+    for factor, words in ((2.0, tr("half as fast")), (0.5, tr("twice as fast"))):
         if abs(ratio / factor - 1) <= SAME_TEMPO:
-            notes.append(f"Counted {words}, its tempo would be the same.")
+            notes.append(tr("Counted {words}, its tempo would be the same.", words=words))
     if there < needed:
         last = _last_wall(lines, there)
-        where = f"; the last whole wall is wall {last.wall}" if last else ""
-        notes.append(f"It is {_counts(needed - there)} too short{where}.")
+        where = tr("; the last whole wall is wall {wall}", wall=last.wall) if last else ""
+        notes.append(tr("It is {counts} too short{where}.", counts=_counts(needed - there), where=where))
     for stop in other.breaks:
         if not any(line.kind is LineKind.HOLD and line.start == stop.position for line in lines):
             notes.append(
-                f"Its music stops for {_counts(stop.counts)} at count {floor(stop.position) + 1} "
-                "of the dance, where the sequence holds nothing."
+                tr(
+                    "Its music stops for {counts} at count {number} of the dance, where the sequence holds nothing.",
+                    counts=_counts(stop.counts),
+                    number=floor(stop.position) + 1,
+                )
             )
     for line in lines:
         held = any(s.position == line.start for s in other.breaks)
         if line.kind is LineKind.HOLD and not held:
-            notes.append(f"The dance holds {_counts(line.length)} at count {floor(line.start) + 1}; the song goes on.")
+            notes.append(
+                tr(
+                    "The dance holds {counts} at count {number}; the song goes on.",
+                    counts=_counts(line.length),
+                    number=floor(line.start) + 1,
+                )
+            )
     return notes
 
 
 def _counts(number: Fraction) -> str:
-    return f"{float(number):g} count" + ("" if number == 1 else "s")
+    return tr("{number:g} count", number=float(number)) + ("" if number == 1 else "s")

@@ -16,6 +16,7 @@ from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import CountRange, Feel
+from vamos.language import marked, tr
 
 
 class LineKind(StrEnum):
@@ -39,7 +40,8 @@ class Line:
     ``start`` is a position on the song, ``length`` in counts (shorter than the section's when a
     restart or a stop of the music cuts it); ``first`` is the count of the section it begins with.
     ``headings`` in eighths at its start, by all readings of turns before it that are open, none when the size of
-    one is. ``item`` is the number of the entry of the sequence it belongs to.
+    one is. ``item`` is the number of the entry of the sequence it belongs to. ``of_part``: it is called after a part of
+    the song.
     """
 
     number: int
@@ -53,6 +55,7 @@ class Line:
     cut: bool = False
     first: Fraction = Fraction(0)
     item: int | None = None
+    of_part: bool = False
 
     @property
     def counts(self) -> CountRange:
@@ -81,7 +84,14 @@ class Line:
 
 
 #: What a line of so many counts is called.
-_CALLED = {3: "three", 4: "four", 6: "six", 8: "eight", 12: "twelve", 16: "sixteen"}
+_CALLED = {
+    3: marked("three"),
+    4: marked("four"),
+    6: marked("six"),
+    8: marked("eight"),
+    12: marked("twelve"),
+    16: marked("sixteen"),
+}
 
 
 def line_word(line: Line) -> str:
@@ -91,7 +101,7 @@ def line_word(line: Line) -> str:
 
 def line_name(line: Line) -> str:
     """Its title, or what it is called with its number on the page."""
-    return line.title or f"{line_word(line)} {line.number + 1}"
+    return line.title or f"{tr(line_word(line))} {line.number + 1}"
 
 
 def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
@@ -125,7 +135,8 @@ def _by_parts(grid: Grid, number: int) -> Iterator[Line]:
         length = usual if following is None else min(usual, following - at)
         if end - at < usual / 2 and end - at < length:
             return
-        yield Line(number, at, length, LineKind.DANCE, f"part {part.name}" if part else "")
+        title = tr("part {name}", name=part.name) if part else ""
+        yield Line(number, at, length, LineKind.DANCE, title, of_part=part is not None)
         at, number = at + length, number + 1
 
 
@@ -153,10 +164,10 @@ def _lead_in(grid: Grid) -> Iterator[Line]:
     at = Fraction(-grid.lead_in)
     number = 0
     if odd:
-        yield Line(number, at, Fraction(odd), LineKind.LEAD_IN, "lead-in")
+        yield Line(number, at, Fraction(odd), LineKind.LEAD_IN, tr("lead-in"))
         at, number = at + odd, 1
     while at < 0:
-        yield Line(number, at, Fraction(grid.line), LineKind.LEAD_IN, "lead-in")
+        yield Line(number, at, Fraction(grid.line), LineKind.LEAD_IN, tr("lead-in"))
         at, number = at + grid.line, number + 1
 
 

@@ -12,6 +12,7 @@ from vamos.core.dance.steps import find_step, first_move_alone, on_side
 from vamos.core.dance.turn_words import find_turn
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def named(words: MoveWords, slots: tuple[Slot, ...], steps: Mapping[str, StepPattern], one_count: bool) -> list[Event]:
@@ -37,7 +38,13 @@ def _moves(words: MoveWords, slots: tuple[Slot, ...]) -> list[Event]:
     """The same move on each count, walking feet in turn."""
     slots = _shared_out(words, slots) if words.kind is None else slots
     if words.feet and len(words.feet) != len([s for s in slots if not s.hold]):
-        raise InputError(f"as many counts as feet; {len(words.feet)} feet stand on {len(slots)} counts")
+        raise InputError(
+            tr(
+                "as many counts as feet; {number} feet stand on {number2} counts",
+                number=len(words.feet),
+                number2=len(slots),
+            )
+        )
     walking = bool(words.name) and words.name.lower().split()[0] in WALKING and words.foot in (Foot.RIGHT, Foot.LEFT)
     out: list[Event] = []
     foot = words.foot
@@ -68,7 +75,9 @@ def _shared_out(words: MoveWords, slots: tuple[Slot, ...]) -> tuple[Slot, ...]:
     if number == 1:
         return slots
     if each.denominator not in (1, 2):
-        raise InputError(f"counts that {number} moves share evenly, not {float(slot.length):g}")
+        raise InputError(
+            tr("counts that {number} moves share evenly, not {number2:g}", number=number, number2=float(slot.length))
+        )
     return tuple(Slot(slot.start + k * each, each) for k in range(number))
 
 
@@ -98,7 +107,15 @@ def _step(words: MoveWords, pattern: StepPattern, slots: tuple[Slot, ...], dance
         holds = [Event(s.start, s.length, "hold", kind=Kind.HOLD) for s in slots if s.hold]
         return sorted([*out, *holds], key=lambda e: e.start)
     usual = print_counts(_own_slots(pattern, Fraction(0), 1))
-    raise InputError(f"the counts of “{words.name}”, which has {moves} moves, such as {usual}; here stand {count}")
+    raise InputError(
+        tr(
+            "the counts of “{name}”, which has {moves} moves, such as {usual}; here stand {count}",
+            name=words.name,
+            moves=moves,
+            usual=usual,
+            count=count,
+        )
+    )
 
 
 def _own_slots(pattern: StepPattern, start: Fraction, rounds: int) -> tuple[Slot, ...]:

@@ -9,6 +9,7 @@ from vamos.core.dance.steps import find_step
 from vamos.core.dance.turn_words import find_turn
 from vamos.core.model.dance import Foot, Kind
 from vamos.errors import InputError
+from vamos.language import tr
 
 KIND = re.compile(r"\((" + "|".join(Kind) + r")\)")
 _ALWAYS_TOUCH = ("touch", "tap", "kick", "point")
@@ -110,7 +111,9 @@ def understood(words: str) -> MoveWords:
         # “cross R over L”: the foot that moves stands behind the move.
         foot, words = FEET[inside[0].lower()], _ONE_FOOT.sub(" ", words)
     elif _ONE_FOOT.search(words):
-        raise InputError(f"one foot for one move; “{words}” names more than one. Write each move with its own count")
+        raise InputError(
+            tr("one foot for one move; “{words}” names more than one. Write each move with its own count", words=words)
+        )
     if foot is not Foot.NONE or whole is None:
         whole = find_turn(words)
     words = " ".join(words.split())

@@ -24,6 +24,7 @@ from vamos.core.dance.turn_words import SIZES
 from vamos.core.model.dance import Event, StepPattern
 from vamos.core.time import Feel
 from vamos.errors import InputError
+from vamos.language import tr
 
 _TIMES = re.compile(r"\s*(\d{1,2})\s+(?=([a-z][a-z -]*s)\b)", re.IGNORECASE)
 _AGAIN = re.compile(
@@ -65,7 +66,7 @@ class _Line:
         for start, end in _segments(self.text):
             self._segment(start, end)
             if len(self.done) + sum(len(slots) for _, slots, _ in self.rows) > MOST:
-                raise self.reader.fail(f"at most {MOST} moves in a line", start)
+                raise self.reader.fail(tr("at most {most} moves in a line", most=MOST), start)
         self._flush()
         out = self.done
         return tuple(
@@ -84,14 +85,14 @@ class _Line:
         if match := _ALL_TWICE.match(reader.text, start):
             self._flush()
             if not self.done:
-                raise reader.fail("moves before they can be danced again", start)
+                raise reader.fail(tr("moves before they can be danced again"), start)
             self._copy(list(self.done), int(match.group(1) or 2) - 1, False)
             return
         twice = _TWICE.search(reader.text, start)
         if twice is not None:
             reader.text = reader.text[: twice.start()]
         if twice is not None and twice.group(2) and (self.done or self.rows):
-            raise reader.fail("x2 behind one move, or a comma and twice behind all of them", twice.start(2))
+            raise reader.fail(tr("x2 behind one move, or a comma and twice behind all of them"), twice.start(2))
         first = len(self.done) + sum(len(slots) for _, slots, _ in self.rows)
         body = reader.text[start:]
         if _counts_first(reader, body):
@@ -117,15 +118,15 @@ class _Line:
             words = _words(reader)
             slots = list(reader.slots())
             if words is not None and not slots:
-                raise reader.fail(f"the counts of “{words.name or text[start:end].strip()}”")
+                raise reader.fail(tr("the counts of “{number}”", number=words.name or text[start:end].strip()))
             if not slots:
-                raise reader.fail("a name, a count, a comma or the end")
+                raise reader.fail(tr("a name, a count, a comma or the end"))
             self.rows.append((replace(words or MoveWords(), times=times), slots, start))
             reader.space()
             if reader.at < end and not (
                 text[reader.at].isalpha() or text[reader.at] in "¼½¾⅛⅜⅝⅞" or text[reader.at].isdigit()
             ):
-                raise reader.fail("a name, a count, a comma or the end")
+                raise reader.fail(tr("a name, a count, a comma or the end"))
 
     def _counts_first(self, end: int) -> None:
         reader = self.reader
@@ -136,7 +137,7 @@ class _Line:
             start = reader.at
             slots = list(reader.slots())
             if not slots:
-                raise reader.fail("a count before the move, as before the others")
+                raise reader.fail(tr("a count before the move, as before the others"))
             reader.space()
             if reader.at < end and reader.text[reader.at] in ":.-–":
                 reader.at += 1
@@ -148,13 +149,13 @@ class _Line:
         """Moves so far once more: all of them, or those on some counts."""
         self._flush()
         if not self.done:
-            raise self.reader.fail("moves before they can be danced again", match.start("word"))
+            raise self.reader.fail(tr("moves before they can be danced again"), match.start("word"))
         due = self._due()
         first, last = (int(match.group(g)) if match.group(g) else None for g in ("first", "last"))
         source = list(self.done)
         if first is not None and last is not None:
             if last < first or last - first > 63:
-                raise self.reader.fail("counts in their order, such as repeat 1-4", match.start("first"))
+                raise self.reader.fail(tr("counts in their order, such as repeat 1-4"), match.start("first"))
             if first - 1 >= due:
                 # Where it is danced: as many counts as that, from just before.
                 low, high = Fraction(first - 1 - (last - first + 1)), Fraction(first - 1)
@@ -162,7 +163,7 @@ class _Line:
                 low, high = Fraction(first - 1), Fraction(last)
             source = [e for e in self.done if low <= e.start < high]
             if not source:
-                raise self.reader.fail("counts on which something is danced", match.start("first"))
+                raise self.reader.fail(tr("counts on which something is danced"), match.start("first"))
             self._put(
                 source, due if first - 1 < due else Fraction(first - 1), low, high - low, bool(match.group("mirror"))
             )
@@ -265,9 +266,9 @@ def _words(reader: Reader) -> MoveWords | None:
     except InputError as error:
         raise reader.fail(error.what, start) from error
     if stray := re.search(r"[()\[\]]", re.sub(r"\([^()\[\]]+\)", "", found.name)):
-        raise reader.fail("no bracket left open in a name", text.find(stray.group(), start))
+        raise reader.fail(tr("no bracket left open in a name"), text.find(stray.group(), start))
     if re.search(r"(?:^|\s)&|^[ea](?:\s|$)", found.name):
-        raise reader.fail("a name, or a part of a count behind its count", start)
+        raise reader.fail(tr("a name, or a part of a count behind its count"), start)
     return found
 
 

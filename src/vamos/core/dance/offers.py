@@ -9,12 +9,13 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.dance.checks import weight_problems
-from vamos.core.dance.facing import clock_text, turn_text, wall_count
+from vamos.core.dance.facing import clock_text, turn_said, wall_count
 from vamos.core.dance.facts import wall_ends
 from vamos.core.dance.steps import swapped
 from vamos.core.dance.turn_words import way_said
 from vamos.core.model.dance import Dance, Event, Foot, Item, Kind, Section
 from vamos.core.time import count_name
+from vamos.language import tr
 
 #: Sizes offered where none was said, in eighths.
 SIZES = (2, 4, 8)
@@ -56,21 +57,27 @@ def _answers(dance: Dance, section: Section, event: Event) -> Iterator[Offer]:
         for size in (event.size,) if event.size else SIZES:
             turn = way * size
             new = with_event(section, event, replace(event, turn=turn, size=0))
-            yield Offer(turn_text(turn), _leads(dance, new, turn), new)
+            yield Offer(turn_said(turn), _leads(dance, new, turn), new)
 
 
 def _leads(dance: Dance, new: Section, turn: int) -> str:
     """Where a wall ends with this answer, by all readings of what else is open."""
     wall = dance.wall_sections()
     if all(s.name != new.name for s in wall):
-        return f"“{new.name}” turns {turn_text(turn)}"
+        return tr("“{name}” turns {turn}", name=new.name, turn=turn_said(turn))
     ends = wall_ends(tuple(new if s.name == new.name else s for s in wall))
     if not ends:
-        return "where a wall ends stays open: how far another turn goes is not said"
+        return tr("where a wall ends stays open: how far another turn goes is not said")
     facings = " or ".join(clock_text(dance.start_heading + e) for e in sorted(ends))
     walls = " or ".join(str(n) for n in sorted({wall_count(e) for e in ends}))
-    open_ones = ", as other open turns go" if len(ends) > 1 else ""
-    return f"a wall ends at {facings}, {walls} {'wall' if walls == '1' else 'walls'}{open_ones}"
+    open_ones = tr(", as other open turns go") if len(ends) > 1 else ""
+    return tr(
+        "a wall ends at {facings}, {walls} {words}{open_ones}",
+        facings=facings,
+        walls=walls,
+        words=tr("wall") if walls == "1" else tr("walls"),
+        open_ones=open_ones,
+    )
 
 
 # --- weight ------------------------------------------------------------------------------------
@@ -93,7 +100,14 @@ def _mends(dance: Dance, section: Section, start: Fraction) -> tuple[Offer, ...]
         left = len(weight_problems(with_section(dance, new)))
         if left < before:
             found.append(
-                (left, Offer(words, "nothing else is wrong then" if not left else f"{left} to check left", new))
+                (
+                    left,
+                    Offer(
+                        words,
+                        tr("nothing else is wrong then") if not left else tr("{left} to check left", left=left),
+                        new,
+                    ),
+                )
             )
     found.sort(key=lambda x: x[0])
     return tuple(dict.fromkeys(offer for _, offer in found))[:MOST_MENDS]
@@ -107,18 +121,39 @@ def _changes(section: Section, start: Fraction) -> Iterator[tuple[str, Section]]
     at = mine.index(event)
     name = event.name or str(event.kind)
     other = replace(event, foot=_OTHER[event.foot])
-    yield f"{name} {other.foot} on {count_name(start, feel)}, not {event.foot}", with_event(section, event, other)
+    yield (
+        tr(
+            "{name} {foot} on {count_name}, not {foot2}",
+            name=name,
+            foot=other.foot,
+            count_name=count_name(start, feel),
+            foot2=event.foot,
+        ),
+        with_event(section, event, other),
+    )
     before = next((e for e in reversed(mine[:at]) if e.foot in _OTHER), None)
     if before is not None and before.kind is Kind.STEP:
-        words = f"touch instead of {before.name or 'step'} on {count_name(before.start, feel)}"
+        words = tr(
+            "touch instead of {number} on {count_name}",
+            number=before.name or "step",
+            count_name=count_name(before.start, feel),
+        )
         yield words, with_event(section, before, _touched(before))
     if before is not None and before.kind is Kind.TOUCH:
-        words = f"step instead of {before.name or 'touch'} on {count_name(before.start, feel)}"
+        words = tr(
+            "step instead of {number} on {count_name}",
+            number=before.name or "touch",
+            count_name=count_name(before.start, feel),
+        )
         yield words, with_event(section, before, _stepped(before))
     later = {id(e) for e in mine[at:]}
     rest = tuple(swapped(e) if id(e) in later else e for e in section.events)
-    where = "the whole section" if before is None else f"everything from {count_name(start, feel)} on"
-    yield f"{where} on the other side", replace(section, events=rest)
+    where = (
+        tr("the whole section")
+        if before is None
+        else tr("everything from {count_name} on", count_name=count_name(start, feel))
+    )
+    yield tr("{where} on the other side", where=where), replace(section, events=rest)
 
 
 def _touched(event: Event) -> Event:

@@ -6,6 +6,7 @@ import re
 
 from vamos.core.model.dance import Dance, DancePart
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def part_text(part: DancePart) -> str:
@@ -18,10 +19,12 @@ def read_part(text: str, dance: Dance) -> DancePart:
     name, colon, rest = text.partition(":")
     name = name.strip()
     if not colon or not name:
-        raise InputError("A part is written as its name, a colon and its sections, such as A: Gate walk, Fan sweep.")
+        raise InputError(
+            tr("A part is written as its name, a colon and its sections, such as A: Gate walk, Fan sweep.")
+        )
     part = DancePart(name, tuple(_section(dance, words) for words in re.split(r"[,;]", rest) if words.strip()))
     if not part.sections:
-        raise InputError(f"Which sections does part {name} dance? Write their names behind the colon.")
+        raise InputError(tr("Which sections does part {name} dance? Write their names behind the colon.", name=name))
     return part
 
 
@@ -31,5 +34,5 @@ def _section(dance: Dance, words: str) -> str:
     for section in dance.sections:
         if section.name.lower() == wanted:
             return section.name
-    known = ", ".join(s.name for s in dance.sections) or "none is written yet"
-    raise InputError(f"There is no section “{words.strip()}”. Sections: {known}.")
+    known = ", ".join(s.name for s in dance.sections) or tr("none is written yet")
+    raise InputError(tr("There is no section “{strip}”. Sections: {known}.", strip=words.strip(), known=known))

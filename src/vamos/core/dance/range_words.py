@@ -9,6 +9,7 @@ from vamos.core.dance.lines import Line
 from vamos.core.time import CountRange
 from vamos.core.time.counts import SUBDIVISIONS
 from vamos.errors import InputError
+from vamos.language import tr
 
 _SAID = re.compile(r"(\d{1,4})\s*([&ea]?)\s*(up to|to|-|–)\s*(\d{1,4})\s*([&ea]?)", re.IGNORECASE)
 
@@ -20,13 +21,15 @@ def read_range(text: str, line: Line) -> CountRange:
     """
     found = _SAID.fullmatch(text.strip())
     if found is None:
-        raise InputError(f"“{text.strip()}” is no part of a line. Say 3& to 6 (with 6), or 3& up to 6& (without).")
+        raise InputError(
+            tr("“{strip}” is no part of a line. Say 3& to 6 (with 6), or 3& up to 6& (without).", strip=text.strip())
+        )
     first, first_part, word, last, last_part = found.groups()
     start = _place(line, int(first), first_part)
     without = word.lower() == "up to"
     end = _place(line, int(last), last_part, edge=True) if without else _place(line, int(last), "") + 1
     if end <= start:
-        raise InputError(f"“{text.strip()}” ends before it begins.")
+        raise InputError(tr("“{strip}” ends before it begins.", strip=text.strip()))
     return CountRange(start, end)
 
 
@@ -35,6 +38,13 @@ def _place(line: Line, number: int, part: str, edge: bool = False) -> Fraction:
     where = SUBDIVISIONS[line.feel].get(part.lower(), Fraction(0)) if part else Fraction(0)
     at = number - 1 + where - line.first
     if not (0 <= at < line.length or (edge and at == line.length)):
-        counts = f"{int(line.first) + 1} to {int(line.first + line.length)}"
-        raise InputError(f"This line has counts {counts}; {number}{part} is none of them.")
+        counts = tr("{number} to {number2}", number=int(line.first) + 1, number2=int(line.first + line.length))
+        raise InputError(
+            tr(
+                "This line has counts {counts}; {number}{part} is none of them.",
+                counts=counts,
+                number=number,
+                part=part,
+            )
+        )
     return line.start + at

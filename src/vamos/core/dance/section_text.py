@@ -14,6 +14,7 @@ from vamos.core.dance.notation_out import print_line
 from vamos.core.model.dance import Dance, Event, MoveSet, Section, StepPattern
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def own_steps(dance: Dance) -> Mapping[str, StepPattern]:
@@ -34,7 +35,14 @@ def notation_of(section: Section, dance: Dance) -> str:
         out.append((f"{role}: " if role else "") + print_line(mine, section.feel, steps))
     for other in section.others:
         span = f"{int(other.start) + 1}-{int(other.start + other.length)}"
-        out.append(f"or {other.name} {span}: {print_line(other.events, section.feel, steps)}")
+        out.append(
+            tr(
+                "or {name} {span}: {print_line}",
+                name=other.name,
+                span=span,
+                print_line=print_line(other.events, section.feel, steps),
+            )
+        )
     return "; ".join(out)
 
 
@@ -70,7 +78,9 @@ def read_notation(
         if other:
             first, last = int(other.group(2)), int(other.group(3))
             if not 1 <= first <= last:
-                raise NotationError(text, body, f"counts in their order before the colon, not {first}-{last}")
+                raise NotationError(
+                    text, body, tr("counts in their order before the colon, not {first}-{last}", first=first, last=last)
+                )
             others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
         else:
             events += [replace(e, role=role.group(1)) if role else e for e in found]
@@ -82,7 +92,7 @@ def _canon(events: list[Event], role: str, later: re.Match[str], text: str, at: 
     who = (later.group("who") or (events[0].role if events else "")).strip()
     source = [e for e in events if e.role.lower() == who.lower()]
     if not source:
-        raise NotationError(text, at, "moves of another role before it, which are danced later")
+        raise NotationError(text, at, tr("moves of another role before it, which are danced later"))
     return [replace(e, role=role, start=e.start + int(later.group("late"))) for e in source]
 
 
@@ -94,10 +104,10 @@ def read_count(text: str, count: int, feel: Feel) -> tuple[Event, ...]:
         at, rest = (match.group(1), part[match.end() :]) if match else (str(count + 1), part)
         lead = f"[{count + 1}] " if match and number == 0 else ""
         hold = rest.lower() == "hold"
-        words.append(f"hold {at}" if hold else f"{rest} {lead}{at}")
+        words.append(tr("hold {at}", at=at) if hold else f"{rest} {lead}{at}")
     new = parse_line(", ".join(words), feel, one_count=True)
     if any(floor(e.start) != count for e in new):
-        raise InputError(f"Only what is danced on count {count + 1} can be written here.")
+        raise InputError(tr("Only what is danced on count {number} can be written here.", number=count + 1))
     return new
 
 

@@ -20,6 +20,7 @@ from dataclasses import replace
 
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.model.dance import Dance, Item, ItemKind, Pause, kind_by_name
+from vamos.language import tr
 
 _NAME = re.compile(r'"([^"]*)"|“([^”]*)”|([^\s\[\]"“*/@:+,]+)')
 #: “4 walls”, “4*wall”; “wall x4”, “wall*4”; “hold 4”; “wall restart after 16”.
@@ -61,7 +62,7 @@ class _Reader:
                 self.at += 1
             if self.at >= len(self.text):
                 if self.optional:
-                    raise self.fail(f"“]” for the one opened at character {opened + 1}")
+                    raise self.fail(tr("“]” for the one opened at character {number}", number=opened + 1))
                 return out
             if self.text[self.at] == "[" and not self.optional:
                 opened, self.optional = self.at, True
@@ -72,7 +73,7 @@ class _Reader:
             else:
                 out += self.entry()
                 if len(out) > MOST:
-                    raise self.fail(f"at most {MOST} entries")
+                    raise self.fail(tr("at most {most} entries", most=MOST))
 
     def entry(self) -> list[Item]:
         times = 1
@@ -82,7 +83,7 @@ class _Reader:
         item = self._named()
         if match := _TIMES_BEHIND.match(self.text, self.at):
             self.at = match.end()
-            times = self._number("how many times")
+            times = self._number(tr("how many times"))
         if match := _RESTART.match(self.text, self.at):
             self.at = match.start(1) - 1
             item = self._cut(item, "/")
@@ -90,7 +91,7 @@ class _Reader:
         while self.at < len(self.text) and self.text[self.at] in "/@":
             item = self._cut(item)
         if not 1 <= times <= MOST:
-            raise self.fail(f"1 to {MOST} times", start)
+            raise self.fail(tr("1 to {most} times", most=MOST), start)
         return [replace(item, optional=self.optional)] * times
 
     def _named(self) -> Item:
@@ -108,7 +109,7 @@ class _Reader:
         if kind is not None and self.at < len(self.text) and self.text[self.at] == ":":
             self.at += 1
             if kind is ItemKind.HOLD:
-                counts = self._number("the counts that are held")
+                counts = self._number(tr("the counts that are held"))
                 return Item(ItemKind.HOLD, name="hold", counts=self._some(counts, start))
             start = self.at
             return self._item(self._name(), kind, start)
@@ -130,7 +131,7 @@ class _Reader:
     def _name(self) -> str:
         match = _NAME.match(self.text, self.at)
         if match is None:
-            raise self.fail("wall, hold:4, or the name of a part or section")
+            raise self.fail(tr("wall, hold:4, or the name of a part or section"))
         self.at = match.end()
         return next(g for g in match.groups() if g is not None)
 
@@ -145,7 +146,9 @@ class _Reader:
         sections = self._known(name)
         if not sections:
             names = [*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections)]
-            raise self.fail("wall or one of: " + (", ".join(names) or "(no section is written yet)"), at)
+            raise self.fail(
+                tr("wall or one of: {names}", names=", ".join(names) or tr("(no section is written yet)")), at
+            )
         if kind is None:
             kind = kind_by_name(name) or ItemKind.PART
         called = (*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections))
@@ -159,25 +162,25 @@ class _Reader:
         if length is None:
             length = sum(s.length for s in self.dance.wall_sections())
         if item.kind is ItemKind.HOLD or counts > length or (sign == "/" and counts == length):
-            raise self.fail(f"counts inside it, 1 to {length - 1}", start + 1)
+            raise self.fail(tr("counts inside it, 1 to {number}", number=length - 1), start + 1)
         if sign == "/":
             return replace(item, restart_after=counts)
         if self.at >= len(self.text) or self.text[self.at] != "+":
-            raise self.fail("+ and the counts that are kept, such as @16+4")
+            raise self.fail(tr("+ and the counts that are kept, such as @16+4"))
         self.at += 1
-        kept = self._some(self._number("the counts that are kept"), self.at)
+        kept = self._some(self._number(tr("the counts that are kept")), self.at)
         return replace(item, pauses=(*item.pauses, Pause(counts, kept)))
 
     def _number(self, what: str) -> int:
         match = _NUMBER.match(self.text, self.at)
         if match is None:
-            raise self.fail(f"a number: {what}")
+            raise self.fail(tr("a number: {what}", what=what))
         self.at = match.end()
         return int(match.group())
 
     def _some(self, counts: int, at: int) -> int:
         if not 1 <= counts <= 4096:
-            raise self.fail("1 to 4096 counts", at)
+            raise self.fail(tr("1 to 4096 counts"), at)
         return counts
 
 

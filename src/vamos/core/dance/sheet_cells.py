@@ -12,6 +12,7 @@ from vamos.core.dance.turn_words import read_turn
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind
 from vamos.core.time import Feel, as_count
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: No section has more counts, no sequence dances more: they are slips, and would be worked on for minutes.
 LONGEST_SECTION, MOST_COUNTS, MOST_EVENTS = 512, 20_000, 20_000
@@ -51,10 +52,20 @@ def whole_number(cell: str, what: str, least: int, most: int) -> int:
     """A whole number in its limits."""
     text = cell.strip()
     if not re.fullmatch(r"[+-]?\d{1,9}", text):
-        raise InputError(f"“{_short(cell)}” is not {what}; write a whole number, {least} to {most}.")
+        raise InputError(
+            tr(
+                "“{short}” is not {what}; write a whole number, {least} to {most}.",
+                short=_short(cell),
+                what=what,
+                least=least,
+                most=most,
+            )
+        )
     number = int(text)
     if not least <= number <= most:
-        raise InputError(f"{number} is not {what}; it is {least} to {most}.")
+        raise InputError(
+            tr("{number} is not {what}; it is {least} to {most}.", number=number, what=what, least=least, most=most)
+        )
     return number
 
 
@@ -62,16 +73,22 @@ def count_of(cell: str, what: str) -> Fraction:
     """An exact place or length in counts."""
     text = cell.strip()
     if not text:
-        raise InputError(f"the {what} is missing; write it in counts, such as 0, 3 or 7/2.")
+        raise InputError(tr("the {what} is missing; write it in counts, such as 0, 3 or 7/2.", what=what))
     if len(text) > 16 or not re.fullmatch(r"[+-]?\d{1,6}(?:/\d{1,4}|[.,]\d{1,6})?", text):
-        raise InputError(f"“{_short(cell)}” is not a {what}; write it in counts, such as 0, 3, 7/2 or 3.5.")
+        raise InputError(
+            tr(
+                "“{short}” is not a {what}; write it in counts, such as 0, 3, 7/2 or 3.5.",
+                short=_short(cell),
+                what=what,
+            )
+        )
     return as_count(text.replace(",", "."))
 
 
 def foot_of(cell: str) -> Foot:
     foot = _FEET.get(cell.strip().lower())
     if foot is None:
-        raise InputError(f"“{_short(cell)}” is not a foot; write R, L or both, or leave it empty.")
+        raise InputError(tr("“{short}” is not a foot; write R, L or both, or leave it empty.", short=_short(cell)))
     return foot
 
 
@@ -84,7 +101,9 @@ def kind_in(cell: str, name: str, foot: Foot) -> Kind:
         return Kind(text)
     except ValueError as error:
         known = ", ".join(Kind)
-        raise InputError(f"“{_short(cell)}” is not a kind of move; the kinds are {known}.") from error
+        raise InputError(
+            tr("“{short}” is not a kind of move; the kinds are {known}.", short=_short(cell), known=known)
+        ) from error
 
 
 def feel_of(cell: str) -> Feel:
@@ -94,7 +113,9 @@ def feel_of(cell: str) -> Feel:
     try:
         return Feel(text)
     except ValueError as error:
-        raise InputError(f"“{_short(cell)}” is not a feel; it is {', '.join(Feel)}.") from error
+        raise InputError(
+            tr("“{short}” is not a feel; it is {words}.", short=_short(cell), words=", ".join(Feel))
+        ) from error
 
 
 def turned(event: Event, cell: str) -> Event:
@@ -108,10 +129,15 @@ def bounded(dance: Dance) -> Dance:
     longest = max((s for s in dance.sections), key=lambda s: s.length, default=None)
     if longest is not None and longest.length > LONGEST_SECTION:
         raise InputError(
-            f"section “{longest.name}” has {longest.length} counts; at most {LONGEST_SECTION} can be read."
+            tr(
+                "section “{name}” has {length} counts; at most {longest_section} can be read.",
+                name=longest.name,
+                length=longest.length,
+                longest_section=LONGEST_SECTION,
+            )
         )
     if sum(len(s.events) for s in dance.sections) > MOST_EVENTS:
-        raise InputError(f"it has more than {MOST_EVENTS} moves; that is no count sheet.")
+        raise InputError(tr("it has more than {most_events} moves; that is no count sheet.", most_events=MOST_EVENTS))
     wall = sum(s.length for s in dance.wall_sections())
     lengths = {s.name: s.length for s in dance.sections}
     total = 0
@@ -122,7 +148,13 @@ def bounded(dance: Dance) -> Dance:
             total += sum(lengths[n] for n in item.sections) if item.sections else wall
             total += sum(p.counts for p in item.pauses)
     if total > MOST_COUNTS:
-        raise InputError(f"its sequence dances {total} counts; at most {MOST_COUNTS} can be read.")
+        raise InputError(
+            tr(
+                "its sequence dances {total} counts; at most {most_counts} can be read.",
+                total=total,
+                most_counts=MOST_COUNTS,
+            )
+        )
     return dance
 
 

@@ -31,6 +31,7 @@ from vamos.core.dance.sheet_cells import (
 from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.dance import Dance, DancePart, Event, Item, MoveSet, Section, Stated, StepPattern
 from vamos.errors import InputError
+from vamos.language import tr
 
 EVENT_COLUMNS = tuple(f.name for f in fields(Event))
 COLUMNS = ("what", "section", "counts", "feel", "set", *EVENT_COLUMNS)
@@ -153,19 +154,19 @@ def read_csv(text: str) -> SheetRead:
         columns = [(c or "").strip().lower() for c in rows.fieldnames or ()]
         rows.fieldnames = columns
         if not {"section", "start"} <= set(columns):
-            raise InputError("its first row must name at least the columns section and start.")
+            raise InputError(tr("its first row must name at least the columns section and start."))
         reader = _CsvReader()
         for row in rows:
             try:
                 reader.take({k: _plain(v or "") for k, v in row.items() if isinstance(k, str)})
             except InputError as error:
-                raise InputError(f"row {rows.line_num}: {error.what}") from error
+                raise InputError(tr("row {line_num}: {what}", line_num=rows.line_num, what=error.what)) from error
     except csv.Error as error:
-        raise InputError(f"it cannot be read as a table ({error}).") from error
+        raise InputError(tr("it cannot be read as a table ({error}).", error=error)) from error
     unknown = [c for c in dict.fromkeys(columns) if c and c not in COLUMNS]
-    remarks = [f"The column “{words(c)[:40]}” is not known and was left aside." for c in unknown[:5]]
+    remarks = [tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown[:5]]
     if len(unknown) > 5:
-        remarks.append(f"{len(unknown) - 5} more columns are not known.")
+        remarks.append(tr("{number} more columns are not known.", number=len(unknown) - 5))
     return SheetRead(reader.dance(), (*remarks, *reader.remarks))
 
 
@@ -186,7 +187,7 @@ class _CsvReader:
             return
         what = (row.get("what") or "").strip().lower() or ("event" if row.get("start", "").strip() else "section")
         if any(len(v) > _MOST_CELL for v in row.values()):
-            raise InputError(f"a cell has more than {_MOST_CELL} letters.")
+            raise InputError(tr("a cell has more than {most_cell} letters.", most_cell=_MOST_CELL))
         if what == "dance":
             self._fact(_needed(row, "name"), row.get("note", ""))
         elif what == "part":
@@ -198,12 +199,14 @@ class _CsvReader:
         elif what in ("section", "event", "set"):
             self._section(what, row)
         else:
-            raise InputError(f"“{words(what)[:40]}” is not one of dance, section, event, set, part, step, item.")
+            raise InputError(
+                tr("“{value}” is not one of dance, section, event, set, part, step, item.", value=words(what)[:40])
+            )
 
     def _fact(self, name: str, value: str) -> None:
         known = (*_FACTS, "sequence")
         if name not in known:
-            self.remarks.append(f"“{words(name)[:40]}” is not known of a dance and was left aside.")
+            self.remarks.append(tr("“{value}” is not known of a dance and was left aside.", value=words(name)[:40]))
         self.facts[name] = value
 
     def _step(self, row: dict[str, str]) -> None:
@@ -219,7 +222,7 @@ class _CsvReader:
         known = self.sections.get(name)
         if known is None:
             counts = row.get("counts", "").strip()
-            length = whole_number(counts, "a number of counts", 1, LONGEST_SECTION) if counts else 8
+            length = whole_number(counts, tr("a number of counts"), 1, LONGEST_SECTION) if counts else 8
             known = Section(name, length, (), feel_of(row.get("feel", "")))
             self.events[name] = []
         if what == "set":
@@ -229,7 +232,10 @@ class _CsvReader:
             mine = words(row["set"])
             if all(o.name != mine for o in known.others):
                 raise InputError(
-                    f"the set “{mine}” has no row of its own before this one (what: set, with start and length)."
+                    tr(
+                        "the set “{mine}” has no row of its own before this one (what: set, with start and length).",
+                        mine=mine,
+                    )
                 )
             others = [replace(o, events=(*o.events, read_event(row))) if o.name == mine else o for o in known.others]
             known = replace(known, others=tuple(others))
@@ -279,7 +285,7 @@ def read_event(row: dict[str, str]) -> Event:
 
 
 def _eighths(cell: str) -> int:
-    return whole_number(cell, "a number of eighths", -64, 64) if cell.strip() else 0
+    return whole_number(cell, tr("a number of eighths"), -64, 64) if cell.strip() else 0
 
 
 def _plain(cell: str) -> str:
@@ -290,25 +296,29 @@ def _plain(cell: str) -> str:
 def _needed(row: dict[str, str], column: str) -> str:
     value = row.get(column, "").strip()
     if not value:
-        raise InputError(f"the column {column} is empty here, and is needed.")
+        raise InputError(tr("the column {column} is empty here, and is needed.", column=column))
     return _plain(value)
 
 
 def _json(cell: str, column: str) -> Any:
     if len(cell) > _MOST_CELL or cell.count("[") > 200 or cell.count("{") > 200:
-        raise InputError(f"the column {column} holds more than an entry can have.")
+        raise InputError(tr("the column {column} holds more than an entry can have.", column=column))
     try:
         return json.loads(cell)
     except (ValueError, RecursionError) as error:
-        raise InputError(f"the column {column} holds no entry that can be read.") from error
+        raise InputError(tr("the column {column} holds no entry that can be read.", column=column)) from error
 
 
 def _names(cell: str) -> tuple[str, ...]:
     found = _json(cell, "note") if cell.strip() else []
     if not isinstance(found, list):
-        raise InputError('the column note of a part holds the names of its sections, such as ["A", "B"].')
+        raise InputError(tr('the column note of a part holds the names of its sections, such as ["A", "B"].'))
     return tuple(words(str(n)) for n in found)
 
 
 def _said(text: str, name: str) -> int | None:
-    return whole_number(text, f"a number of {name.removeprefix('stated_')}", 0, 100_000) if text.strip() else None
+    return (
+        whole_number(text, tr("a number of {removeprefix}", removeprefix=name.removeprefix("stated_")), 0, 100_000)
+        if text.strip()
+        else None
+    )

@@ -19,6 +19,7 @@ from vamos.core.dance.sheet_markdown import dance_to_markdown, read_markdown
 from vamos.core.document.files import from_builtins, to_builtins, write_atomically
 from vamos.core.model.dance import Dance
 from vamos.errors import InputError, MissingError
+from vamos.language import tr
 
 #: A sheet larger than this is not one.
 _MOST_BYTES = 20_000_000
@@ -45,34 +46,34 @@ def read_sheet_file(path: Path) -> SheetRead:
     }
     reader = readers.get(path.suffix.lower())
     if reader is None:
-        raise InputError("a sheet is read from .csv, .json, .md or .txt.", file=path)
+        raise InputError(tr("a sheet is read from .csv, .json, .md or .txt."), file=path)
     text, remarks = _text(path)
     try:
         found = reader(text)
         return SheetRead(bounded(found.dance), (*remarks, *found.remarks))
     except InputError as error:
-        raise InputError(error.what, file=path, safe="Nothing was changed.") from error
+        raise InputError(error.what, file=path, safe=tr("Nothing was changed.")) from error
 
 
 def _text(path: Path) -> tuple[str, tuple[str, ...]]:
     """What a file says, whatever its encoding; with a remark when that is not UTF-8."""
     try:
         if path.stat().st_size > _MOST_BYTES:
-            raise InputError("it is too large to be a count sheet.", file=path, safe="Nothing was read.")
+            raise InputError(tr("it is too large to be a count sheet."), file=path, safe=tr("Nothing was read."))
         raw = path.read_bytes()
     except FileNotFoundError as error:
-        raise MissingError("there is no such file.", file=path) from error
+        raise MissingError(tr("there is no such file."), file=path) from error
     except OSError as error:
-        raise InputError(f"it cannot be read ({error.strerror or error}).", file=path) from error
+        raise InputError(tr("it cannot be read ({number}).", number=error.strerror or error), file=path) from error
     if raw.startswith((b"\xff\xfe", b"\xfe\xff")):
         return raw.decode("utf-16", errors="replace"), ()
     try:
         return raw.decode("utf-8-sig"), ()
     except UnicodeDecodeError:
         if b"\0" in raw:
-            raise InputError("it is not text.", file=path, safe="Nothing was changed.") from None
+            raise InputError(tr("it is not text."), file=path, safe=tr("Nothing was changed.")) from None
         return raw.decode("cp1252", errors="replace"), (
-            "It is not UTF-8; its letters were read as Western European. Look at the accents.",
+            tr("It is not UTF-8; its letters were read as Western European. Look at the accents."),
         )
 
 
@@ -81,7 +82,7 @@ def write_sheet(dance: Dance, path: Path) -> None:
     writers = {".csv": dance_to_csv, ".json": dance_to_json, ".md": dance_to_markdown, ".txt": dance_to_markdown}
     writer = writers.get(path.suffix.lower())
     if writer is None:
-        raise InputError("a sheet is written as .csv, .json, .md, .txt, .pdf or, the wall map, .svg.", file=path)
+        raise InputError(tr("a sheet is written as .csv, .json, .md, .txt, .pdf or, the wall map, .svg."), file=path)
     write_atomically(path, writer(dance).encode())
 
 
@@ -95,19 +96,25 @@ def read_json(text: str) -> SheetRead:
     try:
         data: Any = json.loads(text, parse_int=_bounded_int)
     except json.JSONDecodeError as error:
-        raise InputError(f"this is not JSON; line {error.lineno}, column {error.colno} cannot be read.") from error
+        raise InputError(
+            tr(
+                "this is not JSON; line {lineno}, column {colno} cannot be read.",
+                lineno=error.lineno,
+                colno=error.colno,
+            )
+        ) from error
     except RecursionError as error:
-        raise InputError("this is not JSON of a count sheet; it is nested too deeply.") from error
+        raise InputError(tr("this is not JSON of a count sheet; it is nested too deeply.")) from error
     if isinstance(data, dict) and "vamos" in data and isinstance(data.get("project"), dict):
         data = data["project"]
     elif not isinstance(data, dict) or data.get("vamos_sheet") != 1:
-        raise InputError("this is not a count sheet (the field “vamos_sheet” with 1 is missing).")
+        raise InputError(tr("this is not a count sheet (the field “vamos_sheet” with 1 is missing)."))
     return SheetRead(from_builtins(data.get("dance"), Dance))
 
 
 def _bounded_int(text: str) -> int:
     if len(text) > 12:
-        raise InputError(f"it holds a number of {len(text)} digits; no count sheet does.")
+        raise InputError(tr("it holds a number of {number} digits; no count sheet does.", number=len(text)))
     return int(text)
 
 

@@ -22,6 +22,7 @@ from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import Feel
 from vamos.core.time.counts import count_text
 from vamos.errors import InputError
+from vamos.language import tr
 
 _TABLE = ("count", "what", "foot", "turn", "cue", "lyric", "note")
 #: Other headings of the same columns.
@@ -109,9 +110,16 @@ def read_markdown(text: str) -> SheetRead:
         try:
             reader.take(line.rstrip())
         except NotationError as error:
-            raise InputError(f"line {number}, column {error.at + 1}: expected {error.expected}.") from error
+            raise InputError(
+                tr(
+                    "line {number}, column {number2}: expected {expected}.",
+                    number=number,
+                    number2=error.at + 1,
+                    expected=error.expected,
+                )
+            ) from error
         except InputError as error:
-            raise InputError(f"line {number}: {error.what}") from error
+            raise InputError(tr("line {number}: {what}", number=number, what=error.what)) from error
     return reader.read()
 
 
@@ -144,9 +152,9 @@ class _Reader:
     def _head(self, line: str) -> None:
         match = _HEAD.match(line)
         if match is None or not words(match.group("name")):
-            raise InputError("a section begins with its name and its counts, such as “## Gate walk (8 counts)”.")
+            raise InputError(tr("a section begins with its name and its counts, such as “## Gate walk (8 counts)”."))
         counts = match.group("counts")
-        length = whole_number(counts, "a number of counts", 1, LONGEST_SECTION) if counts else 8
+        length = whole_number(counts, tr("a number of counts"), 1, LONGEST_SECTION) if counts else 8
         self.given.append(counts is not None)
         self.sections.append(Section(words(match.group("name")), length, (), Feel(match.group("feel") or "straight")))
         self.columns = []
@@ -159,9 +167,13 @@ class _Reader:
         if not self.columns:
             self.columns = [_CALLED.get(c.lower(), c.lower()) for c in cells]
             if "count" not in self.columns:
-                raise InputError(f"the table needs a column “count”; its columns are {', '.join(_TABLE)}.")
+                raise InputError(
+                    tr("the table needs a column “count”; its columns are {words}.", words=", ".join(_TABLE))
+                )
             unknown = [c for c in self.columns if c and c not in _TABLE]
-            self.remarks += [f"The column “{words(c)[:40]}” is not known and was left aside." for c in unknown]
+            self.remarks += [
+                tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown
+            ]
         elif set("".join(cells)) - set("-: "):
             self._add((_event(dict(zip(self.columns, cells, strict=False)), self.sections[-1].feel),))
 
@@ -185,7 +197,7 @@ class _Reader:
 
     def read(self) -> SheetRead:
         if not self.sections:
-            raise InputError("no section was found; one begins with a line such as “## Gate walk (8 counts)”.")
+            raise InputError(tr("no section was found; one begins with a line such as “## Gate walk (8 counts)”."))
         facts = self.facts
         dance = Dance(
             self.name or words(facts.get("Dance", "")),
@@ -202,7 +214,13 @@ class _Reader:
         try:
             sequence = parse_sequence(facts.get("Sequence", ""), dance)
         except NotationError as error:
-            raise InputError(f"the sequence, character {error.at + 1}: expected {error.expected}.") from error
+            raise InputError(
+                tr(
+                    "the sequence, character {number}: expected {expected}.",
+                    number=error.at + 1,
+                    expected=error.expected,
+                )
+            ) from error
         return SheetRead(replace(dance, sequence=sequence), tuple(self.remarks))
 
 
@@ -224,7 +242,7 @@ def _event(row: dict[str, str], feel: Feel) -> Event:
     said = row.get("count", "")
     slots = parse_counts(re.sub(r"^(\d+)\s*(\+|&|e\b|a\b)", r"[\1] \2", said), feel)
     if len(slots) != 1:
-        raise InputError(f"“{words(said)[:40]}” is not one count; write one row for each move.")
+        raise InputError(tr("“{value}” is not one count; write one row for each move.", value=words(said)[:40]))
     name = words(row.get("what", ""))
     foot, kind = _foot_and_kind(row.get("foot", ""), name)
     event = Event(
@@ -249,7 +267,11 @@ def _foot_and_kind(text: str, name: str) -> tuple[Foot, Kind]:
     foot = foot_of(first)
     if rest and rest.strip().lower() not in kinds:
         raise InputError(
-            f"“{words(text)[:40]}” is not a foot and a kind, such as R touch; the kinds are {', '.join(kinds)}."
+            tr(
+                "“{value}” is not a foot and a kind, such as R touch; the kinds are {words}.",
+                value=words(text)[:40],
+                words=", ".join(kinds),
+            )
         )
     if rest:
         return foot, Kind(rest.strip().lower())

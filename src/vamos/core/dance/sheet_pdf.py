@@ -20,6 +20,7 @@ from vamos.core.document.files import write_atomically
 from vamos.core.model.dance import Event, Foot, Kind, Section
 from vamos.core.model.project import Project
 from vamos.core.time.counts import count_text
+from vamos.language import tr
 
 MARGIN, STRIP = 42.0, 62.0
 _INK, _SOFT, _TAPE = "#1B2233", "#5B6070", "#D9C49A"
@@ -42,7 +43,7 @@ def sheet_pdf(project: Project) -> bytes:
         page.section(section)
     grid = project.grid
     if project.dance.sequence:
-        page.drawing("Walls", wall_map(project.dance, grid, page.room))
+        page.drawing(tr("Walls"), wall_map(project.dance, grid, page.room))
     page.cautions(project)
     page.end()
     return out.getvalue()
@@ -104,7 +105,7 @@ class _Page:
             self.text(MARGIN, self.y, line, 22, bold=True)
             self.y -= 4
         self.y -= 8
-        rows = [(n, t) for n, t in card.rows if n != "Dance"]
+        rows = [(n, t) for n, t in card.rows if n != tr("Dance")]
         half = ceil(len(rows) / 2)
         lowest = self.y
         for column, part in enumerate((rows[:half], rows[half:])):
@@ -132,7 +133,9 @@ class _Page:
         feel = "" if section.feel == "straight" else f", {section.feel}"
         self.text(MARGIN, self.y - 10, section.name, 11, bold=True)
         wide = pdf_fonts.width(section.name, 11, bold=True)
-        self.text(MARGIN + wide + 8, self.y - 10, f"{section.length} counts{feel}", 8, _SOFT)
+        self.text(
+            MARGIN + wide + 8, self.y - 10, tr("{length} counts{feel}", length=section.length, feel=feel), 8, _SOFT
+        )
         self.y -= 16
         for row in range(rows):
             self.need(STRIP)
@@ -221,7 +224,7 @@ class _Page:
         found = dict.fromkeys(e.caution for s in project.dance.sections for e in s.events if e.caution)
         if not found:
             return
-        text = "Care: " + "; ".join(found) + ". Ask a teacher or a physician when unsure."
+        text = "Care: " + "; ".join(found) + tr(". Ask a teacher or a physician when unsure.")
         lines = self.wrapped(text, 8.5, self.room)
         self.need(12 * len(lines) + 6)
         for line in lines:

@@ -10,6 +10,7 @@ import re
 from dataclasses import dataclass
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: Sizes in eighths.
 SIZES = {f"{k}/8": k for k in range(1, 33)} | {
@@ -134,7 +135,10 @@ def read_turn(cell: str) -> tuple[int | None, int]:
     match = _CELL.fullmatch(text)
     if match is None or not match.group(0).strip():
         raise InputError(
-            f"“{cell}” is not understood as a turn; write it as ½ left, 1/4 R, half, left, or ? when it is open."
+            tr(
+                "“{cell}” is not understood as a turn; write it as ½ left, 1/4 R, half, left, or ? when it is open.",
+                cell=cell,
+            )
         )
     found = match.groupdict()
     said = found.get("size") or found.get("late")

@@ -17,6 +17,7 @@ from vamos.core.dance.facts import danced_lines
 from vamos.core.dance.lines import Line, LineKind, heading_after
 from vamos.core.model.dance import Dance, ItemKind
 from vamos.core.model.song import Grid
+from vamos.language import tr
 
 INK, PAPER, FLOOR, TAPE, ACCENT = "#1B2233", "#FFFFFF", "#F1EBDD", "#D9C49A", "#C93A22"
 
@@ -70,7 +71,7 @@ def wall_map(dance: Dance, grid: Grid | None = None, width: float = 520.0) -> Dr
             x, y = 0.0, y + ROW
         shapes += _draw(tile, x, y, room)
         x += room + GAP
-    words = "; ".join(_words(t) for t in tiles) or "no sequence yet"
+    words = "; ".join(_words(t) for t in tiles) or tr("no sequence yet")
     return Drawing(width, y + ROW if tiles else 20.0, tuple(shapes), words)
 
 
@@ -98,9 +99,11 @@ def _tiles(dance: Dance, grid: Grid | None) -> list[_Tile]:
 
 def _words(tile: _Tile) -> str:
     """A tile for those who cannot see it."""
-    name = f"wall {tile.label}" if tile.kind == "wall" else tile.label
+    name = tr("wall {label}", label=tile.label) if tile.kind == "wall" else tile.label
     at = "?" if tile.heading is None else clock_text(tile.heading)
-    return f"{name}, {tile.counts} counts from {at}" + (", restart" if tile.cut else "")
+    return tr("{name}, {counts} counts from {at}", name=name, counts=tile.counts, at=at) + (
+        ", restart" if tile.cut else ""
+    )
 
 
 def _draw(tile: _Tile, x: float, y: float, room: float) -> list[Primitive]:
@@ -124,7 +127,7 @@ def _draw(tile: _Tile, x: float, y: float, room: float) -> list[Primitive]:
     )
     if tile.cut:
         shapes.append(Primitive("text", (x + 7, top + tall - 8), "restart", 7.5, True, ACCENT))
-    count = f"{tile.counts} counts"
+    count = tr("{counts} counts", counts=tile.counts)
     shapes.append(Primitive("text", (x + 2, top + tall + 11), count, 7.5, False, INK))
     tail = "" if tile.seconds is None else f"{int(tile.seconds // 60)}:{tile.seconds % 60:04.1f}"
     to = "?" if tile.end is None else clock_text(tile.end)

@@ -12,11 +12,12 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.core.model.dance import Event, Foot, Kind
+from vamos.language import tr
 
 #: Weight as in Foot; NONE is "not known".
 UNKNOWN = Foot.NONE
 _OTHER = {Foot.RIGHT: Foot.LEFT, Foot.LEFT: Foot.RIGHT, Foot.BOTH: Foot.BOTH, Foot.NONE: Foot.NONE}
-_NAMES = {Foot.RIGHT: "right", Foot.LEFT: "left"}
+_NAMES = {Foot.RIGHT: tr("right"), Foot.LEFT: tr("left")}
 
 
 @dataclass(frozen=True, slots=True)
@@ -56,8 +57,13 @@ def after(event: Event, weight: Foot) -> Stance:
 def _why(event: Event, weight: Foot, verb: str) -> str:
     name = event.name or str(event.kind)
     if verb == "hop":
-        return f"“{name}” hops on the {_NAMES[event.foot]} foot, but the weight is on the {_NAMES[weight]}"
-    return f"“{name}” needs the {_NAMES[event.foot]} foot, which bears the weight"
+        return tr(
+            "“{name}” hops on the {value} foot, but the weight is on the {value2}",
+            name=name,
+            value=_NAMES[event.foot],
+            value2=_NAMES[weight],
+        )
+    return tr("“{name}” needs the {value} foot, which bears the weight", name=name, value=_NAMES[event.foot])
 
 
 def follow(events: Iterable[Event], weight: Foot) -> tuple[Stance, ...]:

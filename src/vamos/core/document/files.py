@@ -25,6 +25,7 @@ from vamos.core.document.unknown import unknown_in, with_unknown
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
 from vamos.errors import InputError, MissingError, ProjectError, WriteError, write_error
+from vamos.language import tr
 
 VERSION = 3
 SUFFIX = ".vamos"
@@ -63,7 +64,7 @@ def from_builtins(data: Any, kind: type[T]) -> T:
     try:
         return msgspec.convert(data, kind, dec_hook=_rich)
     except (msgspec.ValidationError, ValueError) as error:
-        raise InputError(f"a field cannot be understood: {error}.") from error
+        raise InputError(tr("a field cannot be understood: {error}.", error=error)) from error
 
 
 def write_atomically(path: Path, data: bytes) -> None:
@@ -81,7 +82,7 @@ def write_atomically(path: Path, data: bytes) -> None:
         mode = stat.S_IMODE(target.stat().st_mode) if target.exists() else None
         if mode is not None and not mode & stat.S_IWUSR:
             raise WriteError(
-                "it is write-protected.", file=path, safe="It was not changed.", todo="Choose another name."
+                tr("it is write-protected."), file=path, safe=tr("It was not changed."), todo=tr("Choose another name.")
             )
         clear_dead(target)
         fd, handle = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:80]}.{os.getpid()}.")
@@ -178,45 +179,49 @@ def read(path: Path) -> Read:
     MissingError, ProjectError
         ProjectError says which field is wrong.
     """
-    untouched = "The file was not changed."
+    untouched = tr("The file was not changed.")
     try:
         raw = path.read_bytes()
     except FileNotFoundError as error:
-        raise MissingError("there is no such project.", file=path) from error
+        raise MissingError(tr("there is no such project."), file=path) from error
     except OSError as error:
-        raise ProjectError(f"it cannot be read ({error.strerror}).", file=path) from error
+        raise ProjectError(tr("it cannot be read ({strerror}).", strerror=error.strerror), file=path) from error
     document, version = _decoded(raw, path)
     try:
         return Read(from_builtins(migrated(document, version).get("project"), Project), version, raw)
     except InputError as error:
         raise ProjectError(
-            error.what, file=path, safe=untouched, todo="If it was edited by hand, undo that edit."
+            error.what, file=path, safe=untouched, todo=tr("If it was edited by hand, undo that edit.")
         ) from error
 
 
 def _decoded(raw: bytes, path: Path) -> tuple[dict[str, Any], int]:
-    untouched = "The file was not changed."
+    untouched = tr("The file was not changed.")
     try:
         document = msgspec.json.decode(raw)
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
         raise ProjectError(
-            f"this is not a Vamos project ({error}).",
+            tr("this is not a Vamos project ({error}).", error=error),
             file=path,
             safe=untouched,
-            todo="Choose a file that ends in .vamos, or start a new project.",
+            todo=tr("Choose a file that ends in .vamos, or start a new project."),
         ) from error
     version = document.get("vamos") if isinstance(document, dict) else None
     if not isinstance(version, int) or isinstance(version, bool) or version < 1:
         raise ProjectError(
-            "this is not a Vamos project (the field “vamos” with its version is missing).",
+            tr("this is not a Vamos project (the field “vamos” with its version is missing)."),
             file=path,
             safe=untouched,
         )
     if version > VERSION:
         raise ProjectError(
-            f"it was written by a newer Vamos (format {version}, this one reads up to {VERSION}).",
+            tr(
+                "it was written by a newer Vamos (format {version}, this one reads up to {version2}).",
+                version=version,
+                version2=VERSION,
+            ),
             file=path,
             safe=untouched,
-            todo="Open it with the newer Vamos.",
+            todo=tr("Open it with the newer Vamos."),
         )
     return document, version

@@ -16,6 +16,7 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from vamos.core.document.processes import alive
+from vamos.language import tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -30,8 +31,8 @@ class Holder:
     def words(self) -> str:
         """For a sentence: who, where, since when."""
         since = time.strftime("%H:%M", time.localtime(self.since))
-        where = "" if self.host == _host() else f" on {self.host}"
-        return f"{self.user}{where}, since {since}"
+        where = "" if self.host == _host() else tr(" on {host}", host=self.host)
+        return tr("{user}{where}, since {since}", user=self.user, where=where, since=since)
 
 
 def place(path: Path) -> Path:

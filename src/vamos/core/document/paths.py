@@ -8,6 +8,7 @@ from pathlib import Path
 
 from vamos.core.model.song import MediaRef
 from vamos.errors import MissingError, ReplacedError
+from vamos.language import tr
 
 _PIECE = 1 << 20
 
@@ -56,16 +57,16 @@ def locate(media: MediaRef, base: Path | None) -> Path:
                 continue
     if path.is_file():
         raise ReplacedError(
-            "this is another file than the one Vamos knows under this name.",
+            tr("this is another file than the one Vamos knows under this name."),
             file=path,
-            safe="Everything else in the project works on.",
-            todo="Put the old one back, or say at Film that this is the one to use; it is then placed again.",
+            safe=tr("Everything else in the project works on."),
+            todo=tr("Put the old one back, or say at Film that this is the one to use; it is then placed again."),
         )
     raise MissingError(
-        "this file is not where it was.",
+        tr("this file is not where it was."),
         file=path,
-        safe="Everything else in the project works on.",
-        todo="Put it back, place it next to the project file under any name, or point to it at Film.",
+        safe=tr("Everything else in the project works on."),
+        todo=tr("Put it back, place it next to the project file under any name, or point to it at Film."),
     )
 
 

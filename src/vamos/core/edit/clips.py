@@ -14,6 +14,7 @@ from vamos.core.plan.coverage import subject_title
 from vamos.core.plan.edges import HALF, with_edge
 from vamos.core.time import CountRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def choose(project: Project, choice: Choice) -> Project:
@@ -44,13 +45,13 @@ def add_range(project: Project, name: str, counts: CountRange) -> Project:
     """A clip of its own for a range of counts on the song; a name in use gets a number."""
     name = name.strip()
     if not name:
-        raise InputError("A clip of your own needs a name, such as chorus or the join.")
+        raise InputError(tr("A clip of your own needs a name, such as chorus or the join."))
     if counts.length < HALF:
-        raise InputError("A clip needs at least half a count.")
+        raise InputError(tr("A clip needs at least half a count."))
     lines = lines_for(project)
     danced = [x for x in lines if x.kind.danced]
     if not danced or counts.end <= danced[0].start or counts.start >= danced[-1].counts.end:
-        raise InputError("Nothing is danced there; choose counts of the dance.")
+        raise InputError(tr("Nothing is danced there; choose counts of the dance."))
     used: list[NamedRange | Section] = [*project.ranges, *project.dance.sections]
     taken = {x.name for x in used} | {x.id for x in used}
     free, number = name, 2
@@ -62,7 +63,7 @@ def add_range(project: Project, name: str, counts: CountRange) -> Project:
 def remove_range(project: Project, range_id: str) -> Project:
     """The range goes, and what was decided about its clips."""
     if all(r.id != range_id for r in project.ranges):
-        raise InputError(f"There is no clip of your own called “{range_id}”.")
+        raise InputError(tr("There is no clip of your own called “{range_id}”.", range_id=range_id))
     keys = {clip_key(range_id, view) for view in View}
     choices = tuple(c for c in project.choices if c.clip not in keys)
     return replace(project, ranges=tuple(r for r in project.ranges if r.id != range_id), choices=choices)
@@ -79,16 +80,20 @@ def offered_ranges(lines: tuple[Line, ...], position: Fraction) -> tuple[NamedRa
     if here + 1 < len(lines):
         after = lines[here + 1]
         names = (subject_title(line), subject_title(after))
-        found.append(NamedRange(f"{names[0]} and {names[1]}", CountRange(line.start, after.counts.end)))
+        found.append(
+            NamedRange(
+                tr("{value} and {value2}", value=names[0], value2=names[1]), CountRange(line.start, after.counts.end)
+            )
+        )
     if line.start > lines[0].start:
-        found.append(NamedRange("from the top to here", CountRange(lines[0].start, line.counts.end)))
+        found.append(NamedRange(tr("from the top to here"), CountRange(lines[0].start, line.counts.end)))
     if line.wall is not None:
         walls = {n: [x for x in lines if x.wall == n] for n in (line.wall, line.wall + 1)}
         this, following = walls[line.wall], walls[line.wall + 1]
-        found.append(NamedRange(f"wall {line.wall}", CountRange(this[0].start, this[-1].counts.end)))
+        found.append(NamedRange(tr("wall {wall}", wall=line.wall), CountRange(this[0].start, this[-1].counts.end)))
         if following:
             both = CountRange(this[0].start, following[-1].counts.end)
-            found.append(NamedRange(f"walls {line.wall} and {line.wall + 1}", both))
+            found.append(NamedRange(tr("walls {wall} and {number}", wall=line.wall, number=line.wall + 1), both))
     return tuple(found)
 
 

@@ -13,6 +13,7 @@ from vamos.core.model.take import Pass, PassKind, Take
 from vamos.core.time import TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def pass_at(take: Take, take_s: float) -> int | None:
@@ -37,7 +38,7 @@ def this_moment_is(project: Project, take_id: str, take_s: float, position: Frac
             project, take, number, replace(old, clock=old.clock.shifted(float(position) - round(old.clock(take_s))))
         )
     shift = grid.time_map()(position) - old.clock(take_s)
-    placed = replace(old, clock=old.clock.shifted(shift), confidence=1.0, residual_s=0.0, reason="placed by hand")
+    placed = replace(old, clock=old.clock.shifted(shift), confidence=1.0, residual_s=0.0, reason=tr("placed by hand"))
     return _with(project, take, number, replace(placed, also_at_song_s=()))
 
 
@@ -46,11 +47,11 @@ def move_count(project: Project, take_id: str, number: int, index: int, take_s: 
     take = project.take(take_id)
     old = take.passes[number]
     if old.kind is not PassKind.COUNTED or not 0 <= index < len(old.clock.x):
-        raise InputError(f"“{take.name}” has no count said there that could be moved.")
+        raise InputError(tr("“{name}” has no count said there that could be moved.", name=take.name))
     low = old.clock.x[index - 1] if index else -np.inf
     high = old.clock.x[index + 1] if index + 1 < len(old.clock.x) else np.inf
     if not low + 0.05 < take_s < high - 0.05:
-        raise InputError("A count stays between the one before and the one after it.")
+        raise InputError(tr("A count stays between the one before and the one after it."))
     x = (*old.clock.x[:index], take_s, *old.clock.x[index + 1 :])
     first, last = min(old.take_range.start_s, take_s), max(old.take_range.end_s, take_s)
     return _with(project, take, number, replace(old, clock=TimeMap(x, old.clock.y), take_range=TimeRange(first, last)))
@@ -65,7 +66,7 @@ def set_counts(project: Project, take_id: str, times_take_s: Floats, position: F
     take = project.take(take_id)
     times = np.asarray(times_take_s, dtype=np.float64)
     if len(times) < 2:
-        raise InputError("Counts need at least two moments.")
+        raise InputError(tr("Counts need at least two moments."))
     period = float(np.median(np.diff(times)))
     where = TimeRange(max(take.whole.start_s, float(times[0])), min(take.whole.end_s, float(times[-1]) + period))
     under = [p for p in take.passes if p.take_range.overlap_s(where) > 0.3 * min(where.length_s, p.take_range.length_s)]
@@ -76,7 +77,7 @@ def set_counts(project: Project, take_id: str, times_take_s: Floats, position: F
         where,
         TimeMap.through(times, np.arange(len(times), dtype=np.float64) + first),
         1.0,
-        reason="counts tapped by hand",
+        reason=tr("counts tapped by hand"),
     )
     passes = sorted([*(p for p in take.passes if p not in under), tapped], key=lambda p: p.take_range.start_s)
     return replace_take(project, replace(take, passes=tuple(passes), looked_for_passes=True))

@@ -18,6 +18,7 @@ from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section, 
 from vamos.core.model.project import Project
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: A section longer than this is a slip of the hand.
 LONGEST = 128
@@ -38,7 +39,7 @@ def set_dance(project: Project, dance: Dance) -> Project:
 def add_section(project: Project, name: str = "", length: int = 8, after: str | None = None) -> Project:
     """A new, empty section, behind another or at the end; the first one also starts the sequence."""
     dance = project.dance
-    name = _free_name(project, name or f"Section {len(dance.sections) + 1}")
+    name = _free_name(project, name or tr("Section {number}", number=len(dance.sections) + 1))
     _check_length(length)
     section = Section(name, length)
     place = _place(dance, after) + 1 if after is not None else len(dance.sections)
@@ -56,7 +57,7 @@ def write_section(project: Project, name: str, text: str) -> Project:
     events, others = read_notation(text, section.feel, own_steps(project.dance))
     end = max((floor(e.start) + 1 for e in events), default=0)
     if end > LONGEST:
-        raise InputError(f"A section of {end} counts is too long; at most {LONGEST}.")
+        raise InputError(tr("A section of {end} counts is too long; at most {longest}.", end=end, longest=LONGEST))
     return _replaced(
         project,
         name,
@@ -88,7 +89,13 @@ def set_event(project: Project, name: str, start: Fraction, **changes: Any) -> P
     def changed(section: Section) -> Section:
         events = tuple(replace(e, **changes) if e.start == start else e for e in section.events)
         if events == section.events and not any(e.start == start for e in events):
-            raise InputError(f"Nothing is danced on {count_text(start, section.feel)} of “{name}” yet. Write it first.")
+            raise InputError(
+                tr(
+                    "Nothing is danced on {count} of “{name}” yet. Write it first.",
+                    count=count_text(start, section.feel),
+                    name=name,
+                )
+            )
         return replace(section, events=events)
 
     return _replaced(project, name, changed)
@@ -108,9 +115,9 @@ def rename_section(project: Project, name: str, new: str) -> Project:
     """Give a section another name, in the sequence too."""
     new = new.strip()
     if not new:
-        raise InputError("A section needs a name.")
+        raise InputError(tr("A section needs a name."))
     if new != name and any(s.name == new for s in project.dance.sections):
-        raise InputError(f"There is already a section called “{new}”.")
+        raise InputError(tr("There is already a section called “{new}”.", new=new))
     dance = project.dance
     section = dance.section(name)
 
@@ -167,7 +174,7 @@ def copy_section(project: Project, name: str, mirrored: bool = False) -> Project
     dance = project.dance
     section = dance.section(name)
     events = tuple(swapped(e) for e in section.events) if mirrored else section.events
-    new = _free_name(project, f"{name} mirrored" if mirrored else f"{name} again")
+    new = _free_name(project, tr("{name} mirrored", name=name) if mirrored else tr("{name} again", name=name))
     copy = replace(section, name=new, id=new, events=events)
     place = _place(dance, name) + 1
     sections = (*dance.sections[:place], copy, *dance.sections[place:])
@@ -208,7 +215,7 @@ def fill_song(project: Project) -> Project:
     grid = project.grid
     counts = sum(s.length for s in project.dance.wall_sections())
     if grid is None or counts == 0:
-        raise InputError("This needs a song with its beat, and a section.")
+        raise InputError(tr("This needs a song with its beat, and a section."))
     walls = max(1, int(grid.range().end // counts))
     return replace(project, dance=replace(project.dance, sequence=(Item(ItemKind.WALL),) * walls))
 
@@ -218,7 +225,7 @@ def learn_step(project: Project, name: str, start: int, end: int, step: str) -> 
     section = project.dance.section(name)
     inside = tuple(e for e in section.events if start <= e.start < end and e.kind is not Kind.HOLD)
     if not inside or not step.strip():
-        raise InputError("A step needs a name and at least one move.")
+        raise InputError(tr("A step needs a name and at least one move."))
     events = tuple(replace(e, start=e.start - start, cue="", note="", lyric="") for e in inside)
     if events[0].foot == "L":
         events = tuple(swapped(e) for e in events)
@@ -271,4 +278,4 @@ def _free(name: str, used: set[str]) -> str:
 
 def _check_length(length: int) -> None:
     if not 1 <= length <= LONGEST:
-        raise InputError(f"A section has 1 to {LONGEST} counts, not {length}.")
+        raise InputError(tr("A section has 1 to {longest} counts, not {length}.", longest=LONGEST, length=length))

@@ -7,6 +7,7 @@ from dataclasses import replace
 from vamos.core.model.filmed import FilmedTake, Verdict
 from vamos.core.model.project import Project
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: A log of so many is a mistake.
 _MOST = 2000
@@ -15,7 +16,7 @@ _MOST = 2000
 def log_take(project: Project, filmed: FilmedTake) -> Project:
     """Add one; the log stays in the order of its clock."""
     if len(project.filmed) >= _MOST:
-        raise InputError(f"The filming log holds {_MOST} takes already; forget some.")
+        raise InputError(tr("The filming log holds {most} takes already; forget some.", most=_MOST))
     return replace(project, filmed=tuple(sorted((*project.filmed, filmed), key=lambda f: f.heard)))
 
 
@@ -34,5 +35,11 @@ def forget_filmed(project: Project, number: int) -> Project:
 
 def _numbered(project: Project, number: int) -> FilmedTake:
     if not 0 <= number < len(project.filmed):
-        raise InputError(f"There is no number {number + 1} in the filming log; it has {len(project.filmed)}.")
+        raise InputError(
+            tr(
+                "There is no number {number} in the filming log; it has {number2}.",
+                number=number + 1,
+                number2=len(project.filmed),
+            )
+        )
     return project.filmed[number]

@@ -9,6 +9,7 @@ from typing import Any
 from vamos.core.model.lesson import StepChange
 from vamos.core.model.project import Project
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def set_lesson(project: Project, **changes: Any) -> Project:
@@ -33,7 +34,7 @@ def move_step(project: Project, keys: Sequence[str], step: str, by: int) -> Proj
     """Move a step among ``keys``, the steps as they stand, so many places on."""
     order = list(keys)
     if step not in order:
-        raise InputError("There is no such step in the plan.")
+        raise InputError(tr("There is no such step in the plan."))
     at = order.index(step)
     to = min(max(0, at + by), len(order) - 1)
     order.insert(to, order.pop(at))

@@ -8,6 +8,7 @@ from vamos.core.dance.parts import read_part
 from vamos.core.model.dance import DancePart
 from vamos.core.model.project import Project
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def write_part(project: Project, text: str, old: str = "") -> Project:
@@ -17,7 +18,7 @@ def write_part(project: Project, text: str, old: str = "") -> Project:
         return _with(project, tuple(p for p in dance.parts if p.name != old), old, None)
     part = read_part(text, dance)
     if part.name != old and any(p.name == part.name for p in dance.parts):
-        raise InputError(f"There is already a part called “{part.name}”.")
+        raise InputError(tr("There is already a part called “{name}”.", name=part.name))
     if any(p.name == old for p in dance.parts):
         parts = tuple(part if p.name == old else p for p in dance.parts)
     else:

@@ -11,6 +11,7 @@ from vamos.core.model.song import Anchor, Break, Grid, Part, Reading, Song
 from vamos.core.plan.conform import conformed
 from vamos.core.time import CountRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def set_song(project: Project, song: Song) -> Project:
@@ -26,7 +27,7 @@ def move_the_one(project: Project, counts: int) -> Project:
     grid = grid_of(project)
     lead_in = grid.lead_in + counts
     if lead_in < 0:
-        raise InputError("The 1 cannot be moved to before the first beat of the song.")
+        raise InputError(tr("The 1 cannot be moved to before the first beat of the song."))
     return set_grid(project, _renumbered(grid, lambda at: at - counts, lead_in))
 
 
@@ -34,7 +35,7 @@ def rescale_counts(project: Project, factor: Fraction) -> Project:
     """Count faster (factor 2) or slower (½, ⅔, 3/2) on the same music; the 1 stays."""
     grid = grid_of(project)
     if factor <= 0:
-        raise InputError(f"Counts cannot be scaled by {factor}.")
+        raise InputError(tr("Counts cannot be scaled by {factor}.", factor=factor))
     lead_in = int(Fraction(grid.lead_in) * factor)
     return set_grid(project, _renumbered(grid, lambda at: at * factor, lead_in))
 
@@ -42,7 +43,7 @@ def rescale_counts(project: Project, factor: Fraction) -> Project:
 def set_lead_in(project: Project, counts: int) -> Project:
     """Say after how many counts of music the dancing starts."""
     if counts < 0:
-        raise InputError(f"A lead-in cannot have {counts} counts.")
+        raise InputError(tr("A lead-in cannot have {counts} counts.", counts=counts))
     return move_the_one(project, counts - grid_of(project).lead_in)
 
 
@@ -55,7 +56,7 @@ def mark_stop(project: Project, position: Fraction, counts: int, heard: int | No
     grid = grid_of(project)
     heard = counts if heard is None else heard
     if counts < 1 or heard < 1:
-        raise InputError(f"A stop of {counts} counts over {heard} cannot be.")
+        raise InputError(tr("A stop of {counts} counts over {heard} cannot be.", counts=counts, heard=heard))
     end = position + heard
     kept = tuple(a for a in grid.anchors if not position < a.position < end)
     others = tuple(s for s in grid.breaks if s.position != position)
@@ -75,7 +76,7 @@ def set_count_rate(project: Project, counts: CountRange, factor: Fraction) -> Pr
     """Count faster (2) or slower (½) over a stretch only; later counts are renumbered."""
     grid = grid_of(project)
     if factor <= 0:
-        raise InputError(f"Counts cannot be scaled by {factor}.")
+        raise InputError(tr("Counts cannot be scaled by {factor}.", factor=factor))
     clock = grid.time_map()
     gained = counts.length * (factor - 1)
 
@@ -117,7 +118,13 @@ def use_reading(project: Project, number: int) -> Project:
     """Count the song in another way that was heard; the way it was counted is offered instead."""
     grid = grid_of(project)
     if not 0 <= number < len(grid.readings):
-        raise InputError(f"There is no other reading number {number + 1}; {len(grid.readings)} were heard.")
+        raise InputError(
+            tr(
+                "There is no other reading number {number}; {number2} were heard.",
+                number=number + 1,
+                number2=len(grid.readings),
+            )
+        )
     taken = grid.readings[number]
     lead_in = max(0, int((taken.shift - grid.anchors[0].position) * taken.factor))
     before = Reading(Fraction(1), Fraction(0), grid.meter, grid.line, grid.confidence)
@@ -152,7 +159,7 @@ def name_part(project: Project, position: Fraction, name: str, line: int | None 
     grid = grid_of(project)
     name = name.strip()
     if not name:
-        raise InputError("A part needs a name, such as A or chorus.")
+        raise InputError(tr("A part needs a name, such as A or chorus."))
     there = grid.part_at(position)
     alike = next((p for p in grid.parts if p.name == name), there)
     counts = line if line is not None else (alike.line if alike is not None else grid.line)
@@ -165,7 +172,7 @@ def rename_parts(project: Project, name: str, new: str) -> Project:
     """Give all parts of a name another one."""
     grid = grid_of(project)
     if not new.strip():
-        raise InputError("A part needs a name, such as A or chorus.")
+        raise InputError(tr("A part needs a name, such as A or chorus."))
     parts = tuple(replace(p, name=new.strip(), fixed=True) if p.name == name else p for p in grid.parts)
     return set_grid(project, replace(grid, parts=parts))
 
@@ -213,7 +220,13 @@ def use_other_song(project: Project, number: int) -> Project:
 
 def _other(project: Project, number: int) -> OtherSong:
     if not 0 <= number < len(project.other_songs):
-        raise InputError(f"There is no other song number {number + 1}; the project has {len(project.other_songs)}.")
+        raise InputError(
+            tr(
+                "There is no other song number {number}; the project has {number2}.",
+                number=number + 1,
+                number2=len(project.other_songs),
+            )
+        )
     return project.other_songs[number]
 
 
@@ -272,7 +285,7 @@ def drag_beat(project: Project, position: Fraction, song_s: float) -> Project:
 def song_of(project: Project) -> Song:
     """The song; raises InputError before there is one."""
     if project.song is None:
-        raise InputError("There is no song yet. Add one first.")
+        raise InputError(tr("There is no song yet. Add one first."))
     return project.song
 
 
@@ -280,5 +293,5 @@ def grid_of(project: Project) -> Grid:
     """The counts of the song; raises InputError before there are any."""
     grid = song_of(project).grid
     if grid is None:
-        raise InputError("The song has no beat grid yet. Let Vamos find it first.")
+        raise InputError(tr("The song has no beat grid yet. Let Vamos find it first."))
     return grid

@@ -11,6 +11,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import Stretch, Take
 from vamos.core.time import TimeRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def split_take(project: Project, take_id: str, take_s: float) -> Project:
@@ -20,10 +21,16 @@ def split_take(project: Project, take_id: str, take_s: float) -> Project:
     if not whole.start_s + SHORTEST_S <= take_s <= whole.end_s - SHORTEST_S:
         first, last = whole.start_s + SHORTEST_S, whole.end_s - SHORTEST_S
         raise InputError(
-            f"“{take.name}” can be split between {first:.1f} and {last:.1f} s; each part needs {SHORTEST_S:g} seconds."
+            tr(
+                "“{name}” can be split between {first:.1f} and {last:.1f} s; each part needs {shortest_s:g} seconds.",
+                name=take.name,
+                first=first,
+                last=last,
+                shortest_s=SHORTEST_S,
+            )
         )
     before, after = TimeRange(whole.start_s, take_s), TimeRange(take_s, whole.end_s)
-    project = add_takes(project, (replace(_part(take, after), name=f"{take.name}, second part", id=""),))
+    project = add_takes(project, (replace(_part(take, after), name=tr("{name}, second part", name=take.name), id=""),))
     second = project.takes[-1]
     moved: dict[int, tuple[str | None, int | None]] = {
         number: (second.id, place)

@@ -17,6 +17,7 @@ from vamos.core.plan.agree import remarks_of
 from vamos.core.plan.movement import Looked
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 def add_takes(project: Project, takes: Iterable[Take]) -> Project:
@@ -45,9 +46,9 @@ def rename_take(project: Project, take_id: str, name: str) -> Project:
     """Call a take something else; everything that was decided about it stays."""
     name, take = name.strip(), project.take(take_id)
     if not name:
-        raise InputError("A take needs a name.")
+        raise InputError(tr("A take needs a name."))
     if any(t.name == name and t.id != take_id for t in project.takes):
-        raise InputError(f"There is already a take called “{name}”.")
+        raise InputError(tr("There is already a take called “{name}”.", name=name))
     return replace_take(project, replace(take, name=name))
 
 
@@ -97,7 +98,7 @@ def end_mark(project: Project, take_id: str, take_s: float) -> Project:
     now = take.stretch_at(take_s)
     earlier = [s for s in take.stretches if s.start_take_s < now.start_take_s]
     if not earlier or now.start_take_s >= take_s:
-        raise InputError(f"No mark of “{take.name}” began before this moment, so none can end here.")
+        raise InputError(tr("No mark of “{name}” began before this moment, so none can end here.", name=take.name))
     return set_stretch(project, take_id, replace(earlier[-1], start_take_s=take_s))
 
 
@@ -128,7 +129,7 @@ def answer(project: Project, number: int, words: str) -> Project:
     """Which side of a disagreement is right: the takes on the others get a remark, so that better passes are taken."""
     asked = project.disagreements[number]
     if words != ALL_RIGHT and words not in [side.words for side in asked.sides]:
-        raise InputError(f"“{words}” is none of the answers.")
+        raise InputError(tr("“{words}” is none of the answers.", words=words))
     title = next((s.name for s in project.dance.sections if s.id == asked.section), asked.section)
     for take_id, remark in remarks_of(asked, words, title) if words != ALL_RIGHT else ():
         take = project.take(take_id)
@@ -156,11 +157,18 @@ def place_by_hand(project: Project, take_id: str, take_s: float, position: Fract
     take, song = project.take(take_id), song_of(project)
     song_s = grid_of(project).time_map()(position)
     if not 0 <= take_s <= take.media.duration_s:
-        raise InputError(f"“{take.name}” lasts {take.media.duration_s:.1f} s; second {take_s:.1f} is not in it.")
+        raise InputError(
+            tr(
+                "“{name}” lasts {duration_s:.1f} s; second {take_s:.1f} is not in it.",
+                name=take.name,
+                duration_s=take.media.duration_s,
+                take_s=take_s,
+            )
+        )
     start = max(take.whole.start_s, take_s - song_s)
     end = min(take.whole.end_s, take_s + song.media.duration_s - song_s)
     clock = TimeMap.line(take_s, song_s)
-    placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason="placed by hand")
+    placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason=tr("placed by hand"))
     return replace_take(project, replace(take, passes=(placed,), looked_for_passes=True))
 
 
@@ -173,14 +181,14 @@ def use_other_place(project: Project, take_id: str, number: int, other: int) -> 
     at = old.also_at_song_s[other]
     rest = tuple(x for k, x in enumerate(old.also_at_song_s) if k != other)
     moved = replace(old, clock=old.clock.shifted(at - now), also_at_song_s=(*rest, now), confidence=1.0)
-    passes = (*take.passes[:number], replace(moved, reason="placed by hand"), *take.passes[number + 1 :])
+    passes = (*take.passes[:number], replace(moved, reason=tr("placed by hand")), *take.passes[number + 1 :])
     return replace_take(project, replace(take, passes=passes))
 
 
 def confirm_place(project: Project, take_id: str, number: int) -> Project:
     """A person says that a pass lies where it is; other places are not offered any more."""
     take = project.take(take_id)
-    sure = replace(take.passes[number], confidence=1.0, also_at_song_s=(), reason="the place was confirmed by hand")
+    sure = replace(take.passes[number], confidence=1.0, also_at_song_s=(), reason=tr("the place was confirmed by hand"))
     return replace_take(project, replace(take, passes=(*take.passes[:number], sure, *take.passes[number + 1 :])))
 
 
@@ -189,7 +197,7 @@ def shift_counted(project: Project, take_id: str, number: int, counts: int) -> P
     take = project.take(take_id)
     old = take.passes[number]
     if old.kind is not PassKind.COUNTED:
-        raise InputError(f"“{take.name}” is placed by the song; its counts cannot be moved.")
+        raise InputError(tr("“{name}” is placed by the song; its counts cannot be moved.", name=take.name))
     moved = replace(old, clock=old.clock.shifted(counts))
     return replace_take(project, replace(take, passes=(*take.passes[:number], moved, *take.passes[number + 1 :])))
 

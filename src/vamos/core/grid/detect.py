@@ -22,6 +22,7 @@ from vamos.core.model.song import Anchor, Break, Grid, Part
 from vamos.core.model.song import Reading as OtherReading
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError
+from vamos.language import tr
 
 #: Below this root mean square a song counts as silent (−66 dB full scale).
 SILENT = 5e-4
@@ -48,7 +49,7 @@ def detect_grid(path: Path, progress: Progress | None = None) -> Grid:
     progress = progress or quiet()
     duration = probe(path).duration_s
     spectra = analyse(path, progress.part(0, 0.7), duration)
-    progress(0.7, "Finding the beat")
+    progress(0.7, tr("Finding the beat"))
     return grid_of(spectra, path, progress.part(0.7, 1.0))
 
 
@@ -56,21 +57,24 @@ def grid_of(spectra: Spectra, path: Path, progress: Progress | None = None) -> G
     """The grid from features already computed; raises as :func:`detect_grid`."""
     progress = progress or quiet()
     if spectra.duration_s < 2.0:
-        raise MediaError(f"it lasts {spectra.duration_s:.1f} s; a song needs at least 2 s to hold a beat.", file=path)
+        raise MediaError(
+            tr("it lasts {duration_s:.1f} s; a song needs at least 2 s to hold a beat.", duration_s=spectra.duration_s),
+            file=path,
+        )
     if float(spectra.loud.max(initial=0.0)) < SILENT:
         raise MediaError(
-            "it is silent, so there is no beat to find.",
+            tr("it is silent, so there is no beat to find."),
             file=path,
-            todo="Choose another file, or set the beat by tapping.",
+            todo=tr("Choose another file, or set the beat by tapping."),
         )
     tempi = tempogram(spectra.flux)
-    progress(0.2, "Finding the beat")
+    progress(0.2, tr("Finding the beat"))
     found = track(onset_score(spectra), tempi, preference(preferred_bpm(spectra.flux)))
     beats, support = refine(found, spectra.fine)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:
-        raise MediaError("no beat was found in it.", file=path, todo="Set the beat by tapping.")
-    progress(0.6, "Finding the eights")
+        raise MediaError(tr("no beat was found in it."), file=path, todo=tr("Set the beat by tapping."))
+    progress(0.6, tr("Finding the eights"))
     ways = pulses(beats, spectra.fine)
     if _bare(spectra):
         # A metronome is counted as it clicks.
@@ -98,7 +102,7 @@ def tapped_grid(spectra: Spectra, taps_song_s: Floats) -> tuple[Grid, Taps]:
     beats, support, line = beats_from_taps(taps_song_s, spectra)
     beats, support = _sounding(beats, support, spectra)
     if len(beats) < 4:
-        raise MediaError("no beat was found in it.")
+        raise MediaError(tr("no beat was found in it."))
     return _counted(spectra, beats, ()), line
 
 

@@ -22,6 +22,7 @@ from vamos.core.document.files import write_atomically
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import as_count
 from vamos.errors import InputError, MissingError
+from vamos.language import tr
 
 FIRST, ONE = "first beat", "the 1"
 TICKS = 480
@@ -51,12 +52,12 @@ def read_csv(path: Path) -> Grid:
     try:
         text = path.read_text(encoding="utf-8-sig")
     except FileNotFoundError as error:
-        raise MissingError("there is no such file.", file=path) from error
+        raise MissingError(tr("there is no such file."), file=path) from error
     except (OSError, UnicodeDecodeError) as error:
-        raise InputError(f"it cannot be read as text ({error}).", file=path) from error
+        raise InputError(tr("it cannot be read as text ({error}).", error=error), file=path) from error
     rows = csv.DictReader(io.StringIO(text))
     if not {"position", "song_s"} <= set(rows.fieldnames or ()):
-        raise InputError("its first row must name the columns position and song_s.", file=path)
+        raise InputError(tr("its first row must name the columns position and song_s."), file=path)
     anchors: list[Anchor] = []
     meter, line = 4, 8
     for number, row in enumerate(rows, 2):
@@ -64,7 +65,9 @@ def read_csv(path: Path) -> Grid:
             anchors.append(Anchor(as_count(row["position"]), float(row["song_s"]), (row.get("fixed") or "0") != "0"))
             meter, line = int(row.get("meter") or meter), int(row.get("line") or line)
         except (ValueError, TypeError) as error:
-            raise InputError(f"row {number} cannot be read: {error}", file=path) from error
+            raise InputError(
+                tr("row {number} cannot be read: {error}", number=number, error=error), file=path
+            ) from error
     return _checked(anchors, meter, line, path)
 
 
@@ -88,7 +91,12 @@ def write_midi(grid: Grid, path: Path) -> None:
     for (position, _), (_, end) in pairwise(steps):
         quarter = round(end * 1e6) - used_us
         if not 0 < quarter <= _LONGEST_QUARTER_US:
-            raise InputError(f"A count of {quarter / 1e6:.1f} s is too long for a MIDI file (16.7 s at most).")
+            raise InputError(
+                tr(
+                    "A count of {number:.1f} s is too long for a MIDI file (16.7 s at most).",
+                    number=quarter / 1000000.0,
+                )
+            )
         waiting = _mark(track, mido, grid, position, waiting)
         track.append(mido.MetaMessage("set_tempo", tempo=quarter, time=waiting))
         waiting = TICKS
@@ -132,11 +140,11 @@ def read_midi(path: Path) -> Grid:
     import mido
 
     if not path.is_file():
-        raise MissingError("there is no such file.", file=path)
+        raise MissingError(tr("there is no such file."), file=path)
     try:
         file = mido.MidiFile(str(path))
     except (OSError, ValueError, EOFError, IndexError, KeyError, mido.midifiles.meta.KeySignatureError) as error:
-        raise InputError(f"it is no MIDI file ({error}).", file=path) from error
+        raise InputError(tr("it is no MIDI file ({error}).", error=error), file=path) from error
     tempo, tick, seconds = 500_000, 0, 0.0
     changes: list[tuple[int, float, int]] = [(0, 0.0, tempo)]
     marks: dict[str, int] = {}
@@ -174,7 +182,7 @@ def write_grid(grid: Grid, path: Path, duration_s: float, title: str = "") -> No
     elif ending == ".otio":
         write_otio(grid, path, duration_s, title)
     else:
-        raise InputError(f"beats are written as .csv, .mid or .otio, not “{ending}”.", file=path)
+        raise InputError(tr("beats are written as .csv, .mid or .otio, not “{ending}”.", ending=ending), file=path)
 
 
 def write_otio(grid: Grid, path: Path, duration_s: float, title: str = "") -> None:

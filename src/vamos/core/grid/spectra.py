@@ -22,6 +22,7 @@ import numpy.typing as npt
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, blocks
 from vamos.core.progress import Progress, quiet
+from vamos.language import tr
 
 Row = npt.NDArray[np.float32]
 
@@ -250,7 +251,7 @@ def analyse_blocks(pieces: Iterable[tuple[int, Samples]], progress: Progress, ex
         if size > 10 * SOUND_RATE:
             work.take(np.concatenate(held))
             held, size = [], 0
-            progress(work.samples / SOUND_RATE / max(expected_s, 1e-3), "Listening to the song")
+            progress(work.samples / SOUND_RATE / max(expected_s, 1e-3), tr("Listening to the song"))
     if held:
         work.take(np.concatenate(held))
     return work.finish()

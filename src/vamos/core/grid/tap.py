@@ -16,6 +16,7 @@ from vamos.core.grid.beats import onset_score, refine, track
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.grid.tempo import Floats, preference, tempogram
 from vamos.errors import InputError
+from vamos.language import tr
 
 FEWEST = 4
 #: Hands are at most this late or early.
@@ -47,7 +48,7 @@ def fit_taps(taps_song_s: Floats) -> Taps:
     """
     taps = np.sort(np.asarray(taps_song_s, dtype=np.float64))
     if len(taps) < FEWEST:
-        raise InputError(f"Tap at least {FEWEST} times; there were {len(taps)}.")
+        raise InputError(tr("Tap at least {fewest} times; there were {number}.", fewest=FEWEST, number=len(taps)))
     gaps = np.diff(taps)
     period = float(np.median(gaps[gaps > 0.4 * np.median(gaps)]))
     best: tuple[float, float, float] = (-1.0, 0.0, period)
@@ -70,7 +71,7 @@ def fit_taps(taps_song_s: Floats) -> Taps:
             best = (agree, start, p)
     counts = len(np.unique(np.round((taps - best[1]) / best[2])))
     if best[0] < 0.75 or best[2] <= 0.15 or counts <= 0.75 * len(taps):
-        raise InputError("The taps are too uneven to tell a tempo. Tap once on each count.")
+        raise InputError(tr("The taps are too uneven to tell a tempo. Tap once on each count."))
     return Taps(best[1] + np.round((taps[0] - best[1]) / best[2]) * best[2], best[2])
 
 

@@ -14,6 +14,7 @@ from itertools import pairwise
 
 from vamos.core.dance.weight import follow
 from vamos.core.model.dance import Event, Foot, Kind, Section
+from vamos.language import tr
 
 #: Words for what is danced on the floor; and for directions.
 _FLOOR = ("floor", "kneel", "knee drop", "roll", "slide down", "split")
@@ -50,19 +51,27 @@ def difficulty(section: Section, bpm: float, known: frozenset[str] = frozenset()
     """
     moves = [e for e in sorted(section.events, key=lambda e: e.start) if e.kind not in (Kind.HOLD, Kind.BREATH)]
     if not moves:
-        return Difficulty(0.4, ("its moves are not written",), 0.0)
+        return Difficulty(0.4, (tr("its moves are not written"),), 0.0)
     busiest = _busiest(moves, section.length) / (2 * 60 / bpm)
     found = [
-        (min(0.35, 0.14 * max(0.0, busiest - 1)), f"{busiest:.1f} moves a second where it is busiest"),
+        (
+            min(0.35, 0.14 * max(0.0, busiest - 1)),
+            tr("{busiest:.1f} moves a second where it is busiest", busiest=busiest),
+        ),
         *_turns(moves),
         *_weight(moves),
         *_places(moves),
     ]
     new = dict.fromkeys(e.short for e in moves if e.short and e.short not in known)
     if known and new:
-        found.append((0.06 * min(3, len(new)), f"new: {', '.join(list(new)[:3])}{' …' if len(new) > 3 else ''}"))
+        found.append(
+            (
+                0.06 * min(3, len(new)),
+                tr("new: {words}{words2}", words=", ".join(list(new)[:3]), words2=" …" if len(new) > 3 else ""),
+            )
+        )
     if walls > 4:
-        found.append((0.0, f"comes {walls} times in the song"))
+        found.append((0.0, tr("comes {walls} times in the song", walls=walls)))
     told = [(points, words) for points, words in found if points > 0.03 or (points == 0 and words)]
     return Difficulty(min(1.0, sum(points for points, _ in found)), tuple(words for _, words in told), busiest)
 
@@ -77,12 +86,12 @@ def _turns(moves: Sequence[Event]) -> list[tuple[float, str]]:
     turned = [abs(e.turn or 0) or e.size for e in moves]
     largest = max(turned, default=0)
     if largest >= 4:
-        words = "a full turn or more" if largest >= 8 else "a half turn or more"
+        words = tr("a full turn or more") if largest >= 8 else tr("a half turn or more")
         out.append((0.25 if largest >= 8 else 0.15, words))
     elif largest:
-        out.append((0.05, "a quarter turn"))
+        out.append((0.05, tr("a quarter turn")))
     if any(e.turn is None for e in moves):
-        out.append((0.05, "a turn whose direction is open"))
+        out.append((0.05, tr("a turn whose direction is open")))
     return out
 
 
@@ -95,11 +104,11 @@ def _weight(moves: Sequence[Event]) -> list[tuple[float, str]]:
     touches = sum(a.kind is Kind.STEP and b.kind is Kind.TOUCH for a, b in feet)
     same = sum(a.foot is b.foot for a, b in feet)
     if touches:
-        out.append((min(0.12, 0.04 * touches), "touches after steps"))
+        out.append((min(0.12, 0.04 * touches), tr("touches after steps")))
     if same:
-        out.append((min(0.15, 0.05 * same), "the same foot twice"))
+        out.append((min(0.15, 0.05 * same), tr("the same foot twice")))
     if any(s.wrong for s in follow(moves, Foot.NONE)):
-        out.append((0.05, "a weight that does not go on"))
+        out.append((0.05, tr("a weight that does not go on")))
     return out
 
 
@@ -108,13 +117,13 @@ def _places(moves: Sequence[Event]) -> list[tuple[float, str]]:
     out = []
     off = sum(e.start.denominator > 1 for e in moves)
     if off:
-        out.append((min(0.2, 0.05 * off), "starts between the counts"))
+        out.append((min(0.2, 0.05 * off), tr("starts between the counts")))
     ways = [w for e in moves for w in _WAYS if w in e.name.lower()]
     changes = sum(a != b for a, b in pairwise(ways))
     if changes >= 3:
-        out.append((0.05, "changes of direction"))
+        out.append((0.05, tr("changes of direction")))
     if any(word in e.name.lower() for e in moves for word in _FLOOR):
-        out.append((0.2, "work on the floor"))
+        out.append((0.2, tr("work on the floor")))
     return out
 
 

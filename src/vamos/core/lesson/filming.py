@@ -15,6 +15,7 @@ from vamos.core.model.clip import Clip
 from vamos.core.model.song import Grid
 from vamos.core.model.take import View
 from vamos.core.time.counts import minutes_text
+from vamos.language import opening, tr
 
 #: Counts of the song before what is filmed.
 LEAD_IN = 8
@@ -40,13 +41,21 @@ class ToFilm:
     why: str
 
     def words(self) -> str:
-        what = " and ".join(self.sections) if len(self.sections) < 3 else f"{self.sections[0]} to {self.sections[-1]}"
+        what = (
+            " and ".join(self.sections)
+            if len(self.sections) < 3
+            else tr("{value} to {value2}", value=self.sections[0], value2=self.sections[-1])
+        )
         start = (
-            f", the song from {minutes_text(self.song_s)} ({self.lead_in} counts before)"
+            tr(
+                ", the song from {minutes} ({lead_in} counts before)",
+                minutes=minutes_text(self.song_s),
+                lead_in=self.lead_in,
+            )
             if self.song_s is not None
             else ""
         )
-        return f"{what}: {self.passes} good passes{start}"
+        return tr("{what}: {passes} good passes{start}", what=what, passes=self.passes, start=start)
 
 
 def clip_of(step: Step, clips: Sequence[Clip]) -> Clip | None:
@@ -101,12 +110,12 @@ def _shot(
     if start is not None and grid is not None:
         clock = grid.time_map()
         start = max(0.0, float(clock(float(Fraction(clock.inverse()(start))) - LEAD_IN)))
-    sides = "dance your own sides; the picture is flipped for those who copy the screen"
+    sides = tr("dance your own sides; the picture is flipped for those who copy the screen")
     if view is View.BACK:
-        sides = "dance your own sides, back to the camera; nothing is flipped"
+        sides = tr("dance your own sides, back to the camera; nothing is flipped")
     steps = [title for p in run for title in wanted[p.id]]
     spoiled = [c for c in clips if c.view is view and c.subject in {p.id for p in run} and c.problems]
-    why = f"what there is has faults: {spoiled[0].problems[0]}" if spoiled else "no pass shows it"
+    why = tr("what there is has faults: {value}", value=spoiled[0].problems[0]) if spoiled else tr("no pass shows it")
     return ToFilm(
         view,
         tuple(p.section.name for p in run),
@@ -114,19 +123,19 @@ def _shot(
         start,
         LEAD_IN,
         sides,
-        f"{why}; for {', '.join(steps[:2])}{' …' if len(steps) > 2 else ''}",
+        tr("{why}; for {words}{words2}", why=why, words=", ".join(steps[:2]), words2=" …" if len(steps) > 2 else ""),
     )
 
 
 def film_markdown(found: Sequence[ToFilm], title: str) -> str:
     """The list with boxes to tick, by view."""
-    rows = [f"# What to film: {title}", ""]
+    rows = ["# " + tr("What to film: {title}", title=title), ""]
     for view in dict.fromkeys(f.view for f in found):
         mine = [f for f in found if f.view is view]
-        rows += [f"## {str(view).capitalize()}", "", f"{mine[0].sides.capitalize()}.", ""]
-        rows += [f"- [ ] {f.words()}. {f.why.capitalize()}." for f in mine]
+        rows += [f"## {opening(tr(view))}", "", f"{opening(mine[0].sides)}.", ""]
+        rows += [f"- [ ] {f.words()}. {opening(f.why)}." for f in mine]
         rows.append("")
-    return "\n".join(rows or ["Nothing: all is there."]) + ("" if found else "Nothing: all is there.\n")
+    return "\n".join(rows) + ("" if found else tr("Nothing: all is there.") + "\n")
 
 
 def film_html(found: Sequence[ToFilm], title: str) -> str:
@@ -134,14 +143,14 @@ def film_html(found: Sequence[ToFilm], title: str) -> str:
     rows = []
     for view in dict.fromkeys(f.view for f in found):
         mine = [f for f in found if f.view is view]
-        rows.append(f"<h2>{escape(str(view).capitalize())}</h2><p>{escape(mine[0].sides.capitalize())}.</p>")
+        rows.append(f"<h2>{escape(opening(tr(view)))}</h2><p>{escape(opening(mine[0].sides))}.</p>")
         rows += [
             f'<label><input type="checkbox" data-key="{escape(str(view))} {escape(f.words())}"> '
             f"<span>{escape(f.words())}<small>{escape(f.why)}</small></span></label>"
             for f in mine
         ]
-    body = "\n".join(rows) or "<p>Nothing: all is there.</p>"
-    return _PAGE.replace("%TITLE%", escape(f"What to film: {title}")).replace("%BODY%", body)
+    body = "\n".join(rows) or f"<p>{tr('Nothing: all is there.')}</p>"
+    return _PAGE.replace("%TITLE%", escape(tr("What to film: {title}", title=title))).replace("%BODY%", body)
 
 
 _PAGE = """<!doctype html>

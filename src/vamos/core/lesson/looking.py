@@ -8,6 +8,7 @@ from fractions import Fraction
 from vamos.core.dance.facing import joined, turned_to
 from vamos.core.model.dance import Dance, Foot, Kind
 from vamos.core.time import CountRange
+from vamos.language import tr
 
 #: Headings from which the screen is not seen, in eighths: three eighths to either side and the half turn; at a quarter
 #: turn one sees it over the shoulder (common practice, no source).
@@ -49,7 +50,7 @@ def away_words(counts: Sequence[int]) -> str:
             runs[-1].append(count)
         else:
             runs.append([count])
-    said = [f"{r[0]} to {r[-1]}" if len(r) > 1 else str(r[0]) for r in runs]
+    said = [tr("{value} to {value2}", value=r[0], value2=r[-1]) if len(r) > 1 else str(r[0]) for r in runs]
     return f"{'counts' if len(counts) > 1 else 'count'} {', '.join(said[:-1])}{', and ' * (len(said) > 1)}{said[-1]}"
 
 
@@ -58,8 +59,14 @@ def one_sided(dance: Dance) -> str:
     events = [e for s in dance.wall_sections() or dance.sections for e in s.events]
     turns = [e.turn for e in events if e.turn is not None and abs(e.turn) >= _TURN]
     if len(turns) >= _ONE_SIDED and len({t > 0 for t in turns}) == 1:
-        return f"All {len(turns)} turns go to the {'right' if turns[0] > 0 else 'left'}"
+        return tr(
+            "All {number} turns go to the {words}", number=len(turns), words=tr("right") if turns[0] > 0 else tr("left")
+        )
     feet = [e.foot for e in events if e.kind is Kind.HOP and e.foot in (Foot.LEFT, Foot.RIGHT)]
     if len(feet) >= _ONE_SIDED and len(set(feet)) == 1:
-        return f"All {len(feet)} hops are on the {'right' if feet[0] is Foot.RIGHT else 'left'} foot"
+        return tr(
+            "All {number} hops are on the {words} foot",
+            number=len(feet),
+            words=tr("right") if feet[0] is Foot.RIGHT else tr("left"),
+        )
     return ""

@@ -11,6 +11,7 @@ from vamos.core.lesson.difficulty import Difficulty, difficulty
 from vamos.core.model.dance import Dance, Kind, Section
 from vamos.core.model.project import Project
 from vamos.core.plan.pace import paces
+from vamos.language import tr
 
 #: The tempo of a dance that has no song yet, in counts a minute.
 USUAL_BPM = 110.0
@@ -101,10 +102,10 @@ def cautions(dance: Dance) -> tuple[str, ...]:
     events = [e for s in dance.sections for e in s.events]
     found = []
     if any(e.kind is Kind.HOP for e in events):
-        found.append("jumps")
+        found.append(tr("jumps"))
     if any((abs(e.turn or 0) or e.size) >= 8 for e in events):
-        found.append("spins")
+        found.append(tr("spins"))
     if any(word in e.name.lower() for e in events for word in ("floor", "kneel", "roll", "split")):
-        found.append("work on the floor")
+        found.append(tr("work on the floor"))
     found += list(dict.fromkeys(e.caution for e in events if e.caution))
     return tuple(found)

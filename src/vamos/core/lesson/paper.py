@@ -12,6 +12,7 @@ from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Clip
 from vamos.core.model.lesson import StepKind
+from vamos.language import tr
 
 MARGIN = 42.0
 _INK, _SOFT, _LINE = "#1B2233", "#5B6070", "#D9C49A"
@@ -25,8 +26,16 @@ def side_words(step: Step, clips: Sequence[Clip]) -> str:
 
 def lesson_markdown(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> str:
     """The plan as a list with boxes, minutes from the start, what to say, reasons."""
-    rows = [f"# Lesson: {title}", "", *plan.words(), ""]
-    rows += [f"Built as: {plan.wish.build}; {plan.wish.way}; the whole {plan.wish.shown}.", ""]
+    rows = ["# " + tr("Lesson: {title}", title=title), "", *plan.words(), ""]
+    rows += [
+        tr(
+            "Built as: {build}; {way}; the whole {shown}.",
+            build=plan.wish.build,
+            way=plan.wish.way,
+            shown=plan.wish.shown,
+        ),
+        "",
+    ]
     at = 0.0
     for step in plan.steps:
         if step.left_out:
@@ -34,21 +43,21 @@ def lesson_markdown(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) ->
         often = step.how_often()
         rows.append(f"- [ ] {_clock(at)} **{step.title}**" + (f" ({often})" if often else ""))
         for words in (
-            step.words and f"Say: {step.words}",
+            step.words and tr("Say: {words}", words=step.words),
             side_words(step, clips),
-            step.reason and f"Why: {step.reason}",
+            step.reason and tr("Why: {reason}", reason=step.reason),
         ):
             if words:
                 rows.append(f"  {words}")
         at += plan.seconds_of(step)
     if plan.left:
-        rows += ["", "## Left out for the wanted length", ""]
+        rows += ["", "## " + tr("Left out for the wanted length"), ""]
         rows += [f"- {left.title}: {left.what}, {round(left.seconds)} s" for left in plan.left]
     rows += [
         "",
-        "## To practise at home",
+        "## " + tr("To practise at home"),
         "",
-        f"- Counts 1 to {plan.material.counts} in a loop, at the speed that works.",
+        "- " + tr("Counts 1 to {counts} in a loop, at the speed that works.", counts=plan.material.counts),
     ]
     return "\n".join(rows) + "\n"
 
@@ -60,10 +69,14 @@ def _clock(seconds: float) -> str:
 def lesson_pdf(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> bytes:
     """The plan as the bytes of a PDF file, A4 upright."""
     out = io.BytesIO()
-    paper = _Paper(out, f"Lesson: {title}")
+    paper = _Paper(out, tr("Lesson: {title}", title=title))
     for words in plan.words():
         paper.line(words, 10)
-    paper.line(f"{plan.wish.build}; {plan.wish.way}; the whole {plan.wish.shown}", 9, _SOFT)
+    paper.line(
+        tr("{build}; {way}; the whole {shown}", build=plan.wish.build, way=plan.wish.way, shown=plan.wish.shown),
+        9,
+        _SOFT,
+    )
     paper.gap(8)
     at = 0.0
     for step in plan.steps:
@@ -72,7 +85,7 @@ def lesson_pdf(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> byte
             at += plan.seconds_of(step)
     if plan.left:
         paper.gap(8)
-        paper.line("Left out for the wanted length", 11, bold=True)
+        paper.line(tr("Left out for the wanted length"), 11, bold=True)
         for left in plan.left:
             paper.line(f"{left.title}: {left.what}, {round(left.seconds)} s", 9, _SOFT)
     paper.end()
@@ -121,7 +134,7 @@ class _Paper:
         danced = f", {often}" if often else ""
         self.line(f"{step.title}{danced}", 10.5, bold=step.kind is not StepKind.SAY, left=52)
         if step.words:
-            self.line(f"Say: {step.words}", 9.5, left=52)
+            self.line(tr("Say: {words}", words=step.words), 9.5, left=52)
         for words in (sides, step.reason):
             if words:
                 self.line(words, 8.5, _SOFT, left=52)

@@ -15,15 +15,16 @@ from vamos.core.model.dance import Dance
 from vamos.core.model.lesson import LessonWish, StepChange, StepKind
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
+from vamos.language import opening, tr
 from vamos.plural import plural
 
 #: After so many minutes of dancing a break is due.
 BREAK_S = 15 * 60.0
 CARE = "say/care"
-_DEFER = "What is good for you, a teacher or a physician can say."
+_DEFER = tr("What is good for you, a teacher or a physician can say.")
 _WHAT = {
-    VIEWS: "another view of an easy one",
-    MUSIC: "another run to the song",
+    VIEWS: tr("another view of an easy one"),
+    MUSIC: tr("another run to the song"),
     REPEATS: "repeats",
     VARIANTS: "variants",
 }
@@ -76,13 +77,24 @@ class LessonPlan:
     def words(self) -> list[str]:
         """The length in sentences."""
         total, dancing = self.seconds, self.dancing_s
-        out = [f"{_minutes(total)}: {_minutes(dancing)} of dancing, {_minutes(total - dancing)} of talking."]
+        out = [
+            tr(
+                "{minutes}: {minutes2} of dancing, {minutes3} of talking.",
+                minutes=_minutes(total),
+                minutes2=_minutes(dancing),
+                minutes3=_minutes(total - dancing),
+            )
+        ]
         if self.wish.minutes:
             wanted = _minutes(self.wish.minutes * 60)
             out.append(
-                f"It does not fit into {wanted}: {_minutes(self.over_s)} over, with all left out that may be."
+                tr(
+                    "It does not fit into {wanted}: {minutes} over, with all left out that may be.",
+                    wanted=wanted,
+                    minutes=_minutes(self.over_s),
+                )
                 if self.over_s > 1
-                else f"It fits into {wanted}."
+                else tr("It fits into {wanted}.", wanted=wanted)
             )
         return out
 
@@ -109,11 +121,11 @@ def fact_sentences(project: Project) -> list[str]:
     facts = facts_of(project.dance, project.grid)
     out = []
     if facts.walls_to_front and facts.walls_to_front > 1:
-        out.append(f"It is danced to {plural(facts.walls_to_front, 'wall')}.")
+        out.append(tr("It is danced to {walls}.", walls=plural(facts.walls_to_front, "wall")))
     for station in facts.stations:
         if station.kind in ("tag", "restart", "stop"):
-            wall = f" in wall {station.wall}" if station.wall and station.kind != "restart" else ""
-            out.append(f"{station.kind.capitalize()}: {station.name}{wall}.")
+            wall = tr(" in wall {wall}", wall=station.wall) if station.wall and station.kind != "restart" else ""
+            out.append(f"{opening(tr(station.kind))}: {station.name}{wall}.")
     return out
 
 
@@ -162,21 +174,23 @@ def _parted(steps: list[Step], wish: LessonWish, material: Material) -> list[Ste
     before = {p.id for p in material.pieces if p.first <= cut.first}
     at = max(k for k, s in enumerate(steps) if cut.id in s.sections and set(s.sections) <= before) + 1
     count = cut.first + cut.section.length
-    end = Step("part/end", StepKind.SAY, "End of part 1", talk_s=6.0, words="In part 2 it goes on from here.")
+    end = Step("part/end", StepKind.SAY, tr("End of part 1"), talk_s=6.0, words=tr("In part 2 it goes on from here."))
     again = Step(
         "part/recap",
         StepKind.RECAP,
-        "Part 2: last time",
+        tr("Part 2: last time"),
         talk_s=8.0,
-        words=f"Last time we got to count {int(count)}, the end of {cut.section.name}.",
-        reason="learners come back days later",
+        words=tr("Last time we got to count {number}, the end of {name}.", number=int(count), name=cut.section.name),
+        reason=tr("learners come back days later"),
     )
     return [*steps[:at], end, again, *steps[at:]]
 
 
 def _care(care: tuple[str, ...]) -> Step:
-    words = f"Warm up first, for: {'; '.join(care)}. {_DEFER}"
-    return Step(CARE, StepKind.SAY, "Warm up", talk_s=10.0, words=words, reason="before jumps, spins and floor work")
+    words = tr("Warm up first, for: {words}. {defer}", words="; ".join(care), defer=_DEFER)
+    return Step(
+        CARE, StepKind.SAY, tr("Warm up"), talk_s=10.0, words=words, reason=tr("before jumps, spins and floor work")
+    )
 
 
 def _other_side(dance: Dance) -> list[Step]:
@@ -184,8 +198,10 @@ def _other_side(dance: Dance) -> list[Step]:
     sided = one_sided(dance)
     if not sided:
         return []
-    words = f"{sided}. Do them a few times to the other side, too. {_DEFER}"
-    return [Step("say/other side", StepKind.SAY, "The other side", talk_s=12.0, words=words, reason="both sides")]
+    words = tr("{sided}. Do them a few times to the other side, too. {defer}", sided=sided, defer=_DEFER)
+    return [
+        Step("say/other side", StepKind.SAY, tr("The other side"), talk_s=12.0, words=words, reason=tr("both sides"))
+    ]
 
 
 def _looked_away(steps: list[Step], dance: Dance) -> list[Step]:
@@ -195,7 +211,7 @@ def _looked_away(steps: list[Step], dance: Dance) -> list[Step]:
     for step in steps:
         counts = found.get(step.sections[0], ()) if step.view is View.BACK and len(step.sections) == 1 else ()
         if counts:
-            reason = f"on {away_words(counts)} learners look away from the screen"
+            reason = tr("on {away} learners look away from the screen", away=away_words(counts))
             step = replace(step, reason=reason, rank=KEPT)
         out.append(step)
     return out
@@ -213,9 +229,9 @@ def _with_breaks(steps: list[Step], material: Material) -> list[Step]:
                 Step(
                     f"say/break {number}",
                     StepKind.SAY,
-                    "A break, and water",
+                    tr("A break, and water"),
                     talk_s=20.0,
-                    reason="a quarter of an hour is over",
+                    reason=tr("a quarter of an hour is over"),
                 )
             )
             since = 0.0
@@ -271,4 +287,4 @@ def part_after(plan: LessonPlan) -> str:
 def _minutes(seconds: float) -> str:
     if seconds < 90:
         return f"{round(seconds)} s"
-    return f"{seconds / 60:.1f} min"
+    return tr("{number:.1f} min", number=seconds / 60)

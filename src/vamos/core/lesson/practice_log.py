@@ -7,12 +7,17 @@ from datetime import datetime
 
 from vamos.core.model.filmed import FilmedTake, Verdict
 from vamos.core.time import minutes_text
+from vamos.language import tr
 
 
 def entry_words(filmed: FilmedTake) -> str:
     """One entry in a line: when, what, how it was."""
     at = datetime.fromtimestamp(filmed.heard).strftime("%Y-%m-%d %H:%M:%S")
-    song = f"the song from {minutes_text(filmed.song_s)} to {minutes_text(filmed.song_end_s)}"
+    song = tr(
+        "the song from {minutes} to {minutes2}",
+        minutes=minutes_text(filmed.song_s),
+        minutes2=minutes_text(filmed.song_end_s),
+    )
     said = "" if filmed.verdict is Verdict.OPEN else f", {filmed.verdict}"
     return f"{at}: {filmed.what}, {song}{said}{f': {filmed.note}' if filmed.note else ''}"
 
@@ -33,8 +38,8 @@ def to_do_again(log: Sequence[FilmedTake]) -> tuple[str, ...]:
 def log_markdown(log: Sequence[FilmedTake], title: str) -> str:
     """The whole log, what is to be done again first."""
     again = to_do_again(log)
-    rows = [f"# Practice log: {title}", ""]
+    rows = ["# " + tr("Practice log: {title}", title=title), ""]
     if again:
-        rows += ["## To do again", "", *(f"- [ ] {words}" for words in again), ""]
-    rows += ["## What was filmed", "", *(f"{k}. {entry_words(f)}" for k, f in enumerate(log, 1))]
-    return "\n".join(rows if log else [*rows[:2], "Nothing was filmed with the companion yet."]) + "\n"
+        rows += ["## " + tr("To do again"), "", *(f"- [ ] {words}" for words in again), ""]
+    rows += ["## " + tr("What was filmed"), "", *(f"{k}. {entry_words(f)}" for k, f in enumerate(log, 1))]
+    return "\n".join(rows if log else [*rows[:2], tr("Nothing was filmed with the companion yet.")]) + "\n"

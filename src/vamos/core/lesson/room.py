@@ -15,6 +15,7 @@ from vamos.core.dance.facing import turned_to
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import CountRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: The frame that focal lengths of phones are stated for, in millimetres (36 × 24, ISO 1007).
 FRAME_MM = (36.0, 24.0)
@@ -34,7 +35,7 @@ class Lens:
 
     def __post_init__(self) -> None:
         if not 8 <= self.focal_mm <= 400:
-            raise InputError(f"A lens has 8 to 400 mm, not {self.focal_mm:g}.")
+            raise InputError(tr("A lens has 8 to 400 mm, not {focal_mm:g}.", focal_mm=self.focal_mm))
 
     def angles(self) -> tuple[float, float]:
         """What it sees across and up, in radians; films are 16 : 9, cut from the frame's height."""
@@ -117,7 +118,7 @@ def framing(going: Travel, lens: Lens, room_m: float, reach_m: float = ARM_M, ca
     ``reach_m`` is how far arms and what they hold reach from the body's middle, ``camera_m`` the camera's height.
     """
     if not 0.5 <= room_m <= 100:
-        raise InputError(f"A room is 0.5 to 100 m deep, not {room_m:g}.")
+        raise InputError(tr("A room is 0.5 to 100 m deep, not {room_m:g}.", room_m=room_m))
     across, up = lens.angles()
     side = max(going.left, going.right) + reach_m
     keep = 1 - 2 * EDGE
@@ -136,18 +137,35 @@ def framing(going: Travel, lens: Lens, room_m: float, reach_m: float = ARM_M, ca
 def _words(
     going: Travel, lens: Lens, distance: float, room_m: float, at: float, across: float, side: float
 ) -> Iterable[str]:
-    yield f"The lens sees {degrees(across):.0f}° across: {2 * at * tan(across / 2):.1f} m at {at:.1f} m."
+    yield tr(
+        "The lens sees {degrees:.0f}° across: {number:.1f} m at {at:.1f} m.",
+        degrees=degrees(across),
+        number=2 * at * tan(across / 2),
+        at=at,
+    )
     yield (
-        f"The dance goes {going.left:.1f} m to your left, {going.right:.1f} m to your right, {going.near:.1f} m "
-        f"towards the camera and {going.far:.1f} m away from it."
+        tr(
+            "The dance goes {left:.1f} m to your left, {right:.1f} m to your right, {near:.1f} m "
+            "towards the camera and {far:.1f} m away from it.",
+            left=going.left,
+            right=going.right,
+            near=going.near,
+            far=going.far,
+        )
     )
     if distance <= room_m:
-        yield f"Put the camera {distance:.1f} m from the start; all of it stays in the picture."
-        yield f"Mark the floor {side:.1f} m to both sides of the start: nobody reaches farther."
+        yield tr("Put the camera {distance:.1f} m from the start; all of it stays in the picture.", distance=distance)
+        yield tr("Mark the floor {side:.1f} m to both sides of the start: nobody reaches farther.", side=side)
         return
     width = side / (distance - going.near) * (room_m - going.near)
-    turn = "" if not lens.upright else " Held across, the phone sees more to the sides."
+    turn = "" if not lens.upright else tr(" Held across, the phone sees more to the sides.")
     yield (
-        f"In {room_m:g} m it does not fit: {distance:.1f} m are needed. Stay within {max(0.0, width - ARM_M):.1f} m "
-        f"of the start, or use a wider lens.{turn}"
+        tr(
+            "In {room_m:g} m it does not fit: {distance:.1f} m are needed. Stay within "
+            "{number:.1f} m of the start, or use a wider lens.{turn}",
+            room_m=room_m,
+            distance=distance,
+            number=max(0.0, width - ARM_M),
+            turn=turn,
+        )
     )

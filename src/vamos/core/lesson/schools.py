@@ -11,6 +11,7 @@ from vamos.core.lesson.step import MUSIC, VARIANTS, VIEWS, Step
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepKind, Way
 from vamos.core.model.take import View
+from vamos.language import tr
 
 #: Naming the moves of an eight takes so long, in seconds; a hard one twice as long.
 WORDS_S = 24.0
@@ -18,14 +19,14 @@ WORDS_S = 24.0
 SENTENCE_S = 4.0
 #: Why a school is the default, or what speaks for it, in a line each.
 WHY = {
-    Build.CUMULATIVE: "learners meet every join again and again; short dances",
-    Build.BLOCKS: "less of the beginning, so that long dances stay fresh to their end",
-    Build.LANDMARKS: "where the top is secure, the hard places get the time",
-    Build.WHOLE_PARTS: "who sees the whole first knows where each part belongs",
-    Way.WORDS: "most learners want to know what before when",
-    Way.NUMBERS: "for those who count; rhythm before names",
-    Way.SOUNDS: "for dances that sit on words or sounds of the song",
-    Way.FEET: "arms come easily once the feet know",
+    Build.CUMULATIVE: tr("learners meet every join again and again; short dances"),
+    Build.BLOCKS: tr("less of the beginning, so that long dances stay fresh to their end"),
+    Build.LANDMARKS: tr("where the top is secure, the hard places get the time"),
+    Build.WHOLE_PARTS: tr("who sees the whole first knows where each part belongs"),
+    Way.WORDS: tr("most learners want to know what before when"),
+    Way.NUMBERS: tr("for those who count; rhythm before names"),
+    Way.SOUNDS: tr("for dances that sit on words or sounds of the song"),
+    Way.FEET: tr("arms come easily once the feet know"),
 }
 
 
@@ -43,14 +44,16 @@ class _School:
 
     def steps(self) -> Iterator[Step]:
         wish, wall = self.wish, self.material.wall
-        yield self._say("hello", "Hello", "Who you are, what it is called, what one needs.", 8.0, "")
+        yield self._say("hello", tr("Hello"), tr("Who you are, what it is called, what one needs."), 8.0, "")
         if wish.facts is Facts.UP_FRONT and self.facts:
             yield self._facts("facts")
         if wish.shown in (Shown.FIRST, Shown.BOTH):
-            yield self._whole("shown first", "See it once", StepKind.SHOW, "learners see what it will become", MUSIC)
+            yield self._whole(
+                tr("shown first"), tr("See it once"), StepKind.SHOW, tr("learners see what it will become"), MUSIC
+            )
         if wish.build is Build.WHOLE_PARTS:
             yield self._whole(
-                "slow first", "All of it, slowly, marking along", StepKind.WHOLE, WHY[wish.build], slow=True
+                tr("slow first"), tr("All of it, slowly, marking along"), StepKind.WHOLE, WHY[wish.build], slow=True
             )
         yield from {
             Build.CUMULATIVE: self._cumulative,
@@ -69,12 +72,12 @@ class _School:
             yield self._facts("facts")
         yield self._recap()
         last = wish.shown in (Shown.LAST, Shown.BOTH)
-        yield self._whole("whole", "The whole dance with the song", StepKind.WHOLE, "everything in its place")
+        yield self._whole("whole", tr("The whole dance with the song"), StepKind.WHOLE, tr("everything in its place"))
         if last:
             yield self._whole(
-                "again", "Once more, in one go", StepKind.WHOLE, "the second time is the one that sits", MUSIC
+                "again", tr("Once more, in one go"), StepKind.WHOLE, tr("the second time is the one that sits"), MUSIC
             )
-        yield self._say("goodbye", "Goodbye", "What to practise until next time.", 8.0, "")
+        yield self._say("goodbye", tr("Goodbye"), tr("What to practise until next time."), 8.0, "")
 
     # --- builds --------------------------------------------------------------------------
 
@@ -82,15 +85,15 @@ class _School:
         for k, piece in enumerate(wall):
             yield from self._meet(piece)
             if k:
-                yield self._join(wall[: k + 1], "from the top", "every join is danced each time")
+                yield self._join(wall[: k + 1], tr("from the top"), tr("every join is danced each time"))
 
     def _blocks(self, wall: Sequence[Piece]) -> Iterator[Step]:
         for k, piece in enumerate(wall):
             yield from self._meet(piece)
             if k % 2:
-                yield self._join(wall[k - 1 : k + 1], "both", "the join of the two")
+                yield self._join(wall[k - 1 : k + 1], "both", tr("the join of the two"))
             if k % 4 == 3 or (k == len(wall) - 1 and k > 1):
-                yield self._join(wall[: k + 1], "from the top", "the blocks together")
+                yield self._join(wall[: k + 1], tr("from the top"), tr("the blocks together"))
 
     def _landmarks(self, wall: Sequence[Piece]) -> Iterator[Step]:
         chunk: list[Piece] = []
@@ -100,16 +103,20 @@ class _School:
             turns = any(abs(e.turn or 0) >= 4 for e in piece.section.events)
             if turns or len(chunk) == 2 or k == len(wall) - 1:
                 if len(chunk) > 1:
-                    yield self._join(chunk, f"to the end of {piece.section.name}", "to a landmark one can find again")
+                    yield self._join(
+                        chunk,
+                        tr("to the end of {name}", name=piece.section.name),
+                        tr("to a landmark one can find again"),
+                    )
                 chunk = []
         if len(wall) > 1:
-            yield self._join(wall, "from the top", "all landmarks in a row")
+            yield self._join(wall, tr("from the top"), tr("all landmarks in a row"))
 
     def _parts(self, wall: Sequence[Piece]) -> Iterator[Step]:
         for piece in wall:
             yield from self._meet(piece)
         if len(wall) > 1:
-            yield self._join(wall, "from the top", "the parts make the whole again")
+            yield self._join(wall, tr("from the top"), tr("the parts make the whole again"))
 
     # --- pieces --------------------------------------------------------------------------
 
@@ -121,14 +128,14 @@ class _School:
         elif self.wish.way is Way.NUMBERS:
             yield from (numbers, words)
         elif self.wish.way is Way.SOUNDS:
-            yield self._named(piece, "sounds", "its words and sounds, said and danced", ClipSound.SONG)
+            yield self._named(piece, "sounds", tr("its words and sounds, said and danced"), ClipSound.SONG)
             yield numbers
         else:
             yield self._step(
                 piece,
                 StepKind.SHOW,
                 "feet",
-                f"{piece.section.name}, the feet",
+                tr("{name}, the feet", name=piece.section.name),
                 view=View.FEET,
                 speeds=(piece.difficulty.slowest,),
                 times=2,
@@ -143,16 +150,16 @@ class _School:
                 piece,
                 StepKind.DO,
                 "back",
-                f"{piece.section.name} from the back",
+                tr("{name} from the back", name=piece.section.name),
                 view=View.BACK,
                 speeds=(Fraction(1),),
                 sound=ClipSound.SONG,
-                reason="sides are the learner’s own",
+                reason=tr("sides are the learner’s own"),
                 rank=rank,
             )
 
     def _named(
-        self, piece: Piece, suffix: str = "words", what: str = "each move named", sound: ClipSound = ClipSound.NONE
+        self, piece: Piece, suffix: str = "words", what: str = tr("each move named"), sound: ClipSound = ClipSound.NONE
     ) -> Step:
         return self._step(
             piece,
@@ -164,22 +171,26 @@ class _School:
             sound=sound,
             talk_s=self._talk(piece),
             words=", ".join(dict.fromkeys(e.short for e in piece.section.events if e.short)),
-            reason="; ".join(piece.difficulty.reasons) or "an easy one",
+            reason="; ".join(piece.difficulty.reasons) or tr("an easy one"),
         )
 
     def _counted(self, piece: Piece) -> Step:
         """On numbers, at the teacher's own pace where that was measured."""
         hard = piece.difficulty
         speed = hard.slowest
-        reason = f"slow enough for {hard.busiest:.1f} moves a second" if hard.busiest else "its moves are not written"
+        reason = (
+            tr("slow enough for {busiest:.1f} moves a second", busiest=hard.busiest)
+            if hard.busiest
+            else tr("its moves are not written")
+        )
         if self.material.pace is not None and self.material.pace < float(speed):
             speed = Fraction(round(max(0.25, self.material.pace) * 100), 100)
-            reason = "at the pace of your counted pass"
+            reason = tr("at the pace of your counted pass")
         return self._step(
             piece,
             StepKind.DO,
             "numbers",
-            f"{piece.section.name} on numbers",
+            tr("{name} on numbers", name=piece.section.name),
             speeds=(speed,),
             sound=ClipSound.VOICE,
             times=hard.times,
@@ -195,20 +206,20 @@ class _School:
                 piece,
                 StepKind.LADDER,
                 "half",
-                f"{name} in half-time",
+                tr("{name} in half-time", name=name),
                 speeds=(Fraction(1),),
                 half_time=True,
                 sound=ClipSound.SONG,
-                reason="the music keeps its speed, the dance is half as fast",
+                reason=tr("the music keeps its speed, the dance is half as fast"),
             )
             yield self._step(
                 piece,
                 StepKind.LADDER,
                 "full",
-                f"{name} at the song’s tempo",
+                tr("{name} at the song’s tempo", name=name),
                 speeds=(Fraction(1),),
                 sound=ClipSound.SONG,
-                reason="twice as fast as before, to the same song",
+                reason=tr("twice as fast as before, to the same song"),
             )
         elif self.wish.slow is Slow.RUNGS:
             speeds = rungs(slowest)[1:] or (Fraction(1),)
@@ -216,10 +227,10 @@ class _School:
                 piece,
                 StepKind.LADDER,
                 "rungs",
-                f"{name}, quicker",
+                tr("{name}, quicker", name=name),
                 speeds=speeds,
                 sound=ClipSound.SONG,
-                reason="no rung more than a quarter quicker",
+                reason=tr("no rung more than a quarter quicker"),
             )
 
     def _step(self, piece: Piece, kind: StepKind, suffix: str, title: str, **named: object) -> Step:
@@ -235,7 +246,7 @@ class _School:
     def _join(self, pieces: Sequence[Piece], what: str, reason: str) -> Step:
         counts = sum((Fraction(p.section.length) for p in pieces), Fraction(0))
         ids = tuple(p.id for p in pieces)
-        names = f"{pieces[0].section.name} to {pieces[-1].section.name}"
+        names = tr("{name} to {name2}", name=pieces[0].section.name, name2=pieces[-1].section.name)
         return Step(
             f"{ids[0]}…{ids[-1]}/join",
             StepKind.JOIN,
@@ -256,7 +267,7 @@ class _School:
         return Step(
             "wall end/join",
             StepKind.JOIN,
-            "Over the end of the wall: 8 into 1",
+            tr("Over the end of the wall: 8 into 1"),
             ids,
             start,
             Fraction(8),
@@ -264,23 +275,23 @@ class _School:
             speeds=(Fraction(1),),
             sound=ClipSound.SONG,
             times=2,
-            reason="the dance goes on where a lesson stops",
+            reason=tr("the dance goes on where a lesson stops"),
         )
 
     def _tag(self, piece: Piece) -> Iterator[Step]:
         yield from self._meet(piece)
-        times = f"{piece.comes} times" if piece.comes > 1 else "once"
+        times = tr("{comes} times", comes=piece.comes) if piece.comes > 1 else "once"
         yield Step(
             f"{piece.id}/join",
             StepKind.JOIN,
-            f"Into {piece.section.name} and out of it",
+            tr("Into {name} and out of it", name=piece.section.name),
             (piece.id,),
             piece.first,
             Fraction(piece.section.length + 8),
             self.view,
             speeds=(Fraction(1),),
             sound=ClipSound.SONG,
-            reason=f"it comes {times}, and nobody expects it",
+            reason=tr("it comes {times}, and nobody expects it", times=times),
         )
 
     def _whole(self, key: str, title: str, kind: StepKind, reason: str, rank: int = 9, slow: bool = False) -> Step:
@@ -309,7 +320,9 @@ class _School:
 
     def _facts(self, key: str) -> Step:
         seconds = SENTENCE_S * len(self.facts)
-        return self._say(key, "Walls, tags, restarts", " ".join(self.facts), seconds, "told once, and shown in the run")
+        return self._say(
+            key, tr("Walls, tags, restarts"), " ".join(self.facts), seconds, tr("told once, and shown in the run")
+        )
 
     def _recap(self) -> Step:
         names = ", ".join(p.section.name for p in self.material.pieces)
@@ -318,11 +331,11 @@ class _School:
         return Step(
             "all/recap",
             StepKind.RECAP,
-            "Recap",
+            tr("Recap"),
             ids,
             talk_s=seconds,
             words=names,
-            reason="names in a row, as one says them to oneself",
+            reason=tr("names in a row, as one says them to oneself"),
         )
 
     def _variants(self) -> Iterator[Step]:
@@ -335,11 +348,11 @@ class _School:
                     piece,
                     StepKind.VARIANT,
                     "variant",
-                    f"{piece.section.name}, easier or harder",
+                    tr("{name}, easier or harder", name=piece.section.name),
                     speeds=(Fraction(1),),
                     talk_s=SENTENCE_S * len(forms),
                     words="; ".join(forms),
-                    reason="it ends on the same foot",
+                    reason=tr("it ends on the same foot"),
                     rank=VARIANTS,
                 )
 
@@ -350,7 +363,7 @@ class _School:
 
 def _often(piece: Piece, reason: str) -> str:
     if piece.difficulty.times >= 4:
-        return f"four times, for it is hard: {'; '.join(piece.difficulty.reasons[:2])}"
+        return tr("four times, for it is hard: {words}", words="; ".join(piece.difficulty.reasons[:2]))
     if piece.comes > 4:
-        return f"{reason}; it comes {piece.comes} times in the song"
+        return tr("{reason}; it comes {comes} times in the song", reason=reason, comes=piece.comes)
     return reason

@@ -13,6 +13,7 @@ from vamos.core.model.dance import Dance, Event, ItemKind, Section
 from vamos.core.model.take import View
 from vamos.core.time import count_text
 from vamos.core.time.counts import Feel, subdivision_name
+from vamos.language import tr
 
 _VIEWS = {
     "front": View.FRONT,
@@ -81,7 +82,11 @@ class Index:
     def _hit(self, entry: _Entry, view: View | None, score: float) -> Hit:
         shown = [c for c in self._clips.get(entry.section.id, ()) if view is None or c.view is view]
         event = entry.event
-        what = f"{event.short or event.kind} on {_count(event.start, entry.section.feel)}" if event else "all of it"
+        what = (
+            tr("{number} on {count}", number=event.short or event.kind, count=_count(event.start, entry.section.feel))
+            if event
+            else tr("all of it")
+        )
         where = event.start if event is not None else None
         return Hit(entry.section.id, entry.section.name, where, what, tuple(c.key for c in shown), score)
 
@@ -90,7 +95,7 @@ def _count(start: Fraction, feel: Feel) -> str:
     """``5``, ``5&``, or of a pickup ``& before 1``."""
     whole, rest = divmod(start, 1)
     if start < 0:
-        return f"{subdivision_name(rest, feel) if rest else count_text(start % 8)} before 1"
+        return tr("{words} before 1", words=subdivision_name(rest, feel) if rest else count_text(start % 8))
     return count_text(Fraction(whole)) + (subdivision_name(rest, feel) if rest else "")
 
 
@@ -104,7 +109,7 @@ def _entries(dance: Dance) -> Iterator[_Entry]:
             text = " ".join((event.name, event.cue, event.lyric, event.note, str(event.kind)))
             size = abs(event.turn or 0) or event.size
             if size:
-                text += f" {_TURNS.get(size, '')} turn"
+                text += tr(" {get} turn", get=_TURNS.get(size, ""))
             yield _Entry(section, event, title | frozenset(_words(text)))
 
 

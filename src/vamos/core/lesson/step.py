@@ -8,6 +8,7 @@ from fractions import Fraction
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.lesson import StepKind
 from vamos.core.model.take import View
+from vamos.language import tr
 
 #: Counts of count-in before each time something is danced.
 COUNT_IN = 4
@@ -59,4 +60,6 @@ class Step:
         if not self.speeds:
             return ""
         speeds = ", ".join(f"{round(float(s) * 100)} %" for s in self.speeds)
-        return f"{self.times} × " * (self.times > 1) + (f"half-time, {speeds}" if self.half_time else speeds)
+        return f"{self.times} × " * (self.times > 1) + (
+            tr("half-time, {speeds}", speeds=speeds) if self.half_time else speeds
+        )

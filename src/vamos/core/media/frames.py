@@ -19,6 +19,7 @@ from vamos.core.lazy import scipy
 from vamos.core.media.hdr import is_hdr, natural_frame
 from vamos.core.media.probe import clock_zero, opened
 from vamos.errors import MediaError
+from vamos.language import tr
 
 if TYPE_CHECKING:
     from av.video.frame import VideoFrame
@@ -39,7 +40,7 @@ def frame_times(path: Path, start_take_s: float, end_take_s: float) -> Floats:
     with opened(path) as container:
         stream = next(iter(container.streams.video), None)
         if stream is None or stream.time_base is None:
-            raise MediaError("there is no picture in this file.", file=path)
+            raise MediaError(tr("there is no picture in this file."), file=path)
         zero = clock_zero(container)
         container.seek(max(0, int((start_take_s - 1 + zero) / stream.time_base)), stream=stream)
         for packet in container.demux(stream):
@@ -104,7 +105,7 @@ class FrameReader:
         streams = self._container.streams.video
         if not streams:
             self._context.__exit__(None, None, None)
-            raise MediaError("there is no picture in this file.", file=path)
+            raise MediaError(tr("there is no picture in this file."), file=path)
         self._stream = streams[0]
         self._stream.thread_type = "AUTO"
         if threads:
@@ -197,7 +198,7 @@ class FrameReader:
             self._frames = self._decode()
             self._held = next(self._frames, None)
         if self._held is None:
-            raise MediaError("its picture cannot be decoded.", file=self.path)
+            raise MediaError(tr("its picture cannot be decoded."), file=self.path)
         self._next = next(self._frames, None)
 
     def time_of(self, frame: VideoFrame) -> float:

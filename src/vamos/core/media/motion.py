@@ -18,6 +18,7 @@ from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, scaled, upright
 from vamos.core.media.outline import NOBODY, ROWS, WIDE, Body, Outliner, body_between
 from vamos.core.progress import Progress, quiet
+from vamos.language import tr
 
 if TYPE_CHECKING:
     from av.video.frame import VideoFrame
@@ -72,7 +73,7 @@ def motion_of(path: Path, key: str, duration_s: float, progress: Progress | None
     with FrameReader(path) as reader:
         for k in range(count):
             if k % 50 == 0:
-                progress(k / max(1, count), "Looking for movement")
+                progress(k / max(1, count), tr("Looking for movement"))
             frame = reader.nearest(k / PER_SECOND)
             outliner.add(_small(frame, WIDE))
             small = _small(frame, _WIDE).astype(np.int16)

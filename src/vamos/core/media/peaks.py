@@ -16,6 +16,7 @@ from vamos.core.lazy import scipy
 from vamos.core.media import cache
 from vamos.core.media.sound import blocks
 from vamos.core.progress import Progress, quiet
+from vamos.language import tr
 
 RATE = 11000
 STEP = 110
@@ -55,7 +56,7 @@ def song_peaks(path: Path, key: str, progress: Progress | None = None, expected_
             continue
         rest = _take(rest, filters, states, rows)
         done += 5
-        progress(done / expected_s if expected_s else 0.0, "Drawing the song")
+        progress(done / expected_s if expected_s else 0.0, tr("Drawing the song"))
     _take(np.concatenate([rest, np.zeros(STEP, dtype=np.float32)]), filters, states, rows)
     bands = np.concatenate(rows) if rows else np.zeros((0, 3), dtype=np.float32)
     if len(bands):

@@ -9,6 +9,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from vamos.errors import MediaError, MissingError
+from vamos.language import tr
 
 if TYPE_CHECKING:
     from av.container import InputContainer
@@ -53,18 +54,18 @@ def opened(path: Path) -> Iterator[InputContainer]:
     import av
 
     if not path.exists():
-        raise MissingError("there is no such file.", file=path, todo="Check the name.")
+        raise MissingError(tr("there is no such file."), file=path, todo=tr("Check the name."))
     if path.is_dir():
-        raise MediaError("this is a folder, not a file.", file=path, todo="Choose a file in it.")
+        raise MediaError(tr("this is a folder, not a file."), file=path, todo=tr("Choose a file in it."))
     if path.stat().st_size == 0:
-        raise MediaError("the file is empty (0 bytes).", file=path, todo="Copy it from the phone again.")
+        raise MediaError(tr("the file is empty (0 bytes)."), file=path, todo=tr("Copy it from the phone again."))
     try:
         # A wav says all about itself in its head; looking further costs more than decoding a song.
         options = _SAFE | ({"probesize": "262144"} if path.suffix.lower() == ".wav" else {})
         # A name with a colon would be taken for a protocol.
         container = av.open(str(path.absolute()), options=options)
     except PermissionError as error:
-        raise MediaError("you are not allowed to read it.", file=path) from error
+        raise MediaError(tr("you are not allowed to read it."), file=path) from error
     except (av.FFmpegError, ValueError, OSError) as error:
         raise _unreadable(path, error) from error
     try:
@@ -89,27 +90,27 @@ def _unreadable(path: Path, error: Exception) -> MediaError:
     """Words for a file that no reader can open, by what its bytes look like."""
     with path.open("rb") as file:
         head = file.read(4096)
-    safe = "The file was not changed."
+    safe = tr("The file was not changed.")
     if b"ftyp" in head[:64]:
         return MediaError(
-            "the film is cut off: its index is missing, as when recording or copying was interrupted.",
+            tr("the film is cut off: its index is missing, as when recording or copying was interrupted."),
             file=path,
             safe=safe,
-            todo="Copy it from the phone again.",
+            todo=tr("Copy it from the phone again."),
         )
     if head and b"\0" not in head:
         return MediaError(
-            "this is a text file under a media name.",
+            tr("this is a text file under a media name."),
             file=path,
             safe=safe,
-            todo="Choose the recording itself.",
+            todo=tr("Choose the recording itself."),
         )
     detail = getattr(error, "strerror", None) or str(error)
     return MediaError(
-        f"it cannot be read as sound or picture ({detail}).",
+        tr("it cannot be read as sound or picture ({detail}).", detail=detail),
         file=path,
         safe=safe,
-        todo="If it plays elsewhere, copy it again or save it as mp4 or wav.",
+        todo=tr("If it plays elsewhere, copy it again or save it as mp4 or wav."),
     )
 
 
@@ -123,7 +124,7 @@ def probe(path: Path) -> Probe:
         if not len(container.streams):
             raise _unreadable(path, ValueError("it holds no tracks"))
         if video is None and audio is None:
-            raise MediaError("there is neither sound nor picture in it.", file=path)
+            raise MediaError(tr("there is neither sound nor picture in it."), file=path)
         duration = (container.duration or 0) / av.time_base
         if duration <= 0:
             duration = _measured_duration(container)
@@ -134,7 +135,7 @@ def probe(path: Path) -> Probe:
             rate = float(video.average_rate or 0)
             first = next(container.decode(video), None)
             if first is None:
-                raise MediaError("its picture cannot be decoded.", file=path)
+                raise MediaError(tr("its picture cannot be decoded."), file=path)
             if first.rotation % 180:
                 width, height = height, width
         return Probe(

@@ -18,6 +18,7 @@ from vamos.core.media.hdr import is_hdr
 from vamos.core.media.probe import Probe
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, VamosError
+from vamos.language import tr
 
 SIDE = 640
 #: Larger pictures than this (HEVC: half of it) are decoded too slowly to be watched as they are.
@@ -68,7 +69,9 @@ def make(path: Path, key: str, duration_s: float, progress: Progress | None = No
         raise
     except (OSError, av.FFmpegError) as error:
         raise MediaError(
-            f"no small copy for watching could be made ({error}).", file=path, safe="The film itself is used."
+            tr("no small copy for watching could be made ({error}).", error=error),
+            file=path,
+            safe=tr("The film itself is used."),
         ) from error
     finally:
         if name is not None:
@@ -101,7 +104,7 @@ def _copy(reader: FrameReader, out, duration_s: float, progress: Progress) -> No
     for number, (frame, _) in enumerate(reader.with_ends(0.0)):
         at = reader.time_of(frame)
         if number % 15 == 0:
-            progress(at / duration_s if duration_s else 0.0, f"A small copy of {reader.path.name}")
+            progress(at / duration_s if duration_s else 0.0, tr("A small copy of {name}", name=reader.path.name))
         planes = [p.reshape(-1) for p in yuv_planes(frame, width, height)]
         small = VideoFrame.from_ndarray(np.concatenate(planes).reshape(height * 3 // 2, width), format="yuv420p")
         stamp = round(at / _CLOCK)

@@ -17,6 +17,7 @@ import numpy.typing as npt
 from vamos.core.media.probe import clock_zero, opened
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, write_error
+from vamos.language import tr
 
 if TYPE_CHECKING:
     from av.audio.frame import AudioFrame
@@ -59,9 +60,9 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
         stream = next(iter(container.streams.audio), None)
         if stream is None:
             raise MediaError(
-                "there is no sound in this file.",
+                tr("there is no sound in this file."),
                 file=path,
-                todo="Place it by hand, or choose the recording with sound.",
+                todo=tr("Place it by hand, or choose the recording with sound."),
             )
         resampled = _Resampled(rate, channels)
         zero = clock_zero(container)
@@ -87,7 +88,7 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
                     yield at, samples
                     at += len(samples)
         if not good:
-            raise MediaError("its sound cannot be decoded.", file=path, safe="The file was not changed.")
+            raise MediaError(tr("its sound cannot be decoded."), file=path, safe=tr("The file was not changed."))
         for samples in resampled.rest():
             yield at or 0, samples
             at = (at or 0) + len(samples)
@@ -150,7 +151,7 @@ def read_sound(
         pieces.append((first, samples))
         end = max(end, first + len(samples))
         if number % 64 == 0:
-            progress(end / rate / expected_s if expected_s > 0 else 0.0, f"Reading {path.name}")
+            progress(end / rate / expected_s if expected_s > 0 else 0.0, tr("Reading {name}", name=path.name))
     out = np.zeros((end, channels), dtype=np.float32)
     for first, samples in pieces:
         if first + len(samples) <= 0:

@@ -15,6 +15,7 @@ import numpy as np
 
 from vamos.core.media.sound import Samples
 from vamos.errors import MediaError
+from vamos.language import tr
 
 _LOCK = threading.Lock()
 _RETRIEVAL = 1
@@ -53,7 +54,7 @@ def _library() -> tuple[Any, int]:
     library = ctypes.cdll.LoadLibrary(espeakng_loader.get_library_path())
     rate = library.espeak_Initialize(_RETRIEVAL, 0, str(espeakng_loader.get_data_path()).encode(), 0)
     if rate <= 0:
-        raise MediaError("The counting voice could not be started; its data is missing.")
+        raise MediaError(tr("The counting voice could not be started; its data is missing."))
     return library, int(rate)
 
 

@@ -10,6 +10,7 @@ from vamos.core.model.look import NamedLook
 from vamos.core.model.take import View
 from vamos.core.time import CountRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 class ClipSound(StrEnum):
@@ -43,12 +44,18 @@ class Mix:
 
     def __post_init__(self) -> None:
         if self.language not in VOICES:
-            raise InputError(f"The counting voice speaks {', '.join(VOICES)}, not “{self.language[:20]}”.")
+            raise InputError(
+                tr(
+                    "The counting voice speaks {words}, not “{value}”.",
+                    words=", ".join(VOICES),
+                    value=self.language[:20],
+                )
+            )
         for level in (self.clicks, self.voice, self.room):
             if not 0 <= level <= 1:
-                raise InputError(f"A level is 0 to 1, not {level:g}.")
+                raise InputError(tr("A level is 0 to 1, not {level:g}.", level=level))
         if self.excerpt_s is not None and not 1 <= self.excerpt_s <= 600:
-            raise InputError(f"An excerpt lasts 1 to 600 seconds, not {self.excerpt_s:g}.")
+            raise InputError(tr("An excerpt lasts 1 to 600 seconds, not {excerpt_s:g}.", excerpt_s=self.excerpt_s))
 
     def hears_room(self, sound: ClipSound) -> bool:
         """Whether what a film heard is part of what is heard with a clip."""
@@ -113,9 +120,9 @@ class NamedRange:
 
     def __post_init__(self) -> None:
         if not self.name.strip():
-            raise InputError("A clip of your own needs a name, such as chorus or the join.")
+            raise InputError(tr("A clip of your own needs a name, such as chorus or the join."))
         if self.counts.length <= 0:
-            raise InputError(f"The clip “{self.name}” has no counts.")
+            raise InputError(tr("The clip “{name}” has no counts.", name=self.name))
         if not self.id:
             object.__setattr__(self, "id", self.name)
 
@@ -159,7 +166,13 @@ class Cards:
     def __post_init__(self) -> None:
         for counts in (self.title, self.section, self.tag, self.end):
             if not 0 <= counts <= LONGEST_CARD:
-                raise InputError(f"A card stands for 0 to {LONGEST_CARD} counts, not {counts}.")
+                raise InputError(
+                    tr(
+                        "A card stands for 0 to {longest_card} counts, not {counts}.",
+                        longest_card=LONGEST_CARD,
+                        counts=counts,
+                    )
+                )
 
 
 @dataclass(frozen=True, slots=True)
@@ -190,9 +203,9 @@ class RunThrough:
 
     def __post_init__(self) -> None:
         if self.view not in (None, View.FRONT, View.BACK):
-            raise InputError("A run-through is seen from the front or from the back.")
+            raise InputError(tr("A run-through is seen from the front or from the back."))
         if self.first is not None and self.last is not None and self.last <= self.first:
-            raise InputError("A run-through ends after it begins.")
+            raise InputError(tr("A run-through ends after it begins."))
 
 
 @dataclass(frozen=True, slots=True)

@@ -12,6 +12,7 @@ from fractions import Fraction
 
 from vamos.core.time import Feel
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 class Foot(StrEnum):
@@ -59,7 +60,7 @@ class Event:
 
     def __post_init__(self) -> None:
         if self.length < 0:
-            raise InputError(f"An event cannot last {self.length} counts.")
+            raise InputError(tr("An event cannot last {length} counts.", length=self.length))
 
     @property
     def short(self) -> str:
@@ -108,7 +109,9 @@ class Section:
         if not self.id:
             object.__setattr__(self, "id", self.name)
         if self.length < 1:
-            raise InputError(f"Section “{self.name}” needs at least one count, not {self.length}.")
+            raise InputError(
+                tr("Section “{name}” needs at least one count, not {length}.", name=self.name, length=self.length)
+            )
 
 
 class ItemKind(StrEnum):
@@ -136,7 +139,13 @@ class Pause:
 
     def __post_init__(self) -> None:
         if self.after < 1 or self.counts < 1:
-            raise InputError(f"A stop keeps at least 1 count after at least 1, not {self.counts} after {self.after}.")
+            raise InputError(
+                tr(
+                    "A stop keeps at least 1 count after at least 1, not {counts} after {after}.",
+                    counts=self.counts,
+                    after=self.after,
+                )
+            )
 
 
 @dataclass(frozen=True, slots=True)
@@ -157,9 +166,11 @@ class Item:
 
     def __post_init__(self) -> None:
         if self.restart_after is not None and self.restart_after < 1:
-            raise InputError(f"A restart comes after at least 1 count, not {self.restart_after}.")
+            raise InputError(
+                tr("A restart comes after at least 1 count, not {restart_after}.", restart_after=self.restart_after)
+            )
         if self.counts < 0:
-            raise InputError(f"A hold cannot last {self.counts} counts.")
+            raise InputError(tr("A hold cannot last {counts} counts.", counts=self.counts))
 
 
 @dataclass(frozen=True, slots=True)
@@ -209,18 +220,25 @@ class Dance:
         names = [s.name for s in self.sections]
         twice = next((n for n in names if names.count(n) > 1), None)
         if twice is not None:
-            raise InputError(f"Two sections are called “{twice}”; each needs a name of its own.")
+            raise InputError(tr("Two sections are called “{twice}”; each needs a name of its own.", twice=twice))
         if len({s.id for s in self.sections}) < len(names):
-            raise InputError("Two sections have the same id.")
+            raise InputError(tr("Two sections have the same id."))
         known = set(names)
         for where, wanted in (
             *(("sequence", i.sections) for i in self.sequence),
-            *((f"part “{p.name}”", p.sections) for p in self.parts),
+            *((tr("part “{name}”", name=p.name), p.sections) for p in self.parts),
         ):
             unknown = next((n for n in wanted if n not in known), None)
             if unknown is not None:
-                written = ", ".join(names) or "none"
-                raise InputError(f"The {where} names section “{unknown}”; the dance has: {written}.")
+                written = ", ".join(names) or tr("none")
+                raise InputError(
+                    tr(
+                        "The {where} names section “{unknown}”; the dance has: {written}.",
+                        where=where,
+                        unknown=unknown,
+                        written=written,
+                    )
+                )
 
     def wall_sections(self) -> tuple[Section, ...]:
         """What one wall dances: that of the first wall that says so, else every section in order.
@@ -244,5 +262,5 @@ class Dance:
         for section in self.sections:
             if section.name == name:
                 return section
-        known = ", ".join(s.name for s in self.sections) or "none"
-        raise InputError(f"The sequence names section “{name}”; the dance has: {known}.")
+        known = ", ".join(s.name for s in self.sections) or tr("none")
+        raise InputError(tr("The sequence names section “{name}”; the dance has: {known}.", name=name, known=known))

@@ -5,8 +5,10 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 
+from vamos.language import marked
+
 #: The answer that all sides are right.
-ALL_RIGHT = "all are right"
+ALL_RIGHT = marked("all are right")
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 class Verdict(StrEnum):
@@ -35,9 +36,9 @@ class FilmedTake:
 
     def __post_init__(self) -> None:
         if not self.rolled <= self.heard <= self.stopped:
-            raise InputError("A camera runs before the song is heard, and the song is heard before it stops.")
+            raise InputError(tr("A camera runs before the song is heard, and the song is heard before it stops."))
         if not 0 <= self.song_s < math.inf:
-            raise InputError(f"A song has no second {self.song_s:g}.")
+            raise InputError(tr("A song has no second {song_s:g}.", song_s=self.song_s))
 
     @property
     def song_end_s(self) -> float:

@@ -7,6 +7,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 class Build(StrEnum):
@@ -76,11 +77,11 @@ class StepChange:
 
     def __post_init__(self) -> None:
         if self.times is not None and not 1 <= self.times <= 32:
-            raise InputError(f"A step is danced 1 to 32 times, not {self.times}.")
+            raise InputError(tr("A step is danced 1 to 32 times, not {times}.", times=self.times))
         if self.speed is not None and not Fraction(1, 4) <= self.speed <= Fraction(5, 4):
-            raise InputError(f"A speed must be 25 to 125 %, not {float(self.speed):.0%}.")
+            raise InputError(tr("A speed must be 25 to 125 %, not {number:.0%}.", number=float(self.speed)))
         if self.gap is not None and not 0 <= self.gap <= 64:
-            raise InputError(f"A gap to practise has 0 to 64 counts, not {self.gap}.")
+            raise InputError(tr("A gap to practise has 0 to 64 counts, not {gap}.", gap=self.gap))
 
 
 @dataclass(frozen=True, slots=True)
@@ -104,7 +105,7 @@ class LessonWish:
 
     def __post_init__(self) -> None:
         if self.minutes is not None and not 1 <= self.minutes <= 240:
-            raise InputError(f"A lesson lasts 1 to 240 minutes, not {self.minutes:g}.")
+            raise InputError(tr("A lesson lasts 1 to 240 minutes, not {minutes:g}.", minutes=self.minutes))
 
     def change(self, step: str) -> StepChange:
         """What was changed of a step."""

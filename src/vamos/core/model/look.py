@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 class Lane(StrEnum):
@@ -89,9 +90,13 @@ class Overlay:
 
     def __post_init__(self) -> None:
         if not 0.3 <= self.distance_m <= 10:
-            raise InputError(f"Counts are read from 0.3 to 10 m away, not {self.distance_m:g}.")
+            raise InputError(
+                tr("Counts are read from 0.3 to 10 m away, not {distance_m:g}.", distance_m=self.distance_m)
+            )
         if not 1 <= self.call_ahead <= 32:
-            raise InputError(f"What comes is called 1 to 32 counts ahead, not {self.call_ahead}.")
+            raise InputError(
+                tr("What comes is called 1 to 32 counts ahead, not {call_ahead}.", call_ahead=self.call_ahead)
+            )
 
 
 @dataclass(frozen=True, slots=True)
@@ -104,11 +109,14 @@ class NamedLook:
 
     def __post_init__(self) -> None:
         if not self.name.strip():
-            raise InputError("A version with other things over the picture needs a name, such as with feet.")
+            raise InputError(tr("A version with other things over the picture needs a name, such as with feet."))
         # It becomes a part of file names.
         if len(self.name) > 30 or not all(c.isalnum() or c in " -" for c in self.name):
             raise InputError(
-                f"“{self.name[:40]}” is no name for a version: up to 30 letters, digits, spaces and dashes."
+                tr(
+                    "“{value}” is no name for a version: up to 30 letters, digits, spaces and dashes.",
+                    value=self.name[:40],
+                )
             )
 
 

@@ -14,6 +14,7 @@ from vamos.core.model.look import Framing, NamedLook, Overlay
 from vamos.core.model.song import Grid, Song
 from vamos.core.model.take import Pass, Take
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,17 +56,19 @@ class Output:
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:
-            raise InputError(f"Frames per second must be 1 to 240, not {self.rate}.")
+            raise InputError(tr("Frames per second must be 1 to 240, not {rate}.", rate=self.rate))
         if self.longest_side is not None and not 64 <= self.longest_side <= 7680:
-            raise InputError(f"The longest side must be 64 to 7680 pixels, not {self.longest_side}.")
+            raise InputError(
+                tr("The longest side must be 64 to 7680 pixels, not {longest_side}.", longest_side=self.longest_side)
+            )
         if not 0 <= self.run_up <= 64:
-            raise InputError(f"A run-up has 0 to 64 counts, not {float(self.run_up):g}.")
+            raise InputError(tr("A run-up has 0 to 64 counts, not {number:g}.", number=float(self.run_up)))
         names = [look.name for look in self.looks]
         if len(set(names)) < len(names):
-            raise InputError("Two versions with other things over the picture have the same name.")
+            raise InputError(tr("Two versions with other things over the picture have the same name."))
         for speed in self.speeds:
             if not Fraction(1, 4) <= speed <= Fraction(5, 4):
-                raise InputError(f"A speed must be 25 to 125 %, not {float(speed):.0%}.")
+                raise InputError(tr("A speed must be 25 to 125 %, not {number:.0%}.", number=float(speed)))
 
 
 @dataclass(frozen=True, slots=True)
@@ -101,10 +104,10 @@ class Project:
 
     def __post_init__(self) -> None:
         subjects = [s.id for s in self.dance.sections] + [r.id for r in self.ranges]
-        for what, ids in (("takes", [t.id for t in self.takes]), ("sections and ranges", subjects)):
+        for what, ids in (("takes", [t.id for t in self.takes]), (tr("sections and ranges"), subjects)):
             if len(set(ids)) < len(ids):
                 twice = next(i for i in ids if ids.count(i) > 1)
-                raise InputError(f"Two {what} have the same id, “{twice}”.")
+                raise InputError(tr("Two {what} have the same id, “{twice}”.", what=what, twice=twice))
 
     @property
     def grid(self) -> Grid | None:
@@ -116,7 +119,7 @@ class Project:
         for take in self.takes:
             if take.id == take_id:
                 return take
-        raise InputError(f"There is no take “{take_id}” in this project.")
+        raise InputError(tr("There is no take “{take_id}” in this project.", take_id=take_id))
 
     def choice(self, clip: str) -> Choice | None:
         """What was decided about the clip with this key."""

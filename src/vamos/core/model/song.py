@@ -14,6 +14,7 @@ from fractions import Fraction
 from vamos.core.memo import ByIdentity
 from vamos.core.time import CountRange, TimeMap, count_text
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: More counts than this are not read as one line.
 LONGEST_LINE = 32
@@ -34,7 +35,14 @@ class MediaRef:
 
     def __post_init__(self) -> None:
         if self.size < 0 or not (math.isfinite(self.duration_s) and self.duration_s >= 0):
-            raise InputError(f"A file has a size and a length; “{self.path}” says {self.size} and {self.duration_s}.")
+            raise InputError(
+                tr(
+                    "A file has a size and a length; “{path}” says {size} and {duration_s}.",
+                    path=self.path,
+                    size=self.size,
+                    duration_s=self.duration_s,
+                )
+            )
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,7 +63,9 @@ class Break:
 
     def __post_init__(self) -> None:
         if self.counts <= 0:
-            raise InputError(f"A stop of the music keeps at least part of a count, not {self.counts}.")
+            raise InputError(
+                tr("A stop of the music keeps at least part of a count, not {counts}.", counts=self.counts)
+            )
 
 
 @dataclass(frozen=True, slots=True)
@@ -72,7 +82,14 @@ class Part:
 
     def __post_init__(self) -> None:
         if not 1 <= self.line <= LONGEST_LINE:
-            raise InputError(f"A line has 1 to {LONGEST_LINE} counts; part “{self.name}” asks for {self.line}.")
+            raise InputError(
+                tr(
+                    "A line has 1 to {longest_line} counts; part “{name}” asks for {line}.",
+                    longest_line=LONGEST_LINE,
+                    name=self.name,
+                    line=self.line,
+                )
+            )
 
 
 @dataclass(frozen=True, slots=True)
@@ -90,7 +107,11 @@ class Reading:
     def __post_init__(self) -> None:
         if self.factor <= 0 or not 1 <= self.line <= LONGEST_LINE:
             raise InputError(
-                f"A reading counts {self.factor} times as fast in lines of {self.line}; both must be more."
+                tr(
+                    "A reading counts {factor} times as fast in lines of {line}; both must be more.",
+                    factor=self.factor,
+                    line=self.line,
+                )
             )
 
     def position(self, at: Fraction) -> Fraction:
@@ -135,22 +156,22 @@ class Grid:
 
     def __post_init__(self) -> None:
         if len(self.anchors) < 2:
-            raise InputError(f"A grid needs at least two beats; got {len(self.anchors)}.")
+            raise InputError(tr("A grid needs at least two beats; got {number}.", number=len(self.anchors)))
         if self.line < 1:
-            raise InputError(f"A line needs at least one count; got {self.line}.")
+            raise InputError(tr("A line needs at least one count; got {line}.", line=self.line))
         if self.lead_in < 0:
-            raise InputError(f"A lead-in cannot have {self.lead_in} counts.")
+            raise InputError(tr("A lead-in cannot have {lead_in} counts.", lead_in=self.lead_in))
         for before, after in itertools.pairwise(self.anchors):
             if not (before.position < after.position and before.song_s < after.song_s):
                 raise InputError(_disorder(before, after))
         if not (math.isfinite(self.anchors[0].song_s) and math.isfinite(self.anchors[-1].song_s)):
-            raise InputError("Every beat needs a second of the song that is a number.")
+            raise InputError(tr("Every beat needs a second of the song that is a number."))
         for what, at in (
-            ("stops of the music", [b.position for b in self.breaks]),
+            (tr("stops of the music"), [b.position for b in self.breaks]),
             ("parts", [p.position for p in self.parts]),
         ):
             if any(a >= b for a, b in itertools.pairwise(at)):
-                raise InputError(f"The {what} must stand in order, each at a count of its own.")
+                raise InputError(tr("The {what} must stand in order, each at a count of its own.", what=what))
 
     def time_map(self) -> TimeMap:
         """Counts → song seconds."""
@@ -178,9 +199,13 @@ class Grid:
 
 def _disorder(before: Anchor, after: Anchor) -> str:
     first, second = (count_text(a.position) for a in (before, after))
-    return (
-        f"Beats must come one after another: count {second} at {after.song_s:.2f} s "
-        f"would not come after count {first} at {before.song_s:.2f} s."
+    return tr(
+        "Beats must come one after another: count {second} at {song_s:.2f} s would not come "
+        "after count {first} at {song_s2:.2f} s.",
+        second=second,
+        song_s=after.song_s,
+        first=first,
+        song_s2=before.song_s,
     )
 
 

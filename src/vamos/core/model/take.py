@@ -11,6 +11,7 @@ from vamos.core.memo import ByIdentity
 from vamos.core.model.song import Grid, MediaRef
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: Sound travels this fast at 20 °C (CRC Handbook of Chemistry and Physics).
 SOUND_M_PER_S = 343.0
@@ -140,15 +141,23 @@ class Take:
 
     def __post_init__(self) -> None:
         if not self.name.strip():
-            raise InputError("A take needs a name.")
+            raise InputError(tr("A take needs a name."))
         if not self.id:
             object.__setattr__(self, "id", self.name)
         if not self.stretches:
-            raise InputError(f"Take “{self.name}” says nothing of what it shows; it needs at least one stretch.")
+            raise InputError(
+                tr("Take “{name}” says nothing of what it shows; it needs at least one stretch.", name=self.name)
+            )
         if any(a.start_take_s >= b.start_take_s for a, b in pairwise(self.stretches)):
-            raise InputError(f"The marks on take “{self.name}” must stand in the order of its seconds.")
+            raise InputError(tr("The marks on take “{name}” must stand in the order of its seconds.", name=self.name))
         if not 0 <= self.speaker_m <= FARTHEST_M:
-            raise InputError(f"A loudspeaker stands 0 to {FARTHEST_M:g} m away, not {self.speaker_m:g}.")
+            raise InputError(
+                tr(
+                    "A loudspeaker stands 0 to {farthest_m:g} m away, not {speaker_m:g}.",
+                    farthest_m=FARTHEST_M,
+                    speaker_m=self.speaker_m,
+                )
+            )
 
     @property
     def whole(self) -> TimeRange:

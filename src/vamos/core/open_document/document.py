@@ -20,6 +20,7 @@ from vamos.core.model.take import Take
 from vamos.core.open_document.facts import Facts
 from vamos.core.open_document.reading import read_project
 from vamos.errors import VamosError
+from vamos.language import tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -133,7 +134,7 @@ class OpenDocument:
         found = read_project(self.path)
         facts = Facts(found.project, self.facts)
         facts.lines  # noqa: B018 -- as for every edit
-        self.history.push("What was changed elsewhere", found.project)
+        self.history.push(tr("What was changed elsewhere"), found.project)
         self.facts, self._saved, self._on_disk = facts, found.project, _digest(found.raw)
 
     def _renamed(self) -> Path | None:

@@ -11,6 +11,7 @@ from vamos.core.document.files import Read, read
 from vamos.core.model.project import Project
 from vamos.core.plan.coverage import subject_id
 from vamos.errors import ProjectError, VamosError
+from vamos.language import tr
 
 
 def read_project(path: Path) -> Read:
@@ -23,7 +24,7 @@ def read_project(path: Path) -> Read:
         lines_for(found.project)
         project = _by_music(found.project) if found.version == 1 else found.project
     except VamosError as error:
-        raise ProjectError(error.what, file=path, safe="The file was not changed.") from error
+        raise ProjectError(error.what, file=path, safe=tr("The file was not changed.")) from error
     return replace(found, project=project)
 
 

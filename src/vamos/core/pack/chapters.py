@@ -6,6 +6,7 @@ from vamos.core.dance.lines import Line, LineKind, line_name
 from vamos.core.model.clip import Clip
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import minutes_text
+from vamos.language import tr
 
 Chapter = tuple[float, float, str]
 
@@ -35,7 +36,7 @@ def chapters_of(lines: tuple[Line, ...], clip: Clip, timing: ClipTiming) -> tupl
 def chapter_title(line: Line) -> str:
     """What a chapter is called: the section, with its wall; else the number of the eight."""
     name = line_name(line)
-    return f"{name}, wall {line.wall}" if line.wall is not None else name
+    return tr("{name}, wall {wall}", name=name, wall=line.wall) if line.wall is not None else name
 
 
 def plain_list(chapters: tuple[Chapter, ...]) -> str:

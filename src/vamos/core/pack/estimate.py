@@ -19,6 +19,7 @@ from vamos.core.plan.profiles import packed_clips
 from vamos.core.plan.versions import run_through_versions, versions_of
 from vamos.core.render.compose import LONGEST, picture_size, shape_size, wide_size
 from vamos.errors import VamosError
+from vamos.language import tr
 
 #: Bits a pixel of a frame takes, by quality (measured on packs of the demo, which is drawn; grain takes up to twice).
 _BITS = {Quality.HALL: 0.075, Quality.PHONE: 0.045, Quality.SMALL: 0.022}
@@ -46,9 +47,14 @@ class Estimate:
     def words(self) -> str:
         """In a sentence, as rough as it is."""
         size = self.size_bytes / 1e6
-        large = f"{size / 1000:.1f} GB" if size >= 950 else f"{_round(size)} MB"
-        films = f"{self.files} films, {minutes_words(self.film_s)} long together, up to about {large}"
-        return f"{films}; writing takes about {minutes_words(self.work_s)} here"
+        large = tr("{number:.1f} GB", number=size / 1000) if size >= 950 else tr("{round} MB", round=_round(size))
+        films = tr(
+            "{files} films, {minutes} long together, up to about {large}",
+            files=self.files,
+            minutes=minutes_words(self.film_s),
+            large=large,
+        )
+        return tr("{films}; writing takes about {minutes} here", films=films, minutes=minutes_words(self.work_s))
 
 
 def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimate:
@@ -110,4 +116,4 @@ def minutes_words(seconds: float) -> str:
     """A rough time in words."""
     if seconds < 55:
         return f"{max(5, round(seconds / 5) * 5)} s"
-    return f"{_round(seconds / 60)} min"
+    return tr("{round} min", round=_round(seconds / 60))

@@ -19,6 +19,7 @@ from vamos.core.pack.place import made_at
 from vamos.core.pack.write import WORKERS, Outcome, check_place, only_a_pack, plain_name
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.errors import InputError
+from vamos.language import tr
 
 #: A section is danced so often at each speed before the next one (common practice, no source); a wall half as often.
 TIMES = 4
@@ -37,13 +38,13 @@ def write_homework(project: Project, base: Path | None, out: Path, progress: Pro
     check_place(out)
     loops = list(_loops(shown))
     if not loops:
-        raise InputError("No clip shows any section yet. “What to film” at Lesson says what is missing.")
+        raise InputError(tr("No clip shows any section yet. “What to film” at Lesson says what is missing."))
     with made_at(out, only_a_pack) as work:
         entries = _written(shown, loops, work, progress)
         # A film that is gone is gone at each speed.
         problems = tuple(dict.fromkeys(shown.film.problems))
         if not entries:
-            raise InputError(f"No loop could be written. {' '.join(problems)}")
+            raise InputError(tr("No loop could be written. {words}", words=" ".join(problems)))
         write_manifest(project, work, entries, (), problems)
     return Outcome(out, len(entries), problems)
 
@@ -84,14 +85,16 @@ def _loops(shown: LessonParts) -> Iterator[tuple[str, Parts]]:
         if clip is not None:
             yield piece.section.name, _loop(clip, piece.section.name, rungs(mine), TIMES, shown)
         elif mine:
-            shown.film.problems.append(f"{piece.section.name}: no pass shows it, so there is no loop of it")
+            shown.film.problems.append(
+                tr("{name}: no pass shows it, so there is no loop of it", name=piece.section.name)
+            )
     wall = tuple(p.id for p in shown.plan.material.pieces if not p.tag)
     if len(wall) > 1:
-        clip = shown.clip(Step("homework/wall", StepKind.DO, "The wall", wall))
+        clip = shown.clip(Step("homework/wall", StepKind.DO, tr("The wall"), wall))
         if clip is None:
-            shown.film.problems.append("The wall: no pass shows it from end to end, so there is no loop of it")
+            shown.film.problems.append(tr("The wall: no pass shows it from end to end, so there is no loop of it"))
         else:
-            yield "The wall", _loop(clip, "The wall", rungs(taught)[-2:], TIMES // 2, shown)
+            yield tr("The wall"), _loop(clip, tr("The wall"), rungs(taught)[-2:], TIMES // 2, shown)
 
 
 def rungs(steps: list[Step]) -> list[Fraction]:
@@ -103,7 +106,9 @@ def rungs(steps: list[Step]) -> list[Fraction]:
 def _loop(clip: Clip, title: str, speeds: list[Fraction], times: int, shown: LessonParts) -> Parts:
     """Counted in once at each speed; from then on count 1 follows the last count without a gap."""
     words = ", ".join(f"{round(float(s) * 100)} %" for s in speeds)
-    first = card(title, f"{times} times at {words} of the song’s tempo. Stop when something hurts.")
+    first = card(
+        title, tr("{times} times at {words} of the song’s tempo. Stop when something hurts.", times=times, words=words)
+    )
     rounds = [Part(title, clip=clip, version=Version(s, shown.project.output.sound), rounds=times) for s in speeds]
     parts = [[first, rounds[0]], *([part] for part in rounds[1:])]
     return [(f"{title}, {round(float(s) * 100)} %", several) for s, several in zip(speeds, parts, strict=True)]

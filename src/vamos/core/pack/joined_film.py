@@ -34,6 +34,7 @@ from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import FrameRate
 from vamos.errors import InputError, MediaError, MissingError, VamosError
+from vamos.language import tr
 
 #: A loop needs a count before and after what is shown again.
 _LEAST = Fraction(1)
@@ -104,7 +105,13 @@ class JoinedFilm:
             flat = [(chapter, part) for chapter, several in parts for part in several]
             composers = [self._composer(part, size, reels, progress.part(0.05, 0.2)) for _, part in flat]
             if all(c is None for c in composers):
-                raise InputError(f"{title} was not written: none of its films can be shown. {' '.join(self.problems)}")
+                raise InputError(
+                    tr(
+                        "{title} was not written: none of its films can be shown. {words}",
+                        title=title,
+                        words=" ".join(self.problems),
+                    )
+                )
             heard: dict[tuple[int, Version, int], Samples | None] = {}
             for (chapter, part), composer in zip(flat, composers, strict=True):
                 key = (id(part.clip), part.version, part.rounds)
@@ -113,7 +120,7 @@ class JoinedFilm:
                 joined.add(chapter, part, composer, heard[key])
             matrix = next(c.matrix for c in composers if c is not None)
             sound, lufs = joined.sound()
-            progress(0.3, f"Writing {title}")
+            progress(0.3, tr("Writing {title}", title=title))
             writer = stack.enter_context(
                 ClipWriter(path, *size, self.rate, matrix, RATE, joined.chapters(), self.project.output.quality)
             )
@@ -150,7 +157,7 @@ class JoinedFilm:
                 return SplicedComposer(clip, films, part.version, self.stage, reels, size)
             return Composer(films, part.version, self.stage, reels, size)
         except (MissingError, MediaError) as error:
-            self.problems.append(f"{part.title}: not shown, {error}")
+            self.problems.append(tr("{title}: not shown, {error}", title=part.title, error=error))
             return None
 
     def _sound(self, part: Part, composer: Composer | SplicedComposer | None) -> Samples | None:
@@ -191,7 +198,7 @@ class JoinedFilm:
                     proofs.append((writer.frames, flip, small_grey(composer.as_filmed(frame))))
                 writer.picture(*composer.picture(frame))
                 if number % 16 == 0:
-                    progress(writer.frames / max(1, total), f"Writing {part.title}")
+                    progress(writer.frames / max(1, total), tr("Writing {title}", title=part.title))
         return proofs
 
     def _entry(

@@ -28,6 +28,7 @@ from vamos.core.plan.run_through import plan_run_through
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import CountRange
 from vamos.errors import InputError
+from vamos.language import tr
 
 NAME = "lesson.mp4"
 #: Keys of steps that show the dance as far as it was filmed; others show their sections whole, or not at all.
@@ -48,8 +49,10 @@ def write_lesson(project: Project, base: Path | None, out: Path, progress: Progr
     with made_at(out, only_a_pack) as work:
         parts = [(s.title, list(shown.of_step(s))) for s in shown.plan.steps if not s.left_out]
         if not any(p.clip is not None for _, several in parts for p in several):
-            raise InputError("No clip shows any step of the lesson yet. “What to film” at Lesson says what is missing.")
-        entry, chapters = shown.film.write(work / NAME, parts, progress, "Lesson")
+            raise InputError(
+                tr("No clip shows any step of the lesson yet. “What to film” at Lesson says what is missing.")
+            )
+        entry, chapters = shown.film.write(work / NAME, parts, progress, tr("Lesson"))
         files = {
             "chapters.txt": plain_list(chapters),
             "chapters.ffmeta": ffmetadata(chapters),
@@ -70,7 +73,7 @@ def write_step(project: Project, base: Path | None, key: str, path: Path, progre
     step = next((s for s in shown.plan.steps if s.key == key), None)
     parts = list(shown.of_step(step)) if step is not None else []
     if step is None or not any(p.clip is not None for p in parts):
-        raise InputError("No clip shows this step. What is missing stands under “What to film”.")
+        raise InputError(tr("No clip shows this step. What is missing stands under “What to film”."))
     return shown.film.write(path, [(step.title, parts)], progress, step.title)[0].duration_s
 
 
@@ -103,7 +106,9 @@ class LessonParts:
         self.plan: LessonPlan = plan_lesson(project)
         coverage = coverage_of(project)
         if not self.plan.steps or project.song is None or project.grid is None or coverage is None:
-            raise InputError("A lesson is filmed from a written dance, a song with its beat, and takes placed on it.")
+            raise InputError(
+                tr("A lesson is filmed from a written dance, a song with its beat, and takes placed on it.")
+            )
         self.project, self.coverage = project, coverage
         self.clips = plan_clips(project, coverage)
         self.film = JoinedFilm(project, base, project.grid)
@@ -112,13 +117,13 @@ class LessonParts:
         """A card that says what comes, then the step at each speed, as often as it is danced."""
         title, words = self._card(step)
         often = step.how_often()
-        said = " ".join(w for w in (words, f"{often} of the song’s tempo." if often else "") if w)
+        said = " ".join(w for w in (words, tr("{often} of the song’s tempo.", often=often) if often else "") if w)
         yield card(title, said)
         if not step.speeds:
             return
         clip = self.clip(step)
         if clip is None:
-            self.film.problems.append(f"{step.title}: no pass shows it, so there is only its card")
+            self.film.problems.append(tr("{title}: no pass shows it, so there is only its card", title=step.title))
             return
         shows = WORDS_LOOK if step.shows == "words" else None
         look = Look.PLAIN if step.shows == "nothing" else Look.DO
@@ -128,7 +133,7 @@ class LessonParts:
                 yield Part(step.title, clip=clip, version=version)
                 if step.gap:
                     gap_s = step.gap * self.plan.material.count_s / float(speed)
-                    yield Part("Your turn", f"{step.gap} counts to practise.", gap_s)
+                    yield Part(tr("Your turn"), tr("{gap} counts to practise.", gap=step.gap), gap_s)
 
     def _card(self, step: Step) -> tuple[str, str]:
         """What a learner reads; of what a teacher is to say, what is known of it."""
@@ -137,8 +142,11 @@ class LessonParts:
             return dance.name or self.project.name, dance.credits
         if step.key == "say/goodbye":
             return (
-                "Until next time",
-                f"At home: counts 1 to {self.plan.material.counts} in a loop, at the speed that works.",
+                tr("Until next time"),
+                tr(
+                    "At home: counts 1 to {counts} in a loop, at the speed that works.",
+                    counts=self.plan.material.counts,
+                ),
             )
         return step.title, step.words
 

@@ -19,6 +19,7 @@ from vamos.core.render.clips import Written
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.timing import ClipTiming
 from vamos.errors import MissingError, ProjectError
+from vamos.language import tr
 
 NAME = "manifest.json"
 #: What is written as ``vamos_pack``; a pack of a newer Vamos is not judged.
@@ -170,25 +171,29 @@ def read_manifest(folder: Path) -> Manifest:
     """
     path = folder / NAME
     if not folder.is_dir():
-        raise MissingError("there is no such folder.", file=folder)
+        raise MissingError(tr("there is no such folder."), file=folder)
     if not path.is_file():
         raise MissingError(
-            "this folder is no Vamos pack: its manifest.json is missing.",
+            tr("this folder is no Vamos pack: its manifest.json is missing."),
             file=folder,
-            todo="Name the folder that “vamos pack” or “vamos make” wrote.",
+            todo=tr("Name the folder that “vamos pack” or “vamos make” wrote."),
         )
     try:
         manifest = msgspec.json.decode(path.read_bytes(), type=Manifest)
     except (msgspec.DecodeError, msgspec.ValidationError, OSError) as error:
-        raise ProjectError(f"the manifest cannot be understood: {error}.", file=path) from error
+        raise ProjectError(tr("the manifest cannot be understood: {error}.", error=error), file=path) from error
     if not 1 <= manifest.vamos_pack <= VERSION:
         raise ProjectError(
-            f"this pack is of version {manifest.vamos_pack}; this Vamos knows packs up to version {VERSION}.",
+            tr(
+                "this pack is of version {vamos_pack}; this Vamos knows packs up to version {version}.",
+                vamos_pack=manifest.vamos_pack,
+                version=VERSION,
+            ),
             file=path,
-            todo="Verify it with the Vamos that wrote it, or a newer one.",
+            todo=tr("Verify it with the Vamos that wrote it, or a newer one."),
         )
     for name in [c.file for c in manifest.clips] + [f.file for f in manifest.files]:
         inside = (folder / name).resolve()
         if not inside.is_relative_to(folder.resolve()):
-            raise ProjectError(f"the manifest names a file outside the pack: {name}.", file=path)
+            raise ProjectError(tr("the manifest names a file outside the pack: {name}.", name=name), file=path)
     return manifest

@@ -21,6 +21,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import counts_to_take
 from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.manifest import ClipEntry, checksum, read_manifest
+from vamos.core.plan.flip import label_words
 from vamos.core.render.clips import RenderJob
 from vamos.core.render.compose import Stage, overlay_of
 from vamos.core.render.overlays import schedule
@@ -42,7 +43,9 @@ def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chap
         counts = np.linspace(float(clip.shown.start), float(clip.shown.end), 64)
         offset = float(film.clip.counts.start - clip.counts.start)
         seconds = counts_to_take(film.the_pass, stage.grid)(counts + offset)
-        clocks.append([take.media.fingerprint, take.media.size, film.clip.flip, film.clip.label, seconds.tolist()])
+        clocks.append(
+            [take.media.fingerprint, take.media.size, film.clip.flip, label_words(film.clip.label), seconds.tolist()]
+        )
     song = project.song
     heard = [str(version.sound), float(version.speed)]
     if version.sound is ClipSound.SONG and song is not None:

@@ -10,6 +10,7 @@ import base64
 import hashlib
 import html
 import json
+import re
 from collections.abc import Sequence
 from fractions import Fraction
 from importlib.resources import files
@@ -18,16 +19,22 @@ from pathlib import Path
 from typing import Any
 
 from vamos.core.dance.card import card_of
-from vamos.core.dance.facing import turn_words
+from vamos.core.dance.facing import turn_said
 from vamos.core.model.clip import RUN_THROUGH, Arrangement, Look
 from vamos.core.model.dance import Foot, Section
 from vamos.core.model.project import Project
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.pack.playlist import lesson_items
+from vamos.core.plan.flip import label_words
 from vamos.core.time import count_name
+from vamos.language import ENGLISH, language, tr
 
 PAGE = "practise.html"
-CARE = (
+#: Words in the parts of the page.
+_IN_HTML, _IN_SCRIPT = re.compile(r"\{\{=([^}]+)\}\}"), re.compile(r'\bword\("([^"]+)"')
+
+
+CARE = tr(
     "Warm up, clear the floor, and go slowly into turns and jumps. Ask a teacher or a physician when unsure what is "
     "good for you."
 )
@@ -46,11 +53,28 @@ def page_html(data: dict[str, Any]) -> str:
     # Nothing in a name may end the element it stands in.
     text = json.dumps(data, ensure_ascii=False).replace("<", "\\u003c")
     style = read["css"].replace("{{font}}", _fonts())
-    filled = {"title": html.escape(data["title"]), "style": style, "data": text, "script": read["js"]}
-    page = read["html"]
+    filled = {
+        "language": language(),
+        "title": html.escape(data["title"]),
+        "style": style,
+        "data": text,
+        "script": read["js"],
+    }
+    page = _IN_HTML.sub(lambda found: html.escape(tr(found.group(1))), read["html"])
     for name, words in filled.items():
         page = page.replace("{{" + name + "}}", words, 1)
     return page
+
+
+def in_page(source: str) -> list[str]:
+    """The words in a part of the page: ``{{=words}}`` in HTML, ``word("words")`` in the script."""
+    return [*_IN_HTML.findall(source), *_IN_SCRIPT.findall(source)]
+
+
+def _words() -> dict[str, str]:
+    """What the script says, in the language of this run; empty where it says it anyway."""
+    script = (files("vamos.core.pack") / "students" / "page.js").read_text(encoding="utf-8")
+    return {text: tr(text) for text in in_page(script)} if language() != ENGLISH else {}
 
 
 def _fonts() -> str:
@@ -79,19 +103,26 @@ def page_data(project: Project, entries: Sequence[ClipEntry], rights: str) -> di
     ]
     return {
         "id": hashlib.sha256(f"{project.name}\n{title}".encode()).hexdigest()[:16],
+        "words": _words(),
         "title": title,
         "about": _about(project),
         "care": CARE,
         "rights": rights,
         "sections": shown,
         "lesson": lesson_items(project, shown, bool(through)),
-        "through": {"title": "The whole dance", "rows": [], "views": _views(through)} if through else None,
+        "through": {"title": tr("The whole dance"), "rows": [], "views": _views(through)} if through else None,
     }
 
 
 def _about(project: Project) -> str:
     rows = dict(card_of(project).rows)
-    named = (("Song", "to {}"), ("By", "by {}"), ("Level", "{}"), ("Counts", "{} counts"), ("Tempo", "{}"))
+    named = (
+        (tr("Song"), tr("to {}")),
+        (tr("By"), tr("by {}")),
+        (tr("Level"), "{}"),
+        (tr("Counts"), tr("{} counts")),
+        (tr("Tempo"), "{}"),
+    )
     return ", ".join(words.format(rows[name]) for name, words in named if rows.get(name))
 
 
@@ -101,7 +132,7 @@ def _rows(section: Section) -> list[dict[str, Any]]:
     for event in sorted(section.events, key=lambda e: e.start):
         foot = event.foot.value if event.foot is not Foot.NONE else ""
         words = event.name or str(event.kind)
-        cells = [count_name(event.start, section.feel), words, foot, turn_words(event.turn, event.size)]
+        cells = [count_name(event.start, section.feel), words, foot, turn_said(event.turn, event.size)]
         out.append({"count": max(0, floor(event.start)), "cells": cells})
     return out
 
@@ -110,7 +141,7 @@ def _views(entries: list[ClipEntry]) -> list[dict[str, Any]]:
     """The ways a section can be seen, each with its files from fast to slow."""
     found: dict[str, list[ClipEntry]] = {}
     for entry in entries:
-        sound = f", sound: {entry.sound}" if entry.sound != entries[0].sound else ""
+        sound = tr(", sound: {sound}", sound=tr(entry.sound)) if entry.sound != entries[0].sound else ""
         found.setdefault(_view_name(entry) + sound, []).append(entry)
     return [
         {"name": name, "files": [_file(e, entries) for e in sorted(rows, key=lambda e: -e.speed)]}
@@ -120,10 +151,10 @@ def _views(entries: list[ClipEntry]) -> list[dict[str, Any]]:
 
 def _view_name(entry: ClipEntry) -> str:
     if entry.arrangement != Arrangement.ONE:
-        return str(entry.arrangement)
-    extra = ["half-time"] if entry.half_time else ["to watch"] if entry.look == Look.PLAIN else []
+        return tr(entry.arrangement)
+    extra = [tr("half-time")] if entry.half_time else [tr("to watch")] if entry.look == Look.PLAIN else []
     extra += [entry.shows] if entry.shows else []
-    return ", ".join([entry.label.split(":")[0] or entry.view, *extra])
+    return ", ".join([label_words(entry.label, short=True) or tr(entry.view), *extra])
 
 
 def _file(entry: ClipEntry, others: list[ClipEntry]) -> dict[str, Any]:

@@ -9,8 +9,10 @@ from vamos.core.model.clip import ClipSound
 from vamos.core.pack.estimate import minutes_words
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.pack.students_page import PAGE
+from vamos.core.plan.flip import label_words
 from vamos.core.plan.versions import SOUND_WORDS
 from vamos.core.time import minutes_text
+from vamos.language import tr
 from vamos.plural import plural
 
 NAME = "summary.txt"
@@ -25,14 +27,31 @@ def summary(project: str, clips: Sequence[ClipEntry], rights: str) -> str:
     lines = [
         project,
         "",
-        f"{plural(len(clips), 'film')}, {long} long together, {max(1, round(size))} MB.",
-        f"Take the whole folder and open “{PAGE}” in a browser: it plays, loops and slows the films without a network.",
+        tr(
+            "{films}, {long} long together, {number} MB.",
+            films=plural(len(clips), "film"),
+            long=long,
+            number=max(1, round(size)),
+        ),
+        tr(
+            "Take the whole folder and open “{page}” in a browser: it plays, loops and slows the "
+            "films without a network.",
+            page=PAGE,
+        ),
         "",
     ]
     usual = clips[0].sound if clips else ""
     lines += [f"{title}: {_views(group, usual)}" for title, group in groupby(sections, lambda c: c.title)]
-    lines += [f"The whole dance, {c.view}, {minutes_text(c.duration_s)}, {_heard(c)}" for c in whole]
-    lines += ["", rights, "Warm up first, and stop when something hurts; ask your teacher, or a physician."]
+    lines += [
+        tr(
+            "The whole dance, {view}, {minutes}, {heard}",
+            view=c.view,
+            minutes=minutes_text(c.duration_s),
+            heard=_heard(c),
+        )
+        for c in whole
+    ]
+    lines += ["", rights, tr("Warm up first, and stop when something hurts; ask your teacher, or a physician.")]
     return "\n".join(lines) + "\n"
 
 
@@ -45,16 +64,18 @@ def _views(clips: Iterable[ClipEntry], usual: str) -> str:
     found: dict[str, list[str]] = {}
     for clip in clips:
         more = [w for w in (clip.shows, *_kinds(clip), _heard(clip) if clip.sound != usual else "") if w]
-        found.setdefault(clip.label.split(":")[0], []).append(
+        found.setdefault(label_words(clip.label, short=True), []).append(
             " ".join([f"{round(clip.speed * 100)} %", *([f"({', '.join(more)})"] if more else [])])
         )
-    return "; ".join(f"{label} at {', '.join(dict.fromkeys(speeds))}" for label, speeds in found.items())
+    return "; ".join(
+        tr("{label} at {words}", label=label, words=", ".join(dict.fromkeys(speeds))) for label, speeds in found.items()
+    )
 
 
 def _kinds(clip: ClipEntry) -> list[str]:
     kinds = []
     if clip.look == "to watch":
-        kinds.append("without counts")
+        kinds.append(tr("without counts"))
     if clip.half_time:
         kinds.append("half-time")
     if clip.arrangement != "one picture":

@@ -19,6 +19,7 @@ from vamos.core.pack.verify_picture import picture_findings
 from vamos.core.pack.verify_sound import pitch_finding, sound_findings
 from vamos.core.progress import Progress, quiet
 from vamos.errors import VamosError
+from vamos.language import tr
 
 
 def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]:
@@ -30,21 +31,21 @@ def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]
         findings += _checksum(folder, entry.file, entry.sha256)
     findings += _page(folder, manifest)
     for number, clip in enumerate(manifest.clips):
-        progress(number / len(manifest.clips), f"Checking {clip.file}")
+        progress(number / len(manifest.clips), tr("Checking {file}", file=clip.file))
         findings += _clip(folder, clip)
         findings += _beside_full_speed(folder, clip, manifest)
     findings += _unnamed(folder, manifest)
-    progress(1.0, "Checked")
+    progress(1.0, tr("Checked"))
     return findings
 
 
 def _checksum(folder: Path, name: str, wanted: str) -> Iterator[Finding]:
     path = folder / name
     if not path.is_file():
-        yield Finding(name, "file", False, "it is missing")
+        yield Finding(name, "file", False, tr("it is missing"))
     else:
         same = checksum(path) == wanted
-        yield Finding(name, "checksum", same, "as written" if same else "the file was changed")
+        yield Finding(name, "checksum", same, tr("as written") if same else tr("the file was changed"))
 
 
 def _page(folder: Path, manifest: Manifest) -> Iterator[Finding]:
@@ -57,10 +58,10 @@ def _page(folder: Path, manifest: Manifest) -> Iterator[Finding]:
         shown = [*data["sections"], *([data["through"]] if data["through"] else [])]
         played = {f["file"] for s in shown for v in s["views"] for f in v["files"]}
     except (OSError, UnicodeDecodeError, IndexError, KeyError, TypeError, msgspec.DecodeError):
-        yield Finding(PAGE, "page", False, "it cannot be understood")
+        yield Finding(PAGE, "page", False, tr("it cannot be understood"))
         return
     wanted = {c.file for c in manifest.clips}
-    words = f"it plays {len(played & wanted)} of {len(wanted)} clips"
+    words = tr("it plays {number} of {number2} clips", number=len(played & wanted), number2=len(wanted))
     yield Finding(PAGE, "page", played == wanted, words)
 
 
@@ -84,7 +85,12 @@ def _beside_full_speed(folder: Path, entry: ClipEntry, manifest: Manifest) -> It
     frame = 1 / float(Fraction(entry.rate)) + 1 / float(Fraction(full.rate))
     wanted = full.duration_s / entry.speed
     good = abs(entry.duration_s - wanted) <= frame * (1 + 1 / entry.speed)
-    yield Finding(entry.file, "speed", good, f"{full.duration_s / entry.duration_s:.0%}, said to be {entry.speed:.0%}")
+    yield Finding(
+        entry.file,
+        "speed",
+        good,
+        tr("{number:.0%}, said to be {speed:.0%}", number=full.duration_s / entry.duration_s, speed=entry.speed),
+    )
     paths = folder / entry.file, folder / full.file
     if entry.sound == ClipSound.SONG and all(p.is_file() for p in paths):
         try:
@@ -118,4 +124,4 @@ def _unnamed(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     for path in sorted(folder.rglob("*.mp4")):
         name = path.relative_to(folder).as_posix()
         if name not in named:
-            yield Finding(name, "manifest", False, "this film is not in the manifest")
+            yield Finding(name, "manifest", False, tr("this film is not in the manifest"))

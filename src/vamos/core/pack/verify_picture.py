@@ -21,6 +21,7 @@ from vamos.core.pack.manifest import ClipEntry
 from vamos.core.render.clips import small_grey
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import yuv_plates
+from vamos.language import tr
 
 Pixels = np.ndarray
 Planes = tuple[Pixels, Pixels, Pixels]
@@ -46,14 +47,26 @@ def picture_findings(path: Path, entry: ClipEntry) -> Iterator[Finding]:
     """All about the picture; raises MediaError when it cannot be decoded."""
     seen = _decoded(path, entry)
     name, times, rate = entry.file, seen.times, Fraction(entry.rate)
-    yield Finding(name, "frames", len(times) == entry.frames, f"{len(times)} of {entry.frames}")
+    yield Finding(
+        name, "frames", len(times) == entry.frames, tr("{number} of {frames}", number=len(times), frames=entry.frames)
+    )
     yield Finding(name, "size", seen.size == (entry.width, entry.height), f"{seen.size[0]} × {seen.size[1]}")
-    yield Finding(name, "matrix", seen.matrix == entry.matrix, f"{seen.matrix}, wanted {entry.matrix}")
+    yield Finding(
+        name,
+        "matrix",
+        seen.matrix == entry.matrix,
+        tr("{matrix}, wanted {matrix2}", matrix=seen.matrix, matrix2=entry.matrix),
+    )
     late = max((abs(t - times[0] - float(k / rate)) for k, t in enumerate(times)), default=0.0)
-    yield Finding(name, "frame times", late < 1e-3, f"at most {late * 1000:.2f} ms off")
+    yield Finding(name, tr("frame times"), late < 1e-3, tr("at most {number:.2f} ms off", number=late * 1000))
     length = len(times) / float(rate)
     good = abs(length - entry.duration_s) < 0.5 / float(rate)
-    yield Finding(name, "duration", good, f"{length:.3f} s, wanted {entry.duration_s:.3f} s")
+    yield Finding(
+        name,
+        "duration",
+        good,
+        tr("{length:.3f} s, wanted {duration_s:.3f} s", length=length, duration_s=entry.duration_s),
+    )
     yield from _counts(entry, seen)
     yield from _card_findings(entry, seen)
     if not entry.pieces:
@@ -93,18 +106,18 @@ def _counts(entry: ClipEntry, seen: _Seen) -> Iterator[Finding]:
     """Each count stands on its frame, and not on the frame before; the number is the one on the plate."""
     if not entry.counts:
         meant = not any(state.number for _, state in entry.states)
-        words = "none, as wished" if meant else "the manifest names no counts"
+        words = tr("none, as wished") if meant else tr("the manifest names no counts")
         yield Finding(entry.file, "counts", meant, words)
         return
     found = [_count(entry, seen, frame, number) for frame, number in entry.counts]
     inside = next((k for k, (frame, _) in enumerate(entry.counts) if frame > 0), 0)
-    yield Finding(entry.file, "first count", *found[inside])
-    yield Finding(entry.file, "last count", *found[-1])
+    yield Finding(entry.file, tr("first count"), *found[inside])
+    yield Finding(entry.file, tr("last count"), *found[-1])
     wrong = [detail for good, detail in found if not good]
-    words = f"{len(found) - len(wrong)} of {len(found)} stand where they should"
-    yield Finding(entry.file, "every count", not wrong, f"{words}: {wrong[0]}" if wrong else words)
+    words = tr("{number} of {number2} stand where they should", number=len(found) - len(wrong), number2=len(found))
+    yield Finding(entry.file, tr("every count"), not wrong, f"{words}: {wrong[0]}" if wrong else words)
     ordered = all(a[0] < b[0] for a, b in zip(entry.counts, entry.counts[1:], strict=False))
-    yield Finding(entry.file, "order of counts", ordered, "they go on" if ordered else "they do not go on")
+    yield Finding(entry.file, tr("order of counts"), ordered, tr("they go on") if ordered else tr("they do not go on"))
 
 
 def _cards(entry: ClipEntry) -> list[tuple[int, OverlayState]]:
@@ -116,18 +129,31 @@ def _card_findings(entry: ClipEntry, seen: _Seen) -> Iterator[Finding]:
     cards = _cards(entry)
     wrong = [f for f, _ in cards if seen.off.get(f, (255.0, 0.0))[0] >= _PLATE_TOLERANCE]
     if cards:
-        words = f"{len(cards) - len(wrong)} of {len(cards)} stand where they should"
-        yield Finding(entry.file, "cards", not wrong, f"{words}: not at frame {wrong[0]}" if wrong else words)
+        words = tr("{number} of {number2} stand where they should", number=len(cards) - len(wrong), number2=len(cards))
+        yield Finding(
+            entry.file,
+            "cards",
+            not wrong,
+            tr("{words}: not at frame {value}", words=words, value=wrong[0]) if wrong else words,
+        )
 
 
 def _count(entry: ClipEntry, seen: _Seen, frame: int, number: str) -> tuple[bool, str]:
     if frame not in seen.off:
-        return False, f"frame {frame} is missing"
+        return False, tr("frame {frame} is missing", frame=frame)
     state = _state_at(entry, frame)
     if state.number != number:
-        return False, f"“{number}” is named at frame {frame}, where “{state.number}” stands"
+        return False, tr(
+            "“{number}” is named at frame {frame}, where “{number2}” stands",
+            number=number,
+            frame=frame,
+            number2=state.number,
+        )
     off, other = seen.off[frame]
-    good, detail = off < _PLATE_TOLERANCE, f"“{number}” from frame {frame} ({off:.1f} levels off)"
+    good, detail = (
+        off < _PLATE_TOLERANCE,
+        tr("“{number}” from frame {frame} ({off:.1f} levels off)", number=number, frame=frame, off=off),
+    )
     if frame > 0 and _state_at(entry, frame - 1) != state:
         counted = bool(_state_at(entry, frame - 1).number)
         good = bool(good and off < other and (not counted or seen.before.get(frame, 255.0) < _PLATE_TOLERANCE))
@@ -161,7 +187,7 @@ def _flip(
     """A picture lies nearer to the kept one as filmed, or to its mirror image."""
     planes = kept.get(frame)
     if planes is None:
-        return Finding(entry.file, "flip", False, "the middle frame is missing")
+        return Finding(entry.file, "flip", False, tr("the middle frame is missing"))
     seen = small_grey(planes[0]).astype(float)
     filmed = np.array(proof, dtype=float)
     clear = _uncovered(entry, frame) & _uncovered(entry, frame)[:, ::-1]
@@ -171,9 +197,14 @@ def _flip(
     flipped = wanted and entry.arrangement == Arrangement.ONE
     good = mirrored < straight if flipped else straight < mirrored
     if abs(mirrored - straight) < 0.15:
-        return Finding(entry.file, "flip", min(mirrored, straight) < 3, "the picture is too even to tell its sides")
-    word = "flipped" if mirrored < straight else "as filmed"
-    return Finding(entry.file, "flip", good, f"{word} ({straight:.1f} against {mirrored:.1f})")
+        return Finding(entry.file, "flip", min(mirrored, straight) < 3, tr("the picture is too even to tell its sides"))
+    word = "flipped" if mirrored < straight else tr("as filmed")
+    return Finding(
+        entry.file,
+        "flip",
+        good,
+        tr("{word} ({straight:.1f} against {mirrored:.1f})", word=word, straight=straight, mirrored=mirrored),
+    )
 
 
 def _uncovered(entry: ClipEntry, frame: int) -> np.ndarray:

@@ -15,6 +15,7 @@ from vamos.core.model.clip import ClipSound
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.render.sound import PEAK_DBTP, RATE, loudness, true_peak
+from vamos.language import tr
 
 Floats = npt.NDArray[np.float64]
 
@@ -32,17 +33,22 @@ def sound_findings(path: Path, entry: ClipEntry) -> Iterator[Finding]:
     if entry.loudness_lufs is None:
         with opened(path) as container:
             silent = not container.streams.audio
-        yield Finding(entry.file, "sound", silent, "none, as wished" if silent else "there should be none")
+        yield Finding(entry.file, "sound", silent, tr("none, as wished") if silent else tr("there should be none"))
         return
     sound = read_sound(path, RATE, channels=2)
     level = loudness(sound.samples)
     near = abs(level - entry.loudness_lufs) <= _LOUDNESS_TOLERANCE or max(level, entry.loudness_lufs) < -60
-    yield Finding(entry.file, "loudness", near, f"{level:.1f} LUFS, wanted {entry.loudness_lufs:.1f}")
+    yield Finding(
+        entry.file,
+        "loudness",
+        near,
+        tr("{level:.1f} LUFS, wanted {loudness_lufs:.1f}", level=level, loudness_lufs=entry.loudness_lufs),
+    )
     peak = float(20 * np.log10(max(true_peak(sound.samples), 1e-9)))
-    yield Finding(entry.file, "true peak", peak <= PEAK_DBTP + 0.05, f"{peak:.1f} dBTP")
+    yield Finding(entry.file, tr("true peak"), peak <= PEAK_DBTP + 0.05, tr("{peak:.1f} dBTP", peak=peak))
     gap = abs(sound.duration_s - entry.duration_s)
     # The last AAC packet is filled up: 1024 frames at most.
-    yield Finding(entry.file, "sound length", gap < 0.05, f"{sound.duration_s:.3f} s")
+    yield Finding(entry.file, tr("sound length"), gap < 0.05, f"{sound.duration_s:.3f} s")
     if entry.sound == ClipSound.CLICKS and entry.counts:
         yield _clicks(entry, sound.mono())
 
@@ -64,7 +70,15 @@ def _clicks(entry: ClipEntry, sound: Samples) -> Finding:
     # The first may begin before the clip, and where the song is over nothing clicks.
     good = heard >= HEARD * len(entry.counts) and worst <= _ONSET_S + 0.5 / rate
     return Finding(
-        entry.file, "clicks", good, f"{heard} of {len(entry.counts)} heard, at most {worst * 1000:.1f} ms off"
+        entry.file,
+        "clicks",
+        good,
+        tr(
+            "{heard} of {number} heard, at most {number2:.1f} ms off",
+            heard=heard,
+            number=len(entry.counts),
+            number2=worst * 1000,
+        ),
     )
 
 
@@ -77,7 +91,7 @@ def pitch_finding(path: Path, entry: ClipEntry, other: Path) -> Finding | None:
     reach = _REACH_CENTS // _CENTS
     rows = [float(np.dot(a[reach:-reach], np.roll(b, k)[reach:-reach])) for k in range(-reach, reach + 1)]
     cents = (int(np.argmax(rows)) - reach) * _CENTS
-    return Finding(entry.file, "pitch", abs(cents) <= _SAME_CENTS, f"{cents:+d} cents")
+    return Finding(entry.file, "pitch", abs(cents) <= _SAME_CENTS, tr("{cents:+d} cents", cents=cents))
 
 
 def _spectrum(sound: Samples) -> Floats | None:

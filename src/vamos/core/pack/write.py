@@ -53,6 +53,7 @@ from vamos.errors import (
     WriteError,
     write_error,
 )
+from vamos.language import tr
 
 #: A version and the file it is written to.
 Place = tuple[Version, Path]
@@ -89,7 +90,7 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
     project = packed_project(project)
     grid, clips = project.grid, plan_clips(project)
     if project.song is None or grid is None or not clips:
-        raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
+        raise InputError(tr("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it."))
     check_place(out)
     with made_at(out, only_a_pack) as work:
         outcome = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress).run(clips)
@@ -136,7 +137,9 @@ class _Packer:
             tasks.insert(0, (float(through.shown.length), partial(self._render, through, places, chapters)))
         self._work_through(tasks, through is not None)
         if not self.entries:
-            raise InputError("No clip could be written. " + " ".join(dict.fromkeys(self.problems)))
+            raise InputError(
+                tr("No clip could be written. {problems}", problems=" ".join(dict.fromkeys(self.problems)))
+            )
         extra += self._sheets() + self._for_students()
         shown = (*clips, through) if through is not None else clips
         self.problems += [f"{c.title}, {c.view}: {p}" for c in shown for p in c.problems]
@@ -197,14 +200,16 @@ class _Packer:
             new = [j for j in jobs if done[j.path] is None]
             written = render_clip(new, self.stage, self._song(new, stopped), stopped, chapters) if new else []
             made = {w.job.path: mf.clip_entry(w, self.work, keys[w.job.path]) for w in written}
-            progress(1.0, f"Wrote {clip.title}")
+            progress(1.0, tr("Wrote {title}", title=clip.title))
             entries = [done[j.path] or made[j.path] for j in jobs]
             self.cuts += [self._cut(j, e) for j, e in zip(jobs, entries, strict=True)]
             return entries
         except (WriteError, Stopped):
             raise
         except (MissingError, MediaError) as error:
-            self.problems.append(f"{clip.title}, {clip.view}: not written, {error}")
+            self.problems.append(
+                tr("{title}, {view}: not written, {error}", title=clip.title, view=clip.view, error=error)
+            )
             return []
 
     def _cut(self, job: RenderJob, entry: mf.ClipEntry) -> Cut:
@@ -246,7 +251,7 @@ class _Packer:
     @property
     def rights(self) -> str:
         said = self.project.dance.rights or self.song_media.rights
-        return said or "The rights of the music are yours to clear; this is no legal advice."
+        return said or tr("The rights of the music are yours to clear; this is no legal advice.")
 
     def _for_students(self) -> list[Path]:
         """The page that plays the clips, and captions of each clip with counts."""
@@ -286,14 +291,20 @@ def _covered(entry: mf.ClipEntry) -> list[str]:
     if entry.covered <= _COVERED:
         return []
     return [
-        f"{entry.title}, {entry.view}: the counts cover the dancer for {entry.covered:.0%} of {entry.file}; "
-        "another style, or smaller counts, keep clear"
+        tr(
+            "{title}, {view}: the counts cover the dancer for {covered:.0%} of {file}; another "
+            "style, or smaller counts, keep clear",
+            title=entry.title,
+            view=entry.view,
+            covered=entry.covered,
+            file=entry.file,
+        )
     ]
 
 
 def _sound_problems(entry: mf.ClipEntry) -> list[str]:
     if entry.loudness_lufs is not None and entry.loudness_lufs <= -60:
-        return [f"{entry.title}: the song is silent in this clip"]
+        return [tr("{title}: the song is silent in this clip", title=entry.title)]
     return []
 
 
@@ -318,14 +329,21 @@ def check_place(out: Path) -> None:
     out = out.absolute()
     if out.resolve() == Path.cwd().resolve():
         raise WriteError(
-            "a pack cannot replace the folder one works in.", file=out, todo="Name a folder in it, such as ./pack."
+            tr("a pack cannot replace the folder one works in."),
+            file=out,
+            todo=tr("Name a folder in it, such as ./pack."),
         )
     try:
         if out.is_symlink() and not out.exists():
-            raise WriteError("it is a link to nothing.", file=out, safe="It was not touched.", todo="Remove the link.")
+            raise WriteError(
+                tr("it is a link to nothing."), file=out, safe=tr("It was not touched."), todo=tr("Remove the link.")
+            )
         if out.exists() and not out.is_dir():
             raise WriteError(
-                "a file of this name exists.", file=out, safe="It was not touched.", todo="Choose another name."
+                tr("a file of this name exists."),
+                file=out,
+                safe=tr("It was not touched."),
+                todo=tr("Choose another name."),
             )
         if out.is_dir():
             only_a_pack(out)
@@ -347,17 +365,21 @@ def only_a_pack(folder: Path) -> None:
         known = mf.named_files(mf.read_manifest(folder))
     except (MissingError, ProjectError) as error:
         raise WriteError(
-            f"this folder holds other files, such as {files[0].relative_to(folder)}.",
+            tr("this folder holds other files, such as {relative_to}.", relative_to=files[0].relative_to(folder)),
             file=folder,
-            safe="Nothing in it was touched.",
-            todo="Choose an empty folder or a new name.",
+            safe=tr("Nothing in it was touched."),
+            todo=tr("Choose an empty folder or a new name."),
         ) from error
     foreign = [p.relative_to(folder).as_posix() for p in files if p.relative_to(folder).as_posix() not in known]
     if foreign:
-        more = f" and {len(foreign) - 1} more" if len(foreign) > 1 else ""
+        more = tr(" and {number} more", number=len(foreign) - 1) if len(foreign) > 1 else ""
         raise WriteError(
-            f"this folder holds an earlier pack and also {foreign[0]}{more}, which Vamos did not write.",
+            tr(
+                "this folder holds an earlier pack and also {value}{more}, which Vamos did not write.",
+                value=foreign[0],
+                more=more,
+            ),
             file=folder,
-            safe="Nothing in it was touched.",
-            todo="Move that elsewhere, or choose a new name.",
+            safe=tr("Nothing in it was touched."),
+            todo=tr("Move that elsewhere, or choose a new name."),
         )

@@ -24,7 +24,11 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import Remark
 from vamos.core.time import TimeMap, count_text
 from vamos.core.time.timemap import Floats
+from vamos.language import marked, tr
 
+#: What sides do, as it is kept in projects.
+IS_STILL, IS_MOVING = marked("still"), marked("moves")
+SAYS_AND, SAYS_NONE = marked("says “&”"), marked("says no “&”")
 #: Half counts are compared.
 CELLS = 2
 #: Less than this share of what a pass usually moves is still, more than that is movement.
@@ -108,16 +112,21 @@ def open_questions(project: Project) -> dict[str, int]:
 def question_words(found: Disagreement, title: str, names: dict[str, str]) -> str:
     """A disagreement as a question, with the names of the takes."""
     sides = [f"{', '.join(names.get(t, t) for t, _ in side.takes)} {_verb(side)}" for side in found.sides]
-    return f"On {counts_words(found)} of {title}, {'; '.join(sides)}. Which is right?"
+    return tr(
+        "On {counts} of {title}, {words}. Which is right?",
+        counts=counts_words(found),
+        title=title,
+        words="; ".join(sides),
+    )
 
 
 def _verb(side: Side) -> str:
     many = len(side.takes) > 1
     return {
-        "still": "are still" if many else "is still",
-        "moves": "move" if many else "moves",
-        "says “&”": "say “&”" if many else "says “&”",
-        "says no “&”": "say none" if many else "says none",
+        IS_STILL: tr("are still") if many else tr("is still"),
+        IS_MOVING: tr("move") if many else tr(IS_MOVING),
+        SAYS_AND: tr("say “&”") if many else tr(SAYS_AND),
+        SAYS_NONE: tr("say none") if many else tr("says none"),
     }.get(side.words, side.words)
 
 
@@ -132,18 +141,31 @@ def remarks_of(found: Disagreement, right: str, title: str) -> Iterator[tuple[st
     """What is said of the takes on other sides than the right one."""
     for side in found.sides:
         for take, at in side.takes if side.words != right else ():
-            yield take, Remark(at, f"{side.words} on {counts_words(found)} of {title}, where others {_plain(right)}")
+            yield (
+                take,
+                Remark(
+                    at,
+                    tr(
+                        "{words} on {counts} of {title}, where others {plain}",
+                        words=tr(side.words),
+                        counts=counts_words(found),
+                        title=title,
+                        plain=_plain(right),
+                    ),
+                ),
+            )
 
 
 def _plain(words: str) -> str:
-    return {"still": "move", "moves": "move", "says “&”": "say “&”", "says no “&”": "say none"}.get(words, words)
+    others = {IS_STILL: tr(IS_STILL), IS_MOVING: tr("move"), SAYS_AND: tr("say “&”"), SAYS_NONE: tr("say none")}
+    return others.get(words, words)
 
 
 def counts_words(found: Disagreement) -> str:
     """``5`` or ``5 to 6``: the counts of a disagreement as they are said."""
     start = floor(found.start)
     first, last = count_text(Fraction(start)), count_text(Fraction(max(start, ceil(found.end) - 1)))
-    return first if first == last else f"{first} to {last}"
+    return first if first == last else tr("{first} to {last}", first=first, last=last)
 
 
 def _differences(group: Sequence[Danced]) -> Iterator[tuple[Disagreement, str]]:
@@ -164,11 +186,14 @@ def _differences(group: Sequence[Danced]) -> Iterator[tuple[Disagreement, str]]:
         if end - first < LONGEST_FLUKE or _held(line, start, stop):
             continue
         sides = []
-        for words, flags in (("still", still), ("moves", moves)):
+        for words, flags in ((IS_STILL, still), (IS_MOVING, moves)):
             on = [t for t, row in flags.items() if row[first:end].mean() > 0.5]
             sides.append(Side(words, tuple((t, takes[t][0].take_s(start)) for t in on)))
         if all(side.takes for side in sides):
-            yield Disagreement(_section(line), start, stop, tuple(sides)), "moves" if _danced(line, start, stop) else ""
+            yield (
+                Disagreement(_section(line), start, stop, tuple(sides)),
+                IS_MOVING if _danced(line, start, stop) else "",
+            )
 
 
 def _said(group: Sequence[Danced]) -> Iterator[tuple[Disagreement, str]]:
@@ -185,8 +210,8 @@ def _said(group: Sequence[Danced]) -> Iterator[tuple[Disagreement, str]]:
             continue
         at = {one.take: one.take_s(Fraction(count)) for one in reversed(voices)}
         sides = (
-            Side("says “&”", tuple((t, at[t]) for t in yes)),
-            Side("says no “&”", tuple((t, at[t]) for t in no)),
+            Side(SAYS_AND, tuple((t, at[t]) for t in yes)),
+            Side(SAYS_NONE, tuple((t, at[t]) for t in no)),
         )
         yield Disagreement(_section(line), Fraction(count), Fraction(count + 1), sides), _and_in_sheet(line, count)
 
@@ -216,4 +241,4 @@ def _and_in_sheet(line: Line, count: int) -> str:
     events = [e for _, e in line.events() if e.short]
     if not events:
         return ""
-    return "says “&”" if any(count < e.start < count + 1 for e in events) else "says no “&”"
+    return SAYS_AND if any(count < e.start < count + 1 for e in events) else SAYS_NONE

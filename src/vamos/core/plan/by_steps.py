@@ -20,6 +20,7 @@ from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind, counts_to_take
 from vamos.core.time import TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
+from vamos.language import tr
 
 #: Samples a count of what moves when.
 CELLS = 8
@@ -113,7 +114,7 @@ def by_steps(motion: Motion, duration_s: float, pattern: Pattern, grid: Grid) ->
     start = max(0.0, best.start_s)
     end = min(duration_s, best.start_s + float(song_s[-1] - song_s[0]) / best.rate)
     others = [float(clock(start)) + move for move in moves]
-    tempo = "" if abs(best.rate - 1) < 0.01 else f" at {best.rate:.0%} of the song’s tempo"
+    tempo = "" if abs(best.rate - 1) < 0.01 else tr(" at {rate:.0%} of the song’s tempo", rate=best.rate)
     return Pass(
         PassKind.SONG,
         TimeRange(start, end),
@@ -121,7 +122,10 @@ def by_steps(motion: Motion, duration_s: float, pattern: Pattern, grid: Grid) ->
         CONFIDENCE,
         1 / PER_SECOND,
         best.rate,
-        f"placed by its steps{tempo}, as danced in the other takes; nothing was heard: see whether it is right",
+        tr(
+            "placed by its steps{tempo}, as danced in the other takes; nothing was heard: see whether it is right",
+            tempo=tempo,
+        ),
         tuple(at for at in others if at >= 0),
     )
 

@@ -13,12 +13,16 @@ from vamos.core.model.project import Project
 from vamos.core.plan.coverage import Coverage
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.time import CountRange
+from vamos.language import tr
 from vamos.plural import plural
 
 #: What of the dance's card stands on the title and on the last card.
-_TITLE, _END = ("By", "Counts", "Walls", "Level", "Tags", "Restarts", "Song"), ("By", "Links", "Rights")
+_TITLE, _END = (
+    (tr("By"), tr("Counts"), tr("Walls"), tr("Level"), tr("Tags"), tr("Restarts"), tr("Song")),
+    (tr("By"), tr("Links"), tr("Rights")),
+)
 #: Rows that need no name.
-_PLAIN = ("By", "Level", "Links", "Rights")
+_PLAIN = (tr("By"), tr("Level"), tr("Links"), tr("Rights"))
 
 
 def run_through_of(project: Project, coverage: Coverage | None) -> Clip | None:
@@ -48,7 +52,10 @@ def _with_cards(clip: Clip, project: Project, coverage: Coverage, cards: Cards) 
     found += _names(clip, coverage, cards)
     problems = clip.problems
     if before < cards.title:
-        problems = (*problems, f"the title stands for {plural(int(before), 'count')} only: the song begins there")
+        problems = (
+            *problems,
+            tr("the title stands for {counts} only: the song begins there", counts=plural(int(before), "count")),
+        )
     return replace(
         clip,
         run_up=clip.run_up + before,
@@ -69,7 +76,7 @@ def _names(clip: Clip, coverage: Coverage, cards: Cards) -> Iterator[ClipCard]:
         if not line.kind.danced or not clip.counts.contains(line.start):
             continue
         name, counts = called.get(line.start), cards.tag
-        wall = f", wall {line.wall}" if line.wall is not None else ""
+        wall = tr(", wall {wall}", wall=line.wall) if line.wall is not None else ""
         title = f"{name[:1].upper()}{name[1:]}{wall}" if name is not None else ""
         if not title or not counts:
             title, counts = f"{line.title}{wall}".strip(", "), cards.section

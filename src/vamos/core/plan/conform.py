@@ -10,6 +10,7 @@ from vamos.core.model.dance import Dance
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind, counts_to_take
 from vamos.core.time import CountRange, TimeMap, TimeRange
+from vamos.language import tr
 
 #: A run of fewer counts than this is no pass of its own.
 _FEWEST = 4.0
@@ -35,7 +36,7 @@ def conformed(
                 continue
             where = TimeRange(float(to_take(start)), float(to_take(end)))
             clock = _between(to_take, start, end).inverse().shifted(shift)
-            reason = f"danced to “{title}”, laid on this song by its counts"
+            reason = tr("danced to “{title}”, laid on this song by its counts", title=title)
             kind = PassKind.COUNTED
             found.append(
                 replace(one, kind=kind, take_range=where, clock=clock, reason=reason, rate=1.0, also_at_song_s=())

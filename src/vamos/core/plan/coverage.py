@@ -23,6 +23,7 @@ from vamos.core.plan.said_sides import meaning_of
 from vamos.core.plan.views import Headings, ViewShare, seen_view
 from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
+from vamos.language import tr
 from vamos.plural import plural
 
 #: A dancer who is less tall than this in the picture is far away.
@@ -229,7 +230,7 @@ class Coverage:
         score = the_pass.confidence
         trouble = trouble_in(take, at)
         if trouble:
-            problems.append("trouble in this pass: " + ", ".join(trouble))
+            problems.append(tr("trouble in this pass: {trouble}", trouble=", ".join(trouble)))
             against.append("trouble")
             score -= 2
         noticed = [r.text for r in take.remarks or () if at.start_s <= r.take_s < at.end_s]
@@ -238,25 +239,25 @@ class Coverage:
             against.append(plural(len(noticed), "remark"))
             score -= 0.4
         if the_pass.kind is PassKind.COUNTED:
-            against.append("counted, not to the song")
+            against.append(tr("counted, not to the song"))
             score -= 0.6
         if the_pass.confidence < SURE:
-            problems.append(f"placed with little confidence ({the_pass.confidence:.0%})")
-            against.append("hardly placed")
+            problems.append(tr("placed with little confidence ({confidence:.0%})", confidence=the_pass.confidence))
+            against.append(tr("hardly placed"))
         if seen.view is not take.stretch_at(at.start_s).view:
             # Seen after a turn: somebody who filmed that view on purpose filmed it better.
-            against.append("seen after a turn")
+            against.append(tr("seen after a turn"))
             score -= 0.3
         if the_pass.tall is not None and the_pass.tall < SMALL and stretch.view is not View.FEET:
-            against.append(f"far away, {the_pass.tall:.0%} of the picture’s height")
+            against.append(tr("far away, {tall:.0%} of the picture’s height", tall=the_pass.tall))
             score -= 0.15
         if run_up and there(float(line.start) - run_up) < the_pass.take_range.start_s - EARLY_S:
-            problems.append("the pass does not hold the whole run-up")
-            against.append("no whole run-up")
+            problems.append(tr("the pass does not hold the whole run-up"))
+            against.append(tr("no whole run-up"))
             score -= 0.5
         if run_out and there(float(line.counts.end) + run_out) > the_pass.take_range.end_s + LATE_S:
-            problems.append("the pass ends before the run-out")
-            against.append("no whole run-out")
+            problems.append(tr("the pass ends before the run-out"))
+            against.append(tr("no whole run-out"))
             score -= 0.25
         return Candidate(take, placed.number, line, stretch, score, tuple(problems), seen, there, tuple(against))
 
@@ -297,7 +298,7 @@ def subject_title(line: Line) -> str:
     if line.section is not None:
         return line.section.name
     # A part of the song is longer than one of its lines.
-    return line_name(replace(line, title="") if line.title.startswith("part ") else line)
+    return line_name(replace(line, title="") if line.of_part else line)
 
 
 #: Subjects of a song without a sheet are its music, by the second.

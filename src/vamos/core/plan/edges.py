@@ -10,6 +10,7 @@ from vamos.core.model.clip import Choice
 from vamos.core.model.project import Output
 from vamos.core.plan.coverage import EARLY_S, LATE_S, Coverage
 from vamos.core.time import CountRange, TimeMap, TimeRange
+from vamos.language import tr
 
 HALF = Fraction(1, 2)
 #: A hold is waited for by so many counts at most.
@@ -45,16 +46,18 @@ def edges_of(
     if hold is not None:
         if choice.run_out is None and hold.end - core.end <= _LONGEST_HOLD:
             run_out = hold.end - core.end
-            words = ", to the end of the hold"
+            words = tr(", to the end of the hold")
         else:
-            problems.append("the clip ends inside a hold")
+            problems.append(tr("the clip ends inside a hold"))
     if choice.run_up is not None and choice.run_up < pickup:
-        problems.append(f"the pickup begins {count_words(pickup)} before 1 and is cut off")
+        problems.append(tr("the pickup begins {count} before 1 and is cut off", count=count_words(pickup)))
     run_up, run_out = _within(core, run_up, run_out, count_to_take, filmed)
     nudge = (choice.nudge_start or 0, choice.nudge_end or 0)
-    reason = f"run-up {_number(run_up)}, run-out {_number(run_out)}{words}"
+    reason = tr(
+        "run-up {number}, run-out {number2}{words}", number=_number(run_up), number2=_number(run_out), words=words
+    )
     if any(nudge):
-        reason += f", nudged by {nudge[0]:+d} and {nudge[1]:+d} frames"
+        reason += tr(", nudged by {value:+d} and {value2:+d} frames", value=nudge[0], value2=nudge[1])
     return Edges(run_up, run_out, nudge, reason, tuple(problems))
 
 
@@ -72,7 +75,7 @@ def _within(
 
 
 def count_words(counts: Fraction) -> str:
-    return f"{_number(counts)} count" + ("" if counts == 1 else "s")
+    return tr("{number} count", number=_number(counts)) + ("" if counts == 1 else "s")
 
 
 def _number(counts: Fraction) -> str:

@@ -10,10 +10,17 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from vamos.core.model.take import Danced, Spoken, Stretch, View
+from vamos.language import marked, tr
 
-MIRRORED = "mirrored: copy the screen"
-BACK = "back view: same sides"
-AS_FILMED = "as filmed"
+MIRRORED = marked("mirrored: copy the screen")
+BACK = marked("back view: same sides")
+AS_FILMED = marked("as filmed")
+
+
+def label_words(label: str, short: bool = False) -> str:
+    """A label as learners read it, in the language of this run; ``short``: only its head."""
+    words = ", ".join(map(tr, label.split(", ")))
+    return words.split(":")[0] if short else words
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,15 +67,15 @@ def spoken_sides_hold(stretch: Stretch, flip: bool) -> bool | None:
 
 
 def _why(stretch: Stretch, flip: bool, asked: bool | None) -> str:
-    head = "flipped" if flip else "not flipped"
+    head = tr("flipped") if flip else tr("not flipped")
     if asked is not None and asked != wanted_flip(stretch):
-        return f"{head}: you asked for it"
+        return tr("{head}: you asked for it", head=head)
     if stretch.view not in (View.FRONT, View.BACK):
-        return f"{head}: {stretch.view} views keep their side unless asked"
-    facts = ["faces the camera" if stretch.view is View.FRONT else "seen from behind"]
-    facts.append("danced mirrored" if stretch.danced is Danced.MIRRORED else "danced on own sides")
+        return tr("{head}: {view} views keep their side unless asked", head=head, view=stretch.view)
+    facts = [tr("faces the camera") if stretch.view is View.FRONT else tr("seen from behind")]
+    facts.append(tr("danced mirrored") if stretch.danced is Danced.MIRRORED else tr("danced on own sides"))
     if stretch.in_mirror:
-        facts.append("filmed in a mirror")
+        facts.append(tr("filmed in a mirror"))
     if stretch.already_flipped:
-        facts.append("the file is already flipped")
+        facts.append(tr("the file is already flipped"))
     return f"{head}: " + ", ".join(facts)

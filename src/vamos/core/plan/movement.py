@@ -32,6 +32,7 @@ from vamos.core.plan.agree import Danced, agreement, ands_in, moved_in
 from vamos.core.plan.coverage import trouble_in
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap, TimeRange, count_text
+from vamos.language import tr
 
 #: A hold moves less than this share of the pass's middle; a start is count_to_take movement passes it.
 STILL = 0.5
@@ -56,9 +57,9 @@ def remarks_on(
     for line in covered:
         for at, event in line.events():
             if event.kind is Kind.HOLD:
-                name = f"the hold on {count_text(event.start, line.feel)} of {line.title}"
+                name = tr("the hold on {count} of {title}", count=count_text(event.start, line.feel), title=line.title)
                 if _danced_through(motion, middle, count_to_take, at, event):
-                    found.append(Remark(count_to_take(at), f"{name} is danced through"))
+                    found.append(Remark(count_to_take(at), tr("{name} is danced through", name=name)))
                 elif (entry := _entry(motion, middle, count_to_take, at + event.length)) is not None:
                     entries.append((entry, count_to_take.inverse()(entry) - float(at + event.length), name))
     # What lies between two pictures cannot be told.
@@ -78,15 +79,15 @@ def _leaving(motion: Motion, count_to_take: TimeMap, line: Line, feet: bool) -> 
     first, last = (max(0, round(count_to_take(at) * PER_SECOND)) for at in (line.start, line.counts.end))
     boxes = _of_feet(motion, first, last) if feet else motion.boxes[first:last]
     for side, near in (
-        ("left", boxes[:, 0] < _EDGE),
-        ("top", boxes[:, 1] < _EDGE),
-        ("right", boxes[:, 2] > 1 - _EDGE),
-        ("bottom", boxes[:, 3] > 1 - _EDGE),
+        (tr("left"), boxes[:, 0] < _EDGE),
+        (tr("top"), boxes[:, 1] < _EDGE),
+        (tr("right"), boxes[:, 2] > 1 - _EDGE),
+        (tr("bottom"), boxes[:, 3] > 1 - _EDGE),
     ):
         if near.sum() >= _SAMPLES:
             at = (first + int(np.flatnonzero(near)[0])) / PER_SECOND
-            name = f" in {line.title}" if line.title else ""
-            yield Remark(at, f"movement leaves the picture at the {side}{name}")
+            name = tr(" in {title}", title=line.title) if line.title else ""
+            yield Remark(at, tr("movement leaves the picture at the {side}{name}", side=side, name=name))
 
 
 def _of_feet(motion: Motion, first: int, last: int) -> np.ndarray:
@@ -139,8 +140,10 @@ def _off_time(entries: list[tuple[float, float, str]], most: float) -> Iterator[
     for at, late, name in entries:
         off = late - usual
         if abs(off) > most:
-            word = "late" if off > 0 else "early"
-            yield Remark(at, f"after {name}, the entry is {abs(off):.2f} counts {word}")
+            word = tr("late") if off > 0 else tr("early")
+            yield Remark(
+                at, tr("after {name}, the entry is {number:.2f} counts {word}", name=name, number=abs(off), word=word)
+            )
 
 
 def stillness(motion: Motion, first_s: float, last_s: float) -> tuple[float, float]:

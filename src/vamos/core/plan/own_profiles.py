@@ -17,6 +17,7 @@ from vamos.core.document.files import from_builtins, to_builtins, write_atomical
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.errors import InputError, ProjectError
+from vamos.language import tr
 
 #: A name is short enough for a button.
 _LONGEST = 40
@@ -43,10 +44,12 @@ def keep_profile(name: str, output: Output) -> Profile:
     """Keep the settings of an output under a name; one of the same name is replaced. Raises InputError, WriteError."""
     name = name.strip()
     if not name or len(name) > _LONGEST or any(ord(c) < 32 for c in name):
-        raise InputError(f"A profile needs a name of up to {_LONGEST} letters, such as Tuesday class.")
+        raise InputError(
+            tr("A profile needs a name of up to {longest} letters, such as Tuesday class.", longest=_LONGEST)
+        )
     taken = next((p.name for p in PROFILES if name.casefold() in (p.name.casefold(), p.key)), None)
     if taken is not None:
-        raise InputError(f"“{taken}” is one of Vamos’s own profiles; choose another name.")
+        raise InputError(tr("“{taken}” is one of Vamos’s own profiles; choose another name.", taken=taken))
     found = _read()
     found[name] = output
     _write(found)
@@ -62,7 +65,7 @@ def forget_profile(name: str) -> None:
 
 def _profile(name: str, output: Output) -> Profile:
     settings: dict[str, Any] = {f.name: getattr(output, f.name) for f in fields(Output)}
-    return Profile(name, name, "Settings of your own, kept for all projects.", settings)
+    return Profile(name, name, tr("Settings of your own, kept for all projects."), settings)
 
 
 def _read() -> dict[str, Output]:
@@ -72,16 +75,16 @@ def _read() -> dict[str, Output]:
     except FileNotFoundError:
         return {}
     except OSError as error:
-        raise ProjectError(f"it cannot be read ({error.strerror}).", file=path) from error
+        raise ProjectError(tr("it cannot be read ({strerror}).", strerror=error.strerror), file=path) from error
     try:
         data = msgspec.json.decode(raw)
         return {str(name): from_builtins(output, Output) for name, output in data["profiles"].items()}
     except (msgspec.DecodeError, msgspec.ValidationError, InputError, KeyError, TypeError, AttributeError) as error:
         raise ProjectError(
-            "it is no file of profiles that Vamos knows.",
+            tr("it is no file of profiles that Vamos knows."),
             file=path,
-            safe="It was not changed.",
-            todo="Move it away to keep new profiles.",
+            safe=tr("It was not changed."),
+            todo=tr("Move it away to keep new profiles."),
         ) from error
 
 

@@ -13,6 +13,7 @@ from vamos.core.lazy import scipy
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind
 from vamos.core.time import count_text
+from vamos.language import tr
 
 #: A count this far from an even pace is early or late (common practice, no source).
 OFF_S = 0.06
@@ -30,12 +31,17 @@ class LinePace:
 
     def words(self) -> str:
         """``Gate walk at 72 % of the song; 5 comes 0.08 s late``."""
-        title = self.line.title or f"line {self.line.number + 1}"
+        title = self.line.title or tr("line {number}", number=self.line.number + 1)
         told = [
-            f"{count_text(Fraction(k))} comes {abs(late):.2f} s {'late' if late > 0 else 'early'}"
+            tr(
+                "{count} comes {number:.2f} s {words}",
+                count=count_text(Fraction(k)),
+                number=abs(late),
+                words=tr("late") if late > 0 else tr("early"),
+            )
             for k, late in self.off
         ]
-        return "; ".join([f"{title} at {self.share:.0%} of the song", *told])
+        return "; ".join([tr("{title} at {share:.0%} of the song", title=title, share=self.share), *told])
 
 
 def paces(the_pass: Pass, grid: Grid, lines: Sequence[Line]) -> tuple[LinePace, ...]:

@@ -6,6 +6,7 @@ from fractions import Fraction
 
 from vamos.core.model.take import Stretch
 from vamos.core.plan.views import ViewShare
+from vamos.language import tr
 
 #: A dancer who is seen from another side for more than this share of a clip is worth a warning; a quick turn
 #: that comes back, or that ends it, is only mentioned.
@@ -17,10 +18,15 @@ def turn_words(seen: ViewShare) -> str:
     if not seen.others:
         return ""
     other = max(seen.others, key=lambda pair: pair[1])
-    counts = float(seen.turned_away)
-    return (
-        f"the dancer turns inside the clip and is seen from {_side(other[0].value)} for "
-        f"{counts:g} count{'' if counts == 1 else 's'}; the facing held longest decides the flip"
+    counts = seen.turned_away
+    shown = (
+        tr("{counts:g} count", counts=float(counts)) if counts == 1 else tr("{counts:g} counts", counts=float(counts))
+    )
+    return tr(
+        "the dancer turns inside the clip and is seen from {side} for {counts}; "
+        "the facing held longest decides the flip",
+        side=_side(other[0].value),
+        counts=shown,
     )
 
 
@@ -30,9 +36,9 @@ def problems_of_clip(stretch: Stretch, flip: bool, seen: ViewShare, length: Frac
     if seen.turned_away > _TURNED * length:
         found.append(turn_words(seen))
     if stretch.lettering and flip != stretch.already_flipped:
-        found.append("the lettering in the picture reads backwards")
+        found.append(tr("the lettering in the picture reads backwards"))
     return found
 
 
 def _side(view: str) -> str:
-    return {"front": "the front", "back": "behind"}.get(view, f"the {view}")
+    return {"front": tr("the front"), "back": tr("behind")}.get(view, tr("the {view}", view=view))

@@ -12,10 +12,11 @@ from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Output, Project
 from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.time import CountRange
+from vamos.language import marked, tr
 
-FROM_THE_TOP = "from the top to"
+FROM_THE_TOP = tr("from the top to")
 #: Stands for a section that was not chosen yet.
-NEXT_SECTION = "the next one"
+NEXT_SECTION = marked("the next one")
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,13 +61,13 @@ PROFILES = (
     Profile(
         "practice",
         "Practice pack",
-        "Every section, mirrored and from the back, at full speed and slowed, and the whole dance.",
+        tr("Every section, mirrored and from the back, at full speed and slowed, and the whole dance."),
         {**_ONE_EACH, "speeds": _SLOWED, "framing": _WIDE, "run_through": RunThrough(), "quality": Quality.PHONE},
     ),
     Profile(
         "along",
         "Dance-along",
-        "The whole dance with a title, a call before each tag, restart and stop; with the song, and with clicks.",
+        tr("The whole dance with a title, a call before each tag, restart and stop; with the song, and with clicks."),
         {
             **_ONE_EACH,
             "sections": False,
@@ -80,13 +81,13 @@ PROFILES = (
     Profile(
         "posts",
         "Section posts",
-        "One upright clip for each section at full speed; the picture follows the dancer.",
+        tr("One upright clip for each section at full speed; the picture follows the dancer."),
         {**_ONE_EACH, "speeds": _FULL, "framing": _UPRIGHT, "run_through": _NO_RUN, "quality": Quality.PHONE},
     ),
     Profile(
         "top",
         "From the top",
-        "The sections, and from the top to the end of each: 1, 1 to 2, 1 to 3 … and the whole dance.",
+        tr("The sections, and from the top to the end of each: 1, 1 to 2, 1 to 3 … and the whole dance."),
         {
             **_ONE_EACH,
             "from_the_top": True,
@@ -99,7 +100,7 @@ PROFILES = (
     Profile(
         "class",
         "Class set",
-        "For one lesson: what came before from the top, the new section slowed, and from the top with it.",
+        tr("For one lesson: what came before from the top, the new section slowed, and from the top with it."),
         {
             **_ONE_EACH,
             "sections": False,
@@ -113,7 +114,7 @@ PROFILES = (
     Profile(
         "editor",
         "Editor’s set",
-        "Clean clips without counts in high quality, with clips, films and counts as OpenTimelineIO.",
+        tr("Clean clips without counts in high quality, with clips, films and counts as OpenTimelineIO."),
         {
             **_ONE_EACH,
             "with_counts": False,
@@ -157,7 +158,7 @@ def class_ranges(coverage: Coverage, section: str) -> Iterator[NamedRange]:
         return
     start = danced[0].start
     if new.start > start:
-        yield NamedRange(f"recap before {new.title}", CountRange(start, new.start))
+        yield NamedRange(tr("recap before {title}", title=new.title), CountRange(start, new.start))
         yield NamedRange(f"{FROM_THE_TOP} {new.title}", CountRange(start, new.counts.end))
 
 
@@ -177,7 +178,7 @@ def ranges_from_the_top(coverage: Coverage) -> Iterator[NamedRange]:
     wall = [x for x in danced if x.wall is None or x.wall == danced[0].wall]
     ends: list[tuple[Fraction, str]] = []
     for line in wall:
-        name = line.section.name if line.section is not None else f"line {line.number}"
+        name = line.section.name if line.section is not None else tr("line {number}", number=line.number)
         if ends and ends[-1][1] == name:
             ends.pop()
         ends.append((line.counts.end, name))

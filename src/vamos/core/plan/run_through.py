@@ -18,6 +18,7 @@ from vamos.core.model.take import PassKind, Stretch, View
 from vamos.core.plan.coverage import EARLY_S, LATE_S, Candidate, Coverage, choice_for, subject_id, subject_title
 from vamos.core.plan.flip import choose_flip
 from vamos.core.time import CountRange
+from vamos.language import tr
 from vamos.plural import plural
 
 #: Shorter than this is not worth calling a run-through.
@@ -168,14 +169,19 @@ def _clip(coverage: Coverage, chosen: list[_Option], wanted: list[Line], said: C
     missing = [x for x in wanted if not counts.contains(x.start)]
     problems = [f"{_where(o.line)}: {p}" for o in chosen for p in o.found.problems]
     if missing:
-        problems.append(f"not in it, as no pass goes on there: {', '.join(dict.fromkeys(map(_where, missing)))}")
+        problems.append(
+            tr("not in it, as no pass goes on there: {words}", words=", ".join(dict.fromkeys(map(_where, missing))))
+        )
     names = {o.found.take.id: o.found.take.name for o in chosen}
     if len(pieces) == 1:
-        reasons = [f"{names[main.take]}: all of it in one pass"]
+        reasons = [tr("{value}: all of it in one pass", value=names[main.take])]
     else:
         passes = plural(len({(p.take, p.pass_number) for p in pieces}), "pass", "passes")
-        reasons = [f"{len(pieces)} pieces of {passes}, each where it is good"]
-        reasons += [f"from {_where(_line_at(coverage, p.counts.start))}: {names[p.take]}" for p in pieces]
+        reasons = [tr("{number} pieces of {passes}, each where it is good", number=len(pieces), passes=passes)]
+        reasons += [
+            tr("from {where}: {value}", where=_where(_line_at(coverage, p.counts.start)), value=names[p.take])
+            for p in pieces
+        ]
     return Clip(
         RUN_THROUGH,
         RUN_THROUGH,
@@ -212,4 +218,4 @@ def _line_at(coverage: Coverage, position: Fraction) -> Line:
 
 def _where(line: Line) -> str:
     """A line as a teacher calls it: its section, with its wall."""
-    return subject_title(line) + (f", wall {line.wall}" if line.wall is not None else "")
+    return subject_title(line) + (tr(", wall {wall}", wall=line.wall) if line.wall is not None else "")

@@ -12,6 +12,7 @@ from vamos.core.model.take import Danced, SaidSide, Spoken, Stretch, Take, count
 from vamos.core.plan.flip import spoken_sides_hold
 from vamos.core.time import TimeRange
 from vamos.core.time.counts import minutes_text
+from vamos.language import tr
 
 #: So many calls must meet a step of one foot, and such a share of them agree, before it is said whose sides they are.
 LEAST, AGREE = 4, 0.8
@@ -56,12 +57,12 @@ def false_sides(take: Take, stretch: Stretch, flip: bool, at: TimeRange, meaning
     if spoken_sides_hold(known, flip) is not False:
         return ""
     if take.sides_said is None:
-        return "the sides said in this take are wrong for who copies the screen; leave the room's sound out"
+        return tr("the sides said in this take are wrong for who copies the screen; leave the room's sound out")
     calls = [call for call in take.sides_said if at.contains(call.take_s)]
     if not calls and stretch.spoken is Spoken.NONE:
         return ""
-    heard = f" ({calls_words(calls)})" if calls else ", though none was understood here"
-    return f"the sides said are wrong for who copies the screen{heard}; leave the room's sound out"
+    heard = f" ({calls_words(calls)})" if calls else tr(", though none was understood here")
+    return tr("the sides said are wrong for who copies the screen{heard}; leave the room's sound out", heard=heard)
 
 
 def calls_words(calls: Sequence[SaidSide]) -> str:
@@ -69,5 +70,5 @@ def calls_words(calls: Sequence[SaidSide]) -> str:
     sides: dict[str, list[str]] = {}
     for call in calls[:_MOST]:
         sides.setdefault(call.side, []).append(minutes_text(call.take_s))
-    words = "; ".join(f"“{side}” at {', '.join(times)}" for side, times in sides.items())
-    return words + (f" and {len(calls) - _MOST} more" if len(calls) > _MOST else "")
+    words = "; ".join(tr("“{side}” at {words}", side=side, words=", ".join(times)) for side, times in sides.items())
+    return words + (tr(" and {number} more", number=len(calls) - _MOST) if len(calls) > _MOST else "")

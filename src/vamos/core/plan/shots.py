@@ -10,6 +10,7 @@ from enum import StrEnum
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
 from vamos.core.plan.coverage import Candidate, Coverage, coverage_of, subjects_of
+from vamos.language import tr
 
 #: What a lesson usually needs (common practice, no source): front and back of everything.
 USUAL = (View.FRONT, View.BACK)
@@ -65,9 +66,9 @@ def shot_list(project: Project, coverage: Coverage | None = None) -> ShotList:
 
 def _shot(name: str, view: View, candidates: list[Candidate]) -> Shot:
     if not candidates:
-        return Shot(name, view, ShotState.MISSING, 0, "", "no pass shows it")
+        return Shot(name, view, ShotState.MISSING, 0, "", tr("no pass shows it"))
     best = candidates[0]
-    where = best.take.name + (f", wall {best.line.wall}" if best.line.wall is not None else "")
+    where = best.take.name + (tr(", wall {wall}", wall=best.line.wall) if best.line.wall is not None else "")
     passes = len({(*s.key, s.line.number) for s in candidates})
     bad = "; ".join(best.problems)
     return Shot(name, view, ShotState.TROUBLE if bad else ShotState.GOOD, passes, where, bad)
@@ -81,22 +82,22 @@ def _to_film(shots: tuple[Shot, ...], views: tuple[View, ...]) -> list[str]:
         missing = [s.section for s in mine if s.state is ShotState.MISSING]
         again = [s for s in mine if s.state is ShotState.TROUBLE]
         if missing and len(missing) == len(mine):
-            out.append(f"Film the whole dance once in {view} view.")
+            out.append(tr("Film the whole dance once in {view} view.", view=view))
         elif missing:
-            out.append(f"Film in {view} view: {', '.join(missing)}.")
+            out.append(tr("Film in {view} view: {words}.", view=view, words=", ".join(missing)))
         for shot in again:
-            out.append(f"Film {shot.section} again in {view} view: {shot.why}.")
+            out.append(tr("Film {section} again in {view} view: {why}.", section=shot.section, view=view, why=shot.why))
     return out
 
 
 def to_markdown(found: ShotList, title: str) -> str:
     """The list as a table that prints, with boxes to tick."""
-    rows = [f"# What to film: {title}", "", "| section | " + " | ".join(found.views) + " |"]
+    rows = ["# " + tr("What to film: {title}", title=title), "", "| section | " + " | ".join(found.views) + " |"]
     rows.append("|---" * (len(found.views) + 1) + "|")
     for name in found.sections:
         cells = [found.shot(name, v) for v in found.views]
         rows.append(f"| {name} | " + " | ".join(_cell(c) for c in cells) + " |")
-    rows += ["", *(f"- [ ] {s}" for s in found.to_film or ("Nothing: all is there.",))]
+    rows += ["", *(f"- [ ] {s}" for s in found.to_film or (tr("Nothing: all is there."),))]
     return "\n".join(rows) + "\n"
 
 

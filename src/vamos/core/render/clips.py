@@ -21,6 +21,7 @@ from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound import RATE, levelled
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
+from vamos.language import tr
 
 #: Size of the small pictures kept to check the flip later.
 PROOF = (16, 9)
@@ -127,7 +128,7 @@ def render_clip(
             written = _render_group(group, stage, song, progress, chapters, before, total, stack)
             before += sum(w.timing.frames for w in written)
             done |= {w.job.path: w for w in written}
-    progress(1.0, f"Wrote {jobs[0].clip.title}")
+    progress(1.0, tr("Wrote {title}", title=jobs[0].clip.title))
     return [done[j.path] for j in jobs]
 
 
@@ -162,7 +163,7 @@ def _render_group(
             if not output.left:
                 waiting.remove(output)
             if count % 8 == 0:
-                progress((before + count) / total, f"Writing {jobs[0].clip.title}")
+                progress((before + count) / total, tr("Writing {title}", title=jobs[0].clip.title))
     finally:
         for reel in reels.values():
             reel.close()

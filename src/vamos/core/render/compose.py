@@ -34,6 +34,7 @@ from vamos.core.model.look import Lane, Numbering, Overlay, Shape
 from vamos.core.model.project import Output
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, View, counts_to_take
+from vamos.core.plan.flip import label_words
 from vamos.core.render import corner, framing
 from vamos.core.render.corner import BARS, even
 from vamos.core.render.framing import Wish, still
@@ -246,7 +247,7 @@ class Composer:
         found = []
         for film, area, (wide, high) in zip(self.films, areas, self.sizes, strict=False):
             banner = max((c.title for c in film.clip.cards if not c.full), key=len, default="")
-            for plate in plates(OverlayState("", label=film.clip.label, banner=banner), wide, high):
+            for plate in plates(OverlayState("", label=label_words(film.clip.label), banner=banner), wide, high):
                 h, w = plate.pixels.shape[:2]
                 inside = Area(plate.x / wide, plate.y / high, (plate.x + w) / wide, (plate.y + h) / high)
                 found.append(inside.within(area))
@@ -310,7 +311,7 @@ class Composer:
             if flipped:
                 place = self.shown(frame).place
                 for part, film, words in ((main, self.films[0], place), (other, self.films[1], "")):
-                    draw_on_yuv(*part, OverlayState("", label=film.clip.label, place=words), self.matrix)
+                    draw_on_yuv(*part, OverlayState("", label=label_words(film.clip.label), place=words), self.matrix)
             axis = 0 if self._stacked else 1
             joined = [np.concatenate(pair, axis=axis) for pair in zip(main, other, strict=True)]
             return joined[0], joined[1], joined[2]

@@ -15,6 +15,7 @@ import numpy.typing as npt
 from vamos.core.model.clip import Clip, Look
 from vamos.core.model.dance import Foot, Kind
 from vamos.core.model.look import Lane, Overlay, Style
+from vamos.core.plan.flip import label_words
 from vamos.core.render.count_in import Lead
 from vamos.core.render.overlay_state import OverlayState, Pixels
 from vamos.core.render.plate_cache import SizedCache
@@ -67,7 +68,7 @@ def shown_at(
         hold=bool(number) and event is not None and event.kind is Kind.HOLD,
         now=lane(Lane.NAME, event.short) if event is not None else "",
         ahead=lane(Lane.NEXT, words.ahead_at(position)),
-        label=lane(Lane.LABEL, clip.label_at(position)),
+        label=lane(Lane.LABEL, label_words(clip.label_at(position))),
         title=clip.title,
         foot=lane(Lane.FEET, event.foot.value) if event is not None and event.foot is not Foot.NONE else "",
         touch=event is not None and event.kind is Kind.TOUCH and Lane.FEET in lanes,

@@ -128,7 +128,7 @@ def _words_size(foot: str, now: str, ahead: str, word: str, room: _Room, spot: S
 
 def _coming(shown: OverlayState) -> str:
     """What comes: the tag that is called, else the next name."""
-    return shown.call or (f"next: {shown.ahead}" if shown.ahead else "")
+    return shown.call or shown.ahead
 
 
 def _drawn(shown: OverlayState, width: int, height: int) -> tuple[Plate, ...]:
@@ -193,7 +193,7 @@ def _words(shown: OverlayState, room: _Room, spot: Spot) -> list[Plate]:
     low = min(limit, room.width // 2 - room.side) if shared else limit
     ahead = word = None
     if shown.ahead:
-        pixels = _text_plate(f"next: {shown.ahead}", unit * _AHEAD, PAPER, INK, low, "SemiBold")
+        pixels = _text_plate(shown.ahead, unit * _AHEAD, PAPER, INK, low, "SemiBold")
         ahead = _at(spot, room, pixels, floor)
         floor = ahead.y - unit * 0.6
     out = _now(shown, room, spot, floor, limit if ahead is not None else low)

@@ -16,6 +16,7 @@ from vamos.core.model.look import CountIn, Numbering
 from vamos.core.render.count_in import Lead, lead_of
 from vamos.core.time import count_text
 from vamos.core.time.counts import subdivision_name
+from vamos.language import tr
 
 #: How far ahead the next cue is shown, in counts.
 CUE_AHEAD = Fraction(2)
@@ -96,20 +97,20 @@ class Words:
         return event if position < at + max(event.length, Fraction(1, 4)) else None
 
     def ahead_at(self, position: Fraction) -> str:
-        """The next named event that starts within ``CUE_AHEAD`` counts."""
+        """What is next within ``CUE_AHEAD`` counts, in words."""
         index = bisect_right(self._event_starts, position)
         for at, event in self._events[index:]:
             if at - position > CUE_AHEAD:
                 return ""
             if event.short:
-                return event.short
+                return tr("next: {name}", name=event.short)
         return ""
 
     def call_at(self, position: Fraction, until: Fraction, ahead: int = 8) -> str:
         """What comes within so many counts and before ``until``: a tag, a stop, a restart, the ending."""
         for at, name in self._calls:
             if 0 < at - position <= ahead and at < until:
-                return f"{name} in {ceil(at - position)}"
+                return tr("{name} in {counts}", name=name, counts=ceil(at - position))
         return ""
 
     def place_at(self, position: Fraction) -> str:
@@ -117,7 +118,7 @@ class Words:
         line = self.line_at(position)
         if line is None:
             return ""
-        wall = f"wall {line.wall}" if line.wall is not None else ""
+        wall = tr("wall {wall}", wall=line.wall) if line.wall is not None else ""
         return ", ".join(w for w in (line.title, wall) if w)
 
     def facing_at(self, position: Fraction) -> str:

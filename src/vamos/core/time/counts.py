@@ -11,6 +11,7 @@ from fractions import Fraction
 from math import floor
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 class Feel(StrEnum):
@@ -36,12 +37,14 @@ def as_count(value: Fraction | int | str | float) -> Fraction:
     """
     if isinstance(value, float):
         if value != value or value in (float("inf"), float("-inf")):
-            raise InputError(f"A count must be a finite number, not {value}.")
+            raise InputError(tr("A count must be a finite number, not {value}.", value=value))
         return Fraction(round(value * 48), 48)
     try:
         return Fraction(value)
     except (ValueError, ZeroDivisionError) as error:
-        raise InputError(f"“{value}” is not a count; expected a number such as 3, 7/2 or 3.5.") from error
+        raise InputError(
+            tr("“{value}” is not a count; expected a number such as 3, 7/2 or 3.5.", value=value)
+        ) from error
 
 
 def split(position: Fraction) -> tuple[int, Fraction]:
@@ -71,7 +74,9 @@ def count_name(position: Fraction, feel: Feel = Feel.STRAIGHT) -> str:
     number, part = split(position)
     part_name = subdivision_name(part, feel)
     if position < 0:
-        return f"{part_name} before 1" if part_name else f"{1 - number} before 1"
+        return (
+            tr("{part_name} before 1", part_name=part_name) if part_name else tr("{number} before 1", number=1 - number)
+        )
     return f"{number}{part_name}"
 
 

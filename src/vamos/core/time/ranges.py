@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -17,7 +18,9 @@ class CountRange:
 
     def __post_init__(self) -> None:
         if self.end < self.start:
-            raise InputError(f"A range must not end ({self.end}) before it starts ({self.start}).")
+            raise InputError(
+                tr("A range must not end ({end}) before it starts ({start}).", end=self.end, start=self.start)
+            )
 
     @property
     def length(self) -> Fraction:
@@ -39,7 +42,13 @@ class TimeRange:
 
     def __post_init__(self) -> None:
         if not self.end_s >= self.start_s:
-            raise InputError(f"A range must not end ({self.end_s}) before it starts ({self.start_s}).")
+            raise InputError(
+                tr(
+                    "A range must not end ({end_s}) before it starts ({start_s}).",
+                    end_s=self.end_s,
+                    start_s=self.start_s,
+                )
+            )
 
     @property
     def length_s(self) -> float:

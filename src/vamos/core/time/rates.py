@@ -10,6 +10,7 @@ from fractions import Fraction
 from math import floor
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -26,7 +27,7 @@ class FrameRate:
 
     def __post_init__(self) -> None:
         if self.per_second <= 0:
-            raise InputError(f"A frame rate must be above 0, not {self.per_second}.")
+            raise InputError(tr("A frame rate must be above 0, not {per_second}.", per_second=self.per_second))
 
     @classmethod
     def of(cls, numerator: int, denominator: int = 1) -> FrameRate:

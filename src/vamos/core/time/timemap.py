@@ -17,6 +17,7 @@ import numpy as np
 import numpy.typing as npt
 
 from vamos.errors import InputError
+from vamos.language import tr
 
 Floats = npt.NDArray[np.float64]
 
@@ -41,16 +42,29 @@ class TimeMap:
 
     def __post_init__(self) -> None:
         if len(self.x) != len(self.y):
-            raise InputError(f"A time map needs as many x as y; got {len(self.x)} and {len(self.y)}.")
+            raise InputError(
+                tr(
+                    "A time map needs as many x as y; got {number} and {number2}.",
+                    number=len(self.x),
+                    number2=len(self.y),
+                )
+            )
         if len(self.x) < 2:
-            raise InputError(f"A time map needs at least two points; got {len(self.x)}.")
+            raise InputError(tr("A time map needs at least two points; got {number}.", number=len(self.x)))
         for name, values in (("x", self.x), ("y", self.y)):
             row = np.asarray(values, dtype=np.float64)
             if not np.all(np.isfinite(row)):
-                raise InputError(f"A time map needs finite numbers; {name} has one that is not.")
+                raise InputError(tr("A time map needs finite numbers; {name} has one that is not.", name=name))
             if not np.all(np.diff(row) > 0):
                 at = int(np.argmin(np.diff(row) > 0))
-                raise InputError(f"A time map must increase; {name} goes from {values[at]} to {values[at + 1]}.")
+                raise InputError(
+                    tr(
+                        "A time map must increase; {name} goes from {value} to {value2}.",
+                        name=name,
+                        value=values[at],
+                        value2=values[at + 1],
+                    )
+                )
 
     @classmethod
     def through(cls, x: Sequence[float | Fraction] | Floats, y: Sequence[float] | Floats) -> TimeMap:
@@ -61,7 +75,7 @@ class TimeMap:
     def line(cls, x: float = 0.0, y: float = 0.0, slope: float = 1.0) -> TimeMap:
         """The straight map through ``(x, y)`` with ``slope`` > 0."""
         if not slope > 0:
-            raise InputError(f"A time map must increase; its slope is {slope}.")
+            raise InputError(tr("A time map must increase; its slope is {slope}.", slope=slope))
         return cls((x, x + 1.0), (y, y + slope))
 
     @overload

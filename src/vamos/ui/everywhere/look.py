@@ -4,27 +4,36 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
+from vamos.language import tr
 from vamos.ui.parts.action import Action, Scope
 
 ACTIONS = (
-    Action("evening", "Evening light", "F9", "View", "Dark surroundings for late nights.", Scope.ANYWHERE),
+    Action("evening", tr("Evening light"), "F9", "View", tr("Dark surroundings for late nights."), Scope.ANYWHERE),
     Action(
         "letters",
-        "Single-letter keys on or off",
+        tr("Single-letter keys on or off"),
         "",
         "View",
-        "Off: no letter, digit or sign acts by itself.",
+        tr("Off: no letter, digit or sign acts by itself."),
         Scope.ANYWHERE,
     ),
     Action(
         "show_guide",
-        "A look around",
+        tr("A look around"),
         "",
         "View",
-        "A few words about each stop, at its top, until you close them.",
+        tr("A few words about each stop, at its top, until you close them."),
         Scope.ANYWHERE,
     ),
-    Action("show_keys", "Keys", "F1", "View", "All keys on one page.", Scope.ANYWHERE),
+    Action(
+        "choose_language",
+        tr("Another language"),
+        "",
+        "View",
+        tr("As the desktop, English, German: the next one, from the next start on."),
+        Scope.ANYWHERE,
+    ),
+    Action("show_keys", tr("Keys"), "F1", "View", tr("All keys on one page."), Scope.ANYWHERE),
 )
 
 
@@ -37,5 +46,7 @@ class LookCommands:
         letters: Callable[[], object],
         show_keys: Callable[[], object],
         show_guide: Callable[[], object],
+        choose_language: Callable[[], object],
     ):
         self.evening, self.letters, self.show_keys, self.show_guide = evening, letters, show_keys, show_guide
+        self.choose_language = choose_language

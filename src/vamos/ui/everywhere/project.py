@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from vamos.core.document.files import SUFFIX
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action, Scope
 from vamos.ui.tasks.files import KINDS, open_path, take_in
@@ -13,31 +14,38 @@ from vamos.ui.work.session import file_name
 _ANY = Scope.ANYWHERE
 ACTIONS = (
     Action(
-        "new_project", "New project", "Ctrl+N", "Project", "Start with an empty page; the open one stays saved.", _ANY
+        "new_project",
+        tr("New project"),
+        "Ctrl+N",
+        "Project",
+        tr("Start with an empty page; the open one stays saved."),
+        _ANY,
     ),
-    Action("open_project", "Open…", "Ctrl+O", "Project", "Open a project file.", _ANY),
+    Action("open_project", tr("Open…"), "Ctrl+O", "Project", tr("Open a project file."), _ANY),
     Action(
         "save_as",
-        "Save as…",
+        tr("Save as…"),
         "Ctrl+Shift+S",
         "Project",
-        "Keep the project under another name. It saves itself after each change.",
+        tr("Keep the project under another name. It saves itself after each change."),
         _ANY,
     ),
-    Action("open_demo", "Open the demo", "", "Project", "A song, a dance and six takes to try everything on.", _ANY),
+    Action(
+        "open_demo", tr("Open the demo"), "", "Project", tr("A song, a dance and six takes to try everything on."), _ANY
+    ),
     Action(
         "add_files",
-        "Add song or takes…",
+        tr("Add song or takes…"),
         "Ctrl+I",
         "Project",
-        "Choose a song or takes; dropping files on the window does the same.",
+        tr("Choose a song or takes; dropping files on the window does the same."),
         _ANY,
     ),
-    Action("quit", "Quit", "Ctrl+Q", "Project", "Close Vamos. What was open comes back.", _ANY),
-    Action("undo", "Undo", "Ctrl+Z", "Edit", "Take back the last change.", _ANY, repeats=True),
-    Action("redo", "Redo", "Ctrl+Shift+Z", "Edit", "Make the change again.", _ANY, repeats=True),
+    Action("quit", tr("Quit"), "Ctrl+Q", "Project", tr("Close Vamos. What was open comes back."), _ANY),
+    Action("undo", tr("Undo"), "Ctrl+Z", "Edit", tr("Take back the last change."), _ANY, repeats=True),
+    Action("redo", tr("Redo"), "Ctrl+Shift+Z", "Edit", tr("Make the change again."), _ANY, repeats=True),
 )
-_PROJECTS = f"Vamos projects (*{SUFFIX})"
+_PROJECTS = tr("Vamos projects (*{suffix})", suffix=SUFFIX)
 
 
 class ProjectCommands:
@@ -51,13 +59,13 @@ class ProjectCommands:
         self._desk.session.new()
 
     def open_project(self) -> None:
-        path = self._desk.ask_open("Open a project", _PROJECTS)
+        path = self._desk.ask_open(tr("Open a project"), _PROJECTS)
         if path is not None:
             open_path(self._desk, path)
 
     def save_as(self) -> None:
         name = file_name(self._desk.project.name, "dance") + SUFFIX
-        path = self._desk.ask_save("Save the project as", _PROJECTS, name)
+        path = self._desk.ask_save(tr("Save the project as"), _PROJECTS, name)
         if path is not None:
             self._desk.session.save_as(path)
 
@@ -66,13 +74,13 @@ class ProjectCommands:
 
         desk = self._desk
         desk.run(
-            "Making the demo",
+            tr("Making the demo"),
             lambda progress: make_demo(default_folder(), progress),
             lambda path: open_path(desk, path),
         )
 
     def add_files(self) -> None:
-        paths = self._desk.ask_open_many("Add a song or takes", KINDS)
+        paths = self._desk.ask_open_many(tr("Add a song or takes"), KINDS)
         if paths:
             take_in(self._desk, paths)
 

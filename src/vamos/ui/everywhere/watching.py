@@ -8,47 +8,60 @@ from math import floor
 from vamos.core.edit.clips import choose
 from vamos.core.lesson.search import Hit, Index
 from vamos.core.model.clip import Choice
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.find_page import FindPage
 from vamos.ui.parts.action import Action, Scope
 
 _W = Scope.WATCHING
 ACTIONS = (
-    Action("play", "Play or stop", "Space", "Watch", "Play from where the page stands.", _W),
-    Action("from_the_top", "From the top", "Home", "Watch", "Go to the first count of the song.", _W),
-    Action("loop", "Loop", "L", "Watch", "Play this line, or at Cut this clip, again and again, 8 into 1.", _W),
-    Action("next_speed", "Next speed", "S", "Watch", "100, 75, 60, 50, 25, 125 % of the song.", _W),
-    Action("mirrored", "Mirrored or as filmed", "M", "Watch", "Flip this clip's picture, or take the flip back.", _W),
-    Action("next_view", "Next view", "V", "Watch", "Front, back, side, feet: what was filmed.", _W),
+    Action("play", tr("Play or stop"), "Space", "Watch", tr("Play from where the page stands."), _W),
+    Action("from_the_top", tr("From the top"), "Home", "Watch", tr("Go to the first count of the song."), _W),
+    Action("loop", tr("Loop"), "L", "Watch", tr("Play this line, or at Cut this clip, again and again, 8 into 1."), _W),
+    Action("next_speed", tr("Next speed"), "S", "Watch", tr("100, 75, 60, 50, 25, 125 % of the song."), _W),
     Action(
-        "next_kind", "Next version", "Shift+V", "Watch", "With counts, to watch, half-time, two pictures in step.", _W
+        "mirrored",
+        tr("Mirrored or as filmed"),
+        "M",
+        "Watch",
+        tr("Flip this clip's picture, or take the flip back."),
+        _W,
     ),
-    Action("clicks", "Clicks on the counts", "K", "Watch", "Hear a click on each count, higher on 1.", _W),
+    Action("next_view", tr("Next view"), "V", "Watch", tr("Front, back, side, feet: what was filmed."), _W),
+    Action(
+        "next_kind",
+        tr("Next version"),
+        "Shift+V",
+        "Watch",
+        tr("With counts, to watch, half-time, two pictures in step."),
+        _W,
+    ),
+    Action("clicks", tr("Clicks on the counts"), "K", "Watch", tr("Hear a click on each count, higher on 1."), _W),
     Action(
         "find",
-        "Find in the dance…",
+        tr("Find in the dance…"),
         "Ctrl+F",
         "Page",
-        "A section, a move, a count, a view: to the clip that shows it.",
+        tr("A section, a move, a count, a view: to the clip that shows it."),
         Scope.ANYWHERE,
     ),
-    Action("line_up", "Line up", "Up", "Page", "To the line above.", _W, repeats=True),
-    Action("line_down", "Line down", "Down", "Page", "To the line below.", _W, repeats=True),
+    Action("line_up", tr("Line up"), "Up", "Page", tr("To the line above."), _W, repeats=True),
+    Action("line_down", tr("Line down"), "Down", "Page", tr("To the line below."), _W, repeats=True),
     Action(
         "frame_back",
-        "One frame back",
+        tr("One frame back"),
         ",",
         "Page",
-        "A thirtieth of a second, or a frame of the film, earlier.",
+        tr("A thirtieth of a second, or a frame of the film, earlier."),
         _W,
         repeats=True,
     ),
     Action(
         "frame_on",
-        "One frame on",
+        tr("One frame on"),
         ".",
         "Page",
-        "A thirtieth of a second, or a frame of the film, later.",
+        tr("A thirtieth of a second, or a frame of the film, later."),
         _W,
         repeats=True,
     ),
@@ -84,13 +97,13 @@ class WatchCommands:
     def mirrored(self) -> None:
         clip = self._desk.clip()
         if clip is None:
-            self._desk.tell("There is no clip here to flip; go to a line of the dance that was filmed.")
+            self._desk.tell(tr("There is no clip here to flip; go to a line of the dance that was filmed."))
             return
-        words = "as filmed" if clip.flip else "mirrored"
+        words = tr("as filmed") if clip.flip else tr("mirrored")
         self._desk.do(
-            "Mirrored or as filmed",
+            tr("Mirrored or as filmed"),
             lambda p: choose(p, Choice(clip.key, flip=not clip.flip)),
-            f"{clip.title}, {clip.view}: {words} now",
+            tr("{title}, {view}: {words} now", title=clip.title, view=clip.view, words=words),
         )
 
     def frame_back(self) -> None:
@@ -112,7 +125,7 @@ class WatchCommands:
         """A page to search; what is chosen is stood on, at Cut where a clip shows it."""
         desk = self._desk
         if not desk.project.dance.sections:
-            desk.tell("There is no dance written yet to find something in.")
+            desk.tell(tr("There is no dance written yet to find something in."))
             return
         index = Index(desk.project.dance, desk.session.facts.clips)
         self.find_page = FindPage(desk.page.window() or desk.page, index, self._found)

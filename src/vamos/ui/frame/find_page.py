@@ -9,6 +9,7 @@ from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QDialog, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from vamos.core.lesson.search import Hit, Index
+from vamos.language import tr
 from vamos.ui.parts.text import label, plural
 
 
@@ -19,23 +20,23 @@ class FindPage(QDialog):
         super().__init__(parent)
         self._index, self._go = index, go
         self.hits: Sequence[Hit] = ()
-        self.setWindowTitle("Find in the dance")
+        self.setWindowTitle(tr("Find in the dance"))
         self.resize(620, 460)
         down = QVBoxLayout(self)
         down.setContentsMargins(28, 22, 28, 18)
         down.setSpacing(10)
-        down.addWidget(label("Find in the dance", "title"))
+        down.addWidget(label(tr("Find in the dance"), "title"))
         self.search = _Field(self.walk)
-        self.search.setPlaceholderText("half turn, 5&6, back view of the tag …")
-        self.search.setAccessibleName("Find a section, a move, a count, a view")
+        self.search.setPlaceholderText(tr("half turn, 5&6, back view of the tag …"))
+        self.search.setAccessibleName(tr("Find a section, a move, a count, a view"))
         self.search.textChanged.connect(self._show)
         self.search.returnPressed.connect(self.go)
         down.addWidget(self.search)
         self.list = QListWidget()
-        self.list.setAccessibleName("Places that fit")
+        self.list.setAccessibleName(tr("Places that fit"))
         self.list.itemActivated.connect(lambda _item: self.go())
         down.addWidget(self.list, 1)
-        self._told = label("Type what you look for. Up and Down choose, Return goes there.", "soft", wrap=True)
+        self._told = label(tr("Type what you look for. Up and Down choose, Return goes there."), "soft", wrap=True)
         down.addWidget(self._told)
         self.search.setFocus()
 
@@ -43,12 +44,14 @@ class FindPage(QDialog):
         self.hits = self._index.find(text)
         self.list.clear()
         for hit in self.hits:
-            views = ", ".join(key.rsplit(" · ", 1)[-1] for key in hit.clips) or "no clip shows it"
+            views = ", ".join(key.rsplit(" · ", 1)[-1] for key in hit.clips) or tr("no clip shows it")
             self.list.addItem(QListWidgetItem(f"{hit.title}: {hit.words}   ({views})"))
         if self.hits:
             self.list.setCurrentRow(0)
-        known = plural(len(self.hits), "place") if self.hits else "Nothing in the dance is called so."
-        self._told.setText(known if text.strip() else "Type what you look for. Up and Down choose, Return goes there.")
+        known = plural(len(self.hits), "place") if self.hits else tr("Nothing in the dance is called so.")
+        self._told.setText(
+            known if text.strip() else tr("Type what you look for. Up and Down choose, Return goes there.")
+        )
 
     def walk(self, by: int) -> None:
         if self.hits:

@@ -7,6 +7,7 @@ from collections.abc import Callable
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
+from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import label
@@ -15,28 +16,43 @@ from vamos.ui.work.settings import settings
 #: What one does at a stop, in the order one does it.
 WORDS = {
     "Song": (
-        "Press Space and listen, with clicks (K). Does count 1 fall where you would say it? If not, stand on the count "
-        "that is a 1 and press Return. Hatched lines are those to look at first."
+        tr(
+            "Press Space and listen, with clicks (K). Does count 1 fall where you would say it? "
+            "If not, stand on the count that is a 1 and press Return. Hatched lines are those to "
+            "look at first."
+        )
     ),
     "Dance": (
-        "Name a section and write what is danced, such as “side R 1, behind L 2, touch R 3”. Walls, facings and which "
-        "foot is free follow from that. There is time for this later, too."
+        tr(
+            "Name a section and write what is danced, such as “side R 1, behind L 2, touch R 3”. "
+            "Walls, facings and which foot is free follow from that. There is time for this "
+            "later, too."
+        )
     ),
     "Film": (
-        "Drop your films anywhere. Each is placed on the song by its sound; what is not sure asks. Say which view a "
-        "film shows, and mark where something went wrong in it."
+        tr(
+            "Drop your films anywhere. Each is placed on the song by its sound; what is not sure "
+            "asks. Say which view a film shows, and mark where something went wrong in it."
+        )
     ),
     "Cut": (
-        "Each section is a clip in each view. Look at it as your students will: cards choose another pass, [ and ] say "
-        "where it begins and ends."
+        tr(
+            "Each section is a clip in each view. Look at it as your students will: cards choose "
+            "another pass, [ and ] say where it begins and ends."
+        )
     ),
     "Lesson": (
-        "In which pieces, how often, how slow, and why: change any row with keys or by dragging. What is still to be "
-        "filmed stands on the left, and is played for you while you film it."
+        tr(
+            "In which pieces, how often, how slow, and why: change any row with keys or by "
+            "dragging. What is still to be filmed stands on the left, and is played for you "
+            "while you film it."
+        )
     ),
     "Pack": (
-        "Choose what it is for, then write it. Every file is decoded again and compared with what it should be; hand "
-        "out the whole folder."
+        tr(
+            "Choose what it is for, then write it. Every file is decoded again and compared with "
+            "what it should be; hand out the whole folder."
+        )
     ),
 }
 
@@ -50,8 +66,8 @@ class GuideNote(QFrame):
         down = QVBoxLayout(self)
         down.setContentsMargins(12, 8, 10, 10)
         down.addWidget(label(WORDS[stop], wrap=True))
-        self.closes = Button("Got it", close)
-        self.closes.setAccessibleName(f"Got it: close the words about {stop} for good")
+        self.closes = Button(tr("Got it"), close)
+        self.closes.setAccessibleName(tr("Got it: close the words about {stop} for good", stop=tr(stop)))
         down.addWidget(self.closes, 0, Qt.AlignmentFlag.AlignLeft)
 
 

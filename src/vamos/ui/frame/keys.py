@@ -8,6 +8,7 @@ from PyQt6.QtCore import QEvent, QKeyCombination, QObject, Qt, pyqtSignal
 from PyQt6.QtGui import QKeyEvent, QKeySequence
 from PyQt6.QtWidgets import QApplication, QWidget
 
+from vamos.language import tr
 from vamos.ui.frame.typing_guard import TypingGuard
 from vamos.ui.parts.action import Action, Bound, Scope
 from vamos.ui.parts.fields import half_typed, is_typing, takes_key
@@ -53,7 +54,7 @@ class Keys(QObject):
         self.to_page: Callable[[], object] = lambda: None
         self.guard = TypingGuard(self)
         self.guard.typed.connect(
-            lambda: self.refused.emit("These are words, so the keys did nothing. Click into a field to write them.")
+            lambda: self.refused.emit(tr("These are words, so the keys did nothing. Click into a field to write them."))
         )
         # The native window sees each key once, before any widget does.
         window.winId()
@@ -145,7 +146,7 @@ class Keys(QObject):
             return True
         if any(host is widget or host.isAncestorOf(widget) for host in self.hosts):
             return True
-        self.refused.emit(f"“{entry.action.text}” works on the page. Esc goes there.")
+        self.refused.emit(tr("“{value}” works on the page. Esc goes there.", value=entry.action.text))
         return False
 
 

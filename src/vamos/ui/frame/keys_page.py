@@ -8,6 +8,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeySequence
 from PyQt6.QtWidgets import QDialog, QGridLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
+from vamos.language import marked, tr
 from vamos.ui.parts.action import Bound
 from vamos.ui.parts.text import label, set_tip
 
@@ -15,11 +16,11 @@ from vamos.ui.parts.text import label, set_tip
 Row = tuple[str, str, str]
 
 _MOVING: tuple[Row, ...] = (
-    ("1 – 8", "To that count of this line", ""),
-    ("← →", "A count back or on", ""),
-    ("PgUp PgDn", "A page of lines up or down", ""),
-    ("End", "To the last line", ""),
-    ("Esc", "To the page, out of a field", ""),
+    ("1 – 8", tr("To that count of this line"), ""),
+    ("← →", tr("A count back or on"), ""),
+    ("PgUp PgDn", tr("A page of lines up or down"), ""),
+    (tr("End"), tr("To the last line"), ""),
+    (tr("Esc"), tr("To the page, out of a field"), ""),
 )
 _COLUMNS = 2
 
@@ -29,15 +30,15 @@ class KeysPage(QDialog):
 
     def __init__(self, parent: QWidget, actions: Iterable[Bound], stop: str, stops: Sequence[str]):
         super().__init__(parent)
-        self.setWindowTitle("Keys")
+        self.setWindowTitle(tr("Keys"))
         self.resize(860, 640)
         down = QVBoxLayout(self)
         down.setContentsMargins(28, 22, 28, 18)
         down.setSpacing(10)
-        down.addWidget(label("Keys", "title"))
+        down.addWidget(label(tr("Keys"), "title"))
         self.search = QLineEdit()
-        self.search.setPlaceholderText("Search: clip, mirror, the 1 …")
-        self.search.setAccessibleName("Search the keys")
+        self.search.setPlaceholderText(tr("Search: clip, mirror, the 1 …"))
+        self.search.setAccessibleName(tr("Search the keys"))
         self.search.textChanged.connect(self._show)
         down.addWidget(self.search)
         self._scroll = QScrollArea()
@@ -45,8 +46,10 @@ class KeysPage(QDialog):
         down.addWidget(self._scroll, 1)
         down.addWidget(
             label(
-                "Keys that change the song, the dance, takes or clips work at their stop, with the page in focus. "
-                "Single-letter keys can be switched off in the menu View.",
+                tr(
+                    "Keys that change the song, the dance, takes or clips work at their stop, with the "
+                    "page in focus. Single-letter keys can be switched off in the menu View."
+                ),
                 "soft",
                 wrap=True,
             )
@@ -76,7 +79,7 @@ class KeysPage(QDialog):
                 grid.addWidget(words, row, side + 1)
             at += deep + 1
         if not at:
-            grid.addWidget(label("No key is called so.", "soft"), 0, 0)
+            grid.addWidget(label(tr("No key is called so."), "soft"), 0, 0)
         for side in range(_COLUMNS):
             grid.setColumnStretch(2 * side + 1, 1)
         grid.setRowStretch(at + 1, 1)
@@ -92,10 +95,10 @@ def _groups(actions: Iterable[Bound], stop: str, stops: Sequence[str]) -> list[t
             key = QKeySequence(a.keys).toString(QKeySequence.SequenceFormat.NativeText)
             by.setdefault(entry.stop or a.menu, []).append((key, a.text, a.help))
     by.setdefault("Page", []).extend(_MOVING)
-    by["Stops"] = [(f"Ctrl+{n}", s, "") for n, s in enumerate(stops, 1)]
+    by[marked("Stops")] = [(f"Ctrl+{n}", tr(s), "") for n, s in enumerate(stops, 1)]
     first = [stop] if stop in by else []
     order = [*first, *(n for n in by if n not in stops), *(n for n in stops if n != stop and n in by)]
-    return [(f"Here, at {n}" if n == stop else n, by[n]) for n in order]
+    return [(tr("Here, at {n}", n=tr(n)) if n == stop else tr(n), by[n]) for n in order]
 
 
 def _fits(wanted: str, group: str, row: Row) -> bool:

@@ -7,6 +7,7 @@ from collections.abc import Callable, Iterable
 from PyQt6.QtGui import QAction, QKeySequence
 from PyQt6.QtWidgets import QMainWindow, QMenu
 
+from vamos.language import tr
 from vamos.ui.parts.action import Bound
 from vamos.ui.parts.some import some
 from vamos.ui.parts.text import on_button
@@ -23,7 +24,7 @@ class Menus:
         for entry in actions:
             menu = self._menus.get(entry.action.menu)
             if menu is None:
-                menu = self._menus[entry.action.menu] = some(bar.addMenu(entry.action.menu))
+                menu = self._menus[entry.action.menu] = some(bar.addMenu(tr(entry.action.menu)))
                 menu.setToolTipsVisible(True)
             shown = QAction("", window)
             keys = QKeySequence(entry.action.keys).toString(QKeySequence.SequenceFormat.NativeText)

@@ -8,6 +8,8 @@ from typing import cast
 
 from PyQt6.QtWidgets import QApplication, QWidget
 
+from vamos.language import tr
+
 #: Work shorter than this is waited for.
 LONG_S = 10.0
 
@@ -28,7 +30,7 @@ class EndOfWork:
         if not name or self._clock() - self._began < LONG_S or self._window.isActiveWindow():
             return
         QApplication.alert(self._window)
-        self.told(f"{name}: finished.")
+        self.told(tr("{name}: finished.", name=name))
 
 
 def _tell_desktop(words: str) -> None:

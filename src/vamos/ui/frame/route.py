@@ -9,6 +9,7 @@ from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QWidget
 
+from vamos.language import tr
 from vamos.ui.page.paint import fitted
 from vamos.ui.parts.theme import Theme, font
 
@@ -52,8 +53,10 @@ class Route(QWidget):
 
     def _say(self) -> None:
         state = self.states[self.stop]
-        self.setAccessibleName(f"The stops of the work, now {self.names.index(self.stop) + 1} {self.stop}")
-        others = "; ".join(f"{name}: {s.words}" for name, s in self.states.items())
+        self.setAccessibleName(
+            tr("The stops of the work, now {number} {stop}", number=self.names.index(self.stop) + 1, stop=tr(self.stop))
+        )
+        others = "; ".join(f"{tr(name)}: {s.words}" for name, s in self.states.items())
         self.setAccessibleDescription(f"{state.words}. {others}")
 
     def _box(self, number: int) -> QRectF:
@@ -78,7 +81,7 @@ class Route(QWidget):
         box, active, state = self._box(number), stop == self.stop, self.states[stop]
         painter.setFont(font(11, 800 if active else 700))
         painter.setPen(QColor(self.theme.accent if active else self.theme.ink))
-        painter.drawText(QRectF(box.x(), 9, box.width(), 20), Qt.AlignmentFlag.AlignVCenter, f"{number + 1} {stop}")
+        painter.drawText(QRectF(box.x(), 9, box.width(), 20), Qt.AlignmentFlag.AlignVCenter, f"{number + 1} {tr(stop)}")
         face = font(8.5, 500)
         painter.setFont(face)
         painter.setPen(QColor(self.theme.soft))

@@ -7,8 +7,10 @@ from collections.abc import Sequence
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QScrollArea, QSplitter, QVBoxLayout, QWidget
 
+from vamos.language import tr
 from vamos.ui.parts.action import Bound
 from vamos.ui.parts.buttons import Button
+from vamos.ui.parts.flow import FlowLayout
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import set_tip
 from vamos.ui.preview.mirror import STRIP_HEIGHT, Mirror
@@ -26,22 +28,19 @@ class WatchButtons(QWidget):
 
     def __init__(self, actions: Sequence[Bound]):
         super().__init__()
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 0, 0, 0)
-        row.setSpacing(6)
+        row = FlowLayout(self)
         self.by_name: dict[str, Button] = {}
         for entry in actions:
             button = Button(entry.action.text, entry.run)
-            set_tip(button, f"{entry.action.help} Key: {entry.action.keys}")
+            set_tip(button, tr("{help} Key: {keys}", help=entry.action.help, keys=entry.action.keys))
             row.addWidget(button)
             self.by_name[entry.action.name] = button
         self._keys = {e.action.name: e.action.keys for e in actions}
-        row.addStretch(1)
 
     def show_as(self, name: str, text: str, on: bool = False, enabled: bool = True) -> None:
         button = self.by_name[name]
         button.show_as(text, button.run, "main" if on else "")
-        button.setAccessibleName(f"{text}, key {self._keys[name]}")
+        button.setAccessibleName(tr("{value}, key {value2}", value=text, value2=self._keys[name]))
         if button.isEnabled() != enabled:
             button.setEnabled(enabled)
 

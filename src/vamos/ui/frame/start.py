@@ -10,14 +10,21 @@ from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap, QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
+from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label, tip
 from vamos.ui.work.recent import picture_of, recent
 
 _STEPS = (
-    ("Drop the song here", "wav, flac, ogg, mp3 or m4a. Vamos finds the beat and the eights."),
-    ("Drop your takes here", "mp4, mov, mkv or webm from the phone. They are placed on the song by their sound."),
-    ("Look, then write the pack", "Clips per eight: mirrored, back view, slowed, with the counts over the picture."),
+    (tr("Drop the song here"), tr("wav, flac, ogg, mp3 or m4a. Vamos finds the beat and the eights.")),
+    (
+        tr("Drop your takes here"),
+        tr("mp4, mov, mkv or webm from the phone. They are placed on the song by their sound."),
+    ),
+    (
+        tr("Look, then write the pack"),
+        tr("Clips per eight: mirrored, back view, slowed, with the counts over the picture."),
+    ),
 )
 
 
@@ -37,7 +44,7 @@ class StartPage(QScrollArea):
         column = QVBoxLayout(inside)
         column.setContentsMargins(110, 56, 64, 32)
         column.setSpacing(18)
-        column.addWidget(label("From a song and phone films to clips your students can follow", "title", wrap=True))
+        column.addWidget(label(tr("From a song and phone films to clips your students can follow"), "title", wrap=True))
         for number, (head, text) in enumerate(_STEPS, 1):
             row = QHBoxLayout()
             big = label(str(number), "title")
@@ -49,10 +56,10 @@ class StartPage(QScrollArea):
             row.addWidget(big, alignment=Qt.AlignmentFlag.AlignTop)
             row.addLayout(words, 1)
             column.addLayout(row)
-        self.choose = Button("Choose files…", lambda: None, "go")
-        self.demo = Button("Try the demo", lambda: None)
-        self.open = Button("Open a project…", lambda: None)
-        self.write = Button("Write a dance", lambda: None)
+        self.choose = Button(tr("Choose files…"), lambda: None, "go")
+        self.demo = Button(tr("Try the demo"), lambda: None)
+        self.open = Button(tr("Open a project…"), lambda: None)
+        self.write = Button(tr("Write a dance"), lambda: None)
         line = QHBoxLayout()
         for button in (self.choose, self.demo, self.open):
             line.addWidget(button)
@@ -61,7 +68,8 @@ class StartPage(QScrollArea):
         other = QHBoxLayout()
         other.addWidget(self.write)
         other.addWidget(
-            label("No song yet? Counts are written at an even pulse; the song can come later.", "soft", wrap=True), 1
+            label(tr("No song yet? Counts are written at an even pulse; the song can come later."), "soft", wrap=True),
+            1,
         )
         column.addLayout(other)
         self._lately = QWidget()
@@ -72,8 +80,10 @@ class StartPage(QScrollArea):
         self._open_path: Callable[[Path], object] = lambda _path: None
         column.addWidget(
             label(
-                "Warm up, clear the floor, and dance within what a teacher or a physician says is good for you. "
-                "The rights of the music you use are yours to clear.",
+                tr(
+                    "Warm up, clear the floor, and dance within what a teacher or a physician says is "
+                    "good for you. The rights of the music you use are yours to clear."
+                ),
                 "soft",
                 wrap=True,
             )
@@ -105,7 +115,7 @@ class StartPage(QScrollArea):
         for path in found:
             card = Button(path.stem, partial(self._open_path, path))
             card.setToolTip(tip(str(path)))
-            card.setAccessibleName(f"Open {path.stem}, open lately")
+            card.setAccessibleName(tr("Open {stem}, open lately", stem=path.stem))
             picture = QPixmap(str(picture_of(path)))
             if not picture.isNull():
                 card.setIcon(QIcon(picture))

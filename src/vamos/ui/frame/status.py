@@ -8,6 +8,7 @@ from collections.abc import Callable
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QHBoxLayout, QProgressBar, QSizePolicy, QWidget
 
+from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label, set_tip
 
@@ -35,8 +36,8 @@ class StatusLine(QWidget):
         self.bar.setFixedWidth(160)
         self.bar.setRange(0, 1000)
         self.bar.setTextVisible(False)
-        self.stop = Button("Stop", self.stop_asked.emit)
-        self.right = label("F1 keys", "soft")
+        self.stop = Button(tr("Stop"), self.stop_asked.emit)
+        self.right = label(tr("F1 keys"), "soft")
         self.main = Button("", lambda: None, "go")
         self.main.setFixedWidth(MAIN_WIDTH)
         for widget, stretch in ((self.bar, 0), (self.words, 1), (self.stop, 0), (self.right, 0), (self.main, 0)):
@@ -64,7 +65,7 @@ class StatusLine(QWidget):
     def progress(self, done: float, words: str) -> None:
         self.bar.setValue(round(done * 1000))
         gone = time.monotonic() - self._began
-        left = f", about {round(gone / done * (1 - done))} s left" if done > 0.05 and gone > 3 else ""
+        left = tr(", about {number} s left", number=round(gone / done * (1 - done))) if done > 0.05 and gone > 3 else ""
         self.words.setText(f"{words} · {done:.0%}{left}")
 
     def end(self) -> None:
@@ -87,5 +88,5 @@ class StatusLine(QWidget):
             self.tell("")
 
     def saved(self, path: str) -> None:
-        self.right.setText(f"Saved {time.strftime('%H:%M')} · F1 keys")
+        self.right.setText(tr("Saved {strftime} · F1 keys", strftime=time.strftime("%H:%M")))
         set_tip(self.right, path)

@@ -20,6 +20,7 @@ from vamos.core.open_document.facts import Facts
 from vamos.core.plan.coverage import PlacedPass
 from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap
+from vamos.language import tr
 from vamos.ui.page.paint import Row, Strip
 
 #: (fingerprint of a film, take second) → its small picture there
@@ -153,7 +154,7 @@ class Content:
 
         now = bpm(self.lines[number])
         if number == 0 or abs(now / bpm(self.lines[number - 1]) - 1) > 0.02:
-            return f"{now:.0f} a minute"
+            return tr("{now:.0f} a minute", now=now)
         return ""
 
     def _strips(self, line: Line) -> tuple[Strip, ...]:
@@ -202,9 +203,9 @@ class Content:
 
 
 def strip_text(take: Take, kind: PassKind, stretch: Stretch) -> str:
-    words = [take.name, str(stretch.view)]
+    words = [take.name, tr(stretch.view)]
     if stretch.danced is Danced.MIRRORED:
-        words.append("danced mirrored")
+        words.append(tr("danced mirrored"))
     if kind is PassKind.COUNTED:
-        words.append("counted aloud")
+        words.append(tr("counted aloud"))
     return " · ".join(dict.fromkeys(words))

@@ -14,6 +14,7 @@ from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, LineKind, line_word
 from vamos.core.model.dance import Event, Foot
 from vamos.core.time.counts import minutes_text
+from vamos.language import tr
 
 
 class PageModel(QAbstractTableModel):
@@ -63,21 +64,21 @@ class PageModel(QAbstractTableModel):
         if role != Qt.ItemDataRole.DisplayRole:
             return None
         if orientation is Qt.Orientation.Horizontal:
-            return "line" if section == 0 else f"count {section}"
+            return tr("line") if section == 0 else tr("count {section}", section=section)
         return line_label(self.lines[section])
 
     def margin_text(self, row: int) -> str:
         line = self.lines[row]
         parts = [
-            f"line {line_label(line)}",
-            line.title or line_word(line),
+            tr("line {line_label}", line_label=line_label(line)),
+            line.title or tr(line_word(line)),
             kind_words(line),
             minutes_text(self.starts_s[row]),
         ]
         if line.heading:
-            parts.append(f"facing {clock_text(line.heading)}")
+            parts.append(tr("facing {clock}", clock=clock_text(line.heading)))
         if row in self.weak:
-            parts.append("weak beat")
+            parts.append(tr("weak beat"))
         return ", ".join(p for p in parts if p)
 
 
@@ -98,12 +99,12 @@ def line_label(line: Line) -> str:
 def kind_words(line: Line) -> str:
     """What kind of line this is, in words."""
     if line.kind is LineKind.DANCE:
-        return f"wall {line.wall}" if line.wall is not None else ""
+        return tr("wall {wall}", wall=line.wall) if line.wall is not None else ""
     words = {
-        LineKind.LEAD_IN: "before the dance",
-        LineKind.TAG: f"tag, {line.length} counts",
-        LineKind.HOLD: f"hold, {line.length} counts",
-        LineKind.ENDING: "ending",
-        LineKind.AFTER: "after the dance",
+        LineKind.LEAD_IN: tr("before the dance"),
+        LineKind.TAG: tr("tag, {length} counts", length=line.length),
+        LineKind.HOLD: tr("hold, {length} counts", length=line.length),
+        LineKind.ENDING: tr("ending"),
+        LineKind.AFTER: tr("after the dance"),
     }
     return words[line.kind]

@@ -10,12 +10,14 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, QPen
 
-from vamos.core.dance.facing import turn_words
+from vamos.core.dance.facing import turn_said
 from vamos.core.dance.lines import Line, LineKind, line_word
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Event, Foot, Kind
+from vamos.core.plan.flip import label_words
 from vamos.core.time import count_text
 from vamos.core.time.counts import minutes_text
+from vamos.language import tr
 from vamos.ui.page.layout import MARGIN, Bands, Layout
 from vamos.ui.page.model import cell_events, kind_words, line_label
 from vamos.ui.parts.theme import Theme, font
@@ -103,7 +105,7 @@ def _pause(painter: QPainter, x0: float, x1: float, height: int, theme: Theme) -
     painter.fillRect(QRectF(x0, 0, x1 - x0, height), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense6Pattern))
     painter.setPen(QColor(theme.ink))
     painter.setFont(font(8, 700))
-    painter.drawText(QRectF(x0 + 28, 6, x1 - x0 - 28, 18), Qt.AlignmentFlag.AlignVCenter, "the music stops")
+    painter.drawText(QRectF(x0 + 28, 6, x1 - x0 - 28, 18), Qt.AlignmentFlag.AlignVCenter, tr("the music stops"))
 
 
 def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
@@ -113,7 +115,7 @@ def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
     painter.drawText(QRectF(14, 2, 60, 32), Qt.AlignmentFlag.AlignVCenter, line_label(line))
     face = font(8.5, 700)
     painter.setFont(face)
-    title = fitted(line.title or (line_word(line) if line.kind is LineKind.DANCE else ""), face, MARGIN - 24)
+    title = fitted(line.title or (tr(line_word(line)) if line.kind is LineKind.DANCE else ""), face, MARGIN - 24)
     painter.drawText(QRectF(14, 34, MARGIN - 20, 16), Qt.AlignmentFlag.AlignVCenter, title)
     face = font(8, 500)
     painter.setFont(face)
@@ -131,7 +133,7 @@ def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
         painter.fillRect(QRectF(8, height - 16, 4, 14), QColor(theme.accent))
         painter.setPen(QColor(theme.accent))
         painter.setFont(font(7.5, 700))
-        words = f"{row.problems} to check"
+        words = tr("{problems} to check", problems=row.problems)
         painter.drawText(QRectF(16, height - 16, MARGIN - 26, 14), Qt.AlignmentFlag.AlignVCenter, words)
     elif row.weak:
         painter.fillRect(
@@ -139,7 +141,7 @@ def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:
         )
         painter.setPen(QColor(theme.ink))
         painter.setFont(font(7.5, 700))
-        painter.drawText(QRectF(14, height - 16, MARGIN - 24, 14), Qt.AlignmentFlag.AlignVCenter, "weak beat")
+        painter.drawText(QRectF(14, height - 16, MARGIN - 24, 14), Qt.AlignmentFlag.AlignVCenter, tr("weak beat"))
 
 
 def paint_clock(painter: QPainter, centre: QPointF, size: float, heading: int | None, theme: Theme) -> None:
@@ -183,7 +185,7 @@ def _numbers(painter: QPainter, line: Line, layout: Layout, y: float, height: in
 def _part(painter: QPainter, name: str, fixed: bool, x: float, y: float, theme: Theme) -> None:
     """The name of a part of the song: on tape when a person gave it, outlined when it is offered."""
     face = font(8.5, 700)
-    text = f"part {name}"
+    text = tr("part {name}", name=name)
     box = QRectF(x, y + 1, QFontMetricsF(face).horizontalAdvance(text) + 12, 16)
     painter.setFont(face)
     if fixed:
@@ -255,9 +257,10 @@ def _event(painter: QPainter, event: Event, box: QRectF, theme: Theme) -> None:
     if event.foot in (Foot.RIGHT, Foot.LEFT):
         paint_foot(painter, QRectF(box.x(), box.y() + 20, 17, 16), event.foot, event.kind is Kind.TOUCH, theme)
     if event.turn or event.turn is None:
-        painter.setFont(font(8.5, 700))
+        face = font(8.5, 700)
+        painter.setFont(face)
         painter.setPen(QColor(theme.accent))
-        words = turn_words(event.turn, event.size)
+        words = fitted(turn_said(event.turn, event.size), face, max(24.0, box.width() - 20))
         painter.drawText(QRectF(box.x() + 22, box.y() + 19, 66, 18), Qt.AlignmentFlag.AlignVCenter, words)
 
 
@@ -338,7 +341,7 @@ def _clips(painter: QPainter, row: Row, layout: Layout, y: float, height: int, t
     # From count 2 on: the brackets of a usual run-up and run-out stand on 7 and before 2.
     at = layout.x(1 if row.line.length > 2 else 0) + 12
     for clip in row.clips:
-        word = f"{clip.label.split(':')[0]}"
+        word = label_words(clip.label, short=True)
         if clip.problems:
             word += " !"
         wide = QFontMetricsF(face).horizontalAdvance(word)

@@ -8,6 +8,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QAbstractItemView, QTableView, QWidget
 
 from vamos.core.time import count_text
+from vamos.language import tr
 from vamos.ui.page.model import PageModel
 
 
@@ -26,16 +27,21 @@ class SpokenTable(QTableView):
         self.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setAccessibleName("Lines and counts")
+        self.setAccessibleName(tr("Lines and counts"))
 
 
 def place_words(model: PageModel, row: int, column: int) -> str:
     """A count of the page in words: its line, then what is danced on it."""
     if not 0 <= row < len(model.lines):
-        return "The page of eights"
+        return tr("The page of eights")
     line = model.lines[row]
     cell = model.index(row, min(column, model.columns - 1) + 1).data() or ""
     danced = " ".join(str(cell).split(" ")[1:])
     count = count_text(line.first + floor(column))
-    words = f"{model.margin_text(row)}, count {count}{f': {danced}' if danced else ''}"
+    words = tr(
+        "{margin}, count {count}{words}",
+        margin=model.margin_text(row),
+        count=count,
+        words=f": {danced}" if danced else "",
+    )
     return words[0].upper() + words[1:]

@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QAbstractScrollArea
 
 from vamos.core.plan.edges import snapped
 from vamos.core.time import CountRange
+from vamos.language import tr
 from vamos.ui.page.cell import CellField
 from vamos.ui.page.edges import EdgeLine, paint_brackets
 from vamos.ui.page.layout import GAP, MARGIN, Bands, Layout
@@ -56,7 +57,7 @@ class PageView(QAbstractScrollArea):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setFrameShape(QAbstractScrollArea.Shape.NoFrame)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setAccessibleName("The page of eights")
+        self.setAccessibleName(tr("The page of eights"))
         self._bar, self._port = some(self.verticalScrollBar()), some(self.viewport())
         self._bar.setSingleStep(24)
         # Every pixel is painted here: without this the window paints its ground below each frame.

@@ -17,6 +17,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from vamos.language import tr
 from vamos.ui.parts.text import label, on_button, set_role, set_tip, set_words
 
 #: (text, what it does, role); a role is "go", "main" or nothing.
@@ -136,7 +137,7 @@ class Head(Button):
         shown = on_button(f"{mark} {text}")
         if self.text() != shown:
             self.setText(shown)
-            self.setAccessibleName(f"{text}, {'folded' if folded else 'open'}")
+            self.setAccessibleName(tr("{text}, folded", text=text) if folded else tr("{text}, open", text=text))
 
 
 class LaidOutButton(Button):
@@ -170,7 +171,7 @@ class WordsButton(LaidOutButton):
         inside.setContentsMargins(12, 7, 10, 7)
         inside.addWidget(self.words)
         self.setAccessibleName(text)
-        set_tip(self, "Press to go there.")
+        set_tip(self, tr("Press to go there."))
 
 
 class Card(QFrame):
@@ -194,7 +195,7 @@ class Card(QFrame):
         for words, (text, role) in zip(self._words, lines, strict=True):
             set_words(words, text)
             set_role(words, role)
-        self.setAccessibleName(f"{name}{', chosen' if now else ''}")
+        self.setAccessibleName(tr("{name}, chosen", name=name) if now else name)
         set_role(self, "card-now" if now else "card")
 
     def uses_key(self, key: int) -> bool:

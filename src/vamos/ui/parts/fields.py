@@ -21,6 +21,7 @@ from vamos.core.dance.notation_out import suggest
 from vamos.core.dance.section_text import read_notation
 from vamos.core.model.dance import StepPattern
 from vamos.core.time import Feel
+from vamos.language import tr
 from vamos.ui.parts.some import some
 from vamos.ui.parts.text import label, set_tip
 
@@ -104,7 +105,7 @@ class NotationField(QPlainTextEdit):
         text = self.toPlainText()
         self._offer = suggest(text, self._feel, self._steps)
         self.trouble = ""
-        self.suggested.emit(f"Tab: {self._offer}" if self._offer else "")
+        self.suggested.emit(tr("Tab: {offer}", offer=self._offer) if self._offer else "")
         self._mark(text)
         self.typing(text if self.half_typed else None)
 
@@ -176,16 +177,18 @@ _NARROWEST = 110
 
 
 class Choice(QComboBox):
-    """A choice of words; the wheel scrolls the panel, letters are not taken for choices."""
+    """A choice of words; the wheel scrolls the panel, letters are not taken for choices.
 
-    def __init__(self, words: Sequence[str], now: str, name: str, chosen: Callable[[str], object]):
+    Words of Vamos are shown in the language of the window; ``own``: they are names people gave, and stay as they are.
+    """
+
+    def __init__(self, words: Sequence[str], now: str, name: str, chosen: Callable[[str], object], own: bool = False):
         super().__init__()
-        self.chosen = chosen
-        self.addItems(list(words))
-        self.setCurrentText(now)
+        self.chosen, self._own = chosen, own
+        self.set_value(words, now)
         self.setAccessibleName(name)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.textActivated.connect(lambda text: self.chosen(text))
+        self.textActivated.connect(lambda text: self.chosen(self.itemData(self.findText(text))))
 
     def minimumSizeHint(self) -> QSize:
         """Long choices are cut rather than a window made wider than its screen; the list shows them whole."""
@@ -198,11 +201,12 @@ class Choice(QComboBox):
         super().showPopup()
 
     def set_value(self, words: Sequence[str], now: str) -> None:
-        if [self.itemText(k) for k in range(self.count())] != list(words):
+        if [self.itemData(k) for k in range(self.count())] != [str(w) for w in words]:
             self.clear()
-            self.addItems(list(words))
-        if self.currentText() != now:
-            self.setCurrentText(now)
+            for word in words:
+                self.addItem(word if self._own else tr(word), str(word))
+        if self.currentData() != str(now):
+            self.setCurrentIndex(self.findData(str(now)))
 
     def wheelEvent(self, event: QWheelEvent | None) -> None:
         if event is not None:

@@ -142,9 +142,16 @@ class Panel(QWidget):
         self.custom("check", name or text, lambda: Check(text, on, name or text, changed), update)
 
     def choice(
-        self, title: str, words: Sequence[str], now: str, chosen: Callable[[str], object], name: str = "", tip: str = ""
+        self,
+        title: str,
+        words: Sequence[str],
+        now: str,
+        chosen: Callable[[str], object],
+        name: str = "",
+        tip: str = "",
+        own: bool = False,
     ) -> None:
-        """A choice of words beside its title."""
+        """A choice of words beside its title; ``own``: of names that people gave."""
         name = name or title
 
         def update(row: QWidget) -> None:
@@ -152,7 +159,7 @@ class Panel(QWidget):
             box.chosen = chosen
             box.set_value(words, now)
 
-        self.custom("choice", name, lambda: named(title, Choice(words, now, name, chosen), tip), update)
+        self.custom("choice", name, lambda: named(title, Choice(words, now, name, chosen, own), tip), update)
 
     def text(
         self, title: str, value: str, changed: Callable[[str], object], name: str = "", hint: str = "", tip: str = ""

@@ -24,6 +24,7 @@ from vamos.core.render.sound import RATE
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import TimeMap
 from vamos.errors import MissingError
+from vamos.language import tr
 
 #: Longest side of the picture while it is watched.
 PREVIEW_SIDE = 640
@@ -130,7 +131,7 @@ def kinds_of(clips: tuple[Clip, ...], clip: Clip) -> tuple[Version, ...]:
 def kind_words(kind: Version) -> str:
     """A kind of version in a few words."""
     if kind.half_time:
-        return "half-time"
+        return tr("half-time")
     if kind.as_filmed:
-        return "as filmed"
-    return str(kind.look if kind.arrangement is Arrangement.ONE else kind.arrangement)
+        return tr("as filmed")
+    return tr(kind.look if kind.arrangement is Arrangement.ONE else kind.arrangement)

@@ -16,6 +16,7 @@ from vamos.core.render.sound import RATE
 from vamos.core.render.words import Words
 from vamos.core.time import TimeMap, count_text
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.page.content import Content
 from vamos.ui.page.view import PageView
 from vamos.ui.preview.clip_preview import Scene, kind_words, kinds_of
@@ -101,7 +102,7 @@ class Preview(QObject):
         line = self.watched.line_at(position)
         if self._clock is None or line is None:
             self._mirror.floor.show_place(None, "", 0)
-            self._mirror.show_words("Here you will see the picture as your students see it.")
+            self._mirror.show_words(tr("Here you will see the picture as your students see it."))
             return
         exact = Fraction(position) if isinstance(position, Fraction) else Fraction(round(position * _GRAIN), _GRAIN)
         self._show_count(line, exact)
@@ -147,8 +148,8 @@ class Preview(QObject):
 
     def _no_picture(self, line: Line) -> str:
         if not self._session.project.takes:
-            return "No takes yet. Space plays the song with its counts."
-        return f"No take shows {line.title or 'this line'}. It is on the list of what to film."
+            return tr("No takes yet. Space plays the song with its counts.")
+        return tr("No take shows {number}. It is on the list of what to film.", number=line.title or tr("this line"))
 
     # --- hands ---------------------------------------------------------------------------
 
@@ -157,7 +158,7 @@ class Preview(QObject):
             self.playback.stop()
             return
         if self._clock is None:
-            self.said.emit("There is nothing to play yet. Add a song first.")
+            self.said.emit(tr("There is nothing to play yet. Add a song first."))
             return
         position = self._page.position
         self._set_loop()
@@ -188,7 +189,7 @@ class Preview(QObject):
         self._set_clicks()
         if self.playback.playing:
             self.playback.play(self.playback.now())
-        self.said.emit("Clicks on the counts." if self.clicking else "No clicks.")
+        self.said.emit(tr("Clicks on the counts.") if self.clicking else tr("No clicks."))
 
     def _set_clicks(self) -> None:
         lines = self._session.lines
@@ -229,12 +230,12 @@ class Preview(QObject):
         """Show the clip in another kind of version: with counts, to watch, half-time, with another picture."""
         clip = self.watched.clip()
         if clip is None:
-            self.said.emit("There is no clip here to be shown in another version.")
+            self.said.emit(tr("There is no clip here to be shown in another version."))
             return
         kinds = kinds_of(self._session.facts.clips, clip)
         index = kinds.index(self.watched.kind) if self.watched.kind in kinds else -1
         self.watched.kind = kinds[(index + 1) % len(kinds)]
-        self.said.emit(f"Version shown: {kind_words(self.watched.kind)}.")
+        self.said.emit(tr("Version shown: {kind}.", kind=kind_words(self.watched.kind)))
         self._change()
 
     def _change(self) -> None:
@@ -256,7 +257,7 @@ class Preview(QObject):
         line = self.watched.line()
         views = self._session.facts.views_of(line) if line is not None else ()
         if line is None or not views:
-            self.said.emit("This line was not filmed yet.")
+            self.said.emit(tr("This line was not filmed yet."))
             return
         now = self.watched.pass_of(line)
         index = views.index(now.view) if now is not None and now.view in views else -1

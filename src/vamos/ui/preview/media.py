@@ -15,6 +15,7 @@ from vamos.core.model.take import Take
 from vamos.core.progress import Progress
 from vamos.core.render.sound import read_song
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.preview.small_copies import SmallCopies
 from vamos.ui.preview.thumbs import Thumbs
 from vamos.ui.work.runner import Runner
@@ -71,7 +72,7 @@ class ProjectMedia(QObject):
         def load(progress: Progress) -> tuple[Peaks, Sound | None]:
             return read_peaks_and_sound(path, media, progress)
 
-        self._runner.run_quietly("Drawing the song", load, lambda found: self.song_ready.emit(*found))
+        self._runner.run_quietly(tr("Drawing the song"), load, lambda found: self.song_ready.emit(*found))
 
     def close(self) -> None:
         self.thumbs.close()

@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line
+from vamos.language import tr
 from vamos.ui.page.model import kind_words, line_label
 from vamos.ui.page.paint import paint_clock
 from vamos.ui.parts.theme import Theme, font
@@ -81,7 +82,7 @@ class FloorStrip(QWidget):
         if line is self._line and (count, heading) == (self._count, self._heading):
             return
         self._line, self._count, self._heading = line, count, heading
-        self.setAccessibleName(f"Count {count}" if line is not None else "No count")
+        self.setAccessibleName(tr("Count {count}", count=count) if line is not None else tr("No count"))
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
@@ -102,8 +103,10 @@ class FloorStrip(QWidget):
 
     def _words(self, painter: QPainter, line: Line, upright: bool) -> None:
         kind = kind_words(line)
-        where = f"Line {line_label(line)}" + (f", {kind}" if kind else "")
-        facing = "facing not known" if self._heading is None else f"facing {clock_text(self._heading)}"
+        where = tr("Line {line_label}", line_label=line_label(line)) + (f", {kind}" if kind else "")
+        facing = (
+            tr("facing not known") if self._heading is None else tr("facing {clock}", clock=clock_text(self._heading))
+        )
         across = Qt.AlignmentFlag.AlignHCenter if upright else Qt.AlignmentFlag.AlignLeft
         left, width = (4.0, self.width() - 8.0) if upright else (150.0, self.width() - 152.0)
         painter.setPen(QColor(self.theme.ink))
@@ -123,7 +126,7 @@ class Mirror(QWidget):
 
     def __init__(self, theme: Theme):
         super().__init__()
-        self.picture = Picture(theme, "The mirror")
+        self.picture = Picture(theme, tr("The mirror"))
         self.floor = FloorStrip(theme)
         self.picture.setParent(self)
         self.floor.setParent(self)

@@ -18,6 +18,7 @@ from vamos.core.render.sound import read_song
 from vamos.core.time import TimeMap
 from vamos.core.time.counts import minutes_text
 from vamos.errors import MediaError
+from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import DAY
@@ -55,19 +56,19 @@ class ResultPlayer(QWidget):
         self.playback.ticked.connect(self._ticked)
         self.playback.state_changed.connect(self._state)
         self.playback.fault.connect(runner.fault)
-        self.pictures = (Picture(DAY, "As students get it"), Picture(DAY, "As it was filmed"))
+        self.pictures = (Picture(DAY, tr("As students get it")), Picture(DAY, tr("As it was filmed")))
         self._workers: list[PictureWorker] = []
         #: What has to end with the widget, which may go without a word.
         self.destroyed.connect(partial(_end, self._workers))
-        self.play = Button("Play", self.toggle)
+        self.play = Button(tr("Play"), self.toggle)
         self.where = label("", "")
         self.slider = QSlider(Qt.Orientation.Horizontal)
-        self.slider.setAccessibleName("Second of the film")
+        self.slider.setAccessibleName(tr("Second of the film"))
         self.slider.sliderMoved.connect(lambda at: self.go_to(at / _FINE))
         self._columns = (QWidget(), QWidget())
-        self._words = (label("As students get it", "soft"), label("", "soft", wrap=True))
+        self._words = (label(tr("As students get it"), "soft"), label("", "soft", wrap=True))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("A film, played")
+        self.setAccessibleName(tr("A film, played"))
         self._build()
         self.show_result(result)
 
@@ -102,11 +103,13 @@ class ResultPlayer(QWidget):
         self.slider.setRange(0, round(result.seconds * _FINE))
         name = result.source.name if result.source is not None else ""
         self._words[1].setText(
-            f"The same moment of {name}" if name else "Not beside a film: it is made of several, or its film is gone"
+            tr("The same moment of {name}", name=name)
+            if name
+            else tr("Not beside a film: it is made of several, or its film is gone")
         )
         self._columns[1].setVisible(not result.alone)
         self.pictures[1].setVisible(result.source is not None)
-        self._runner.run_quietly("Reading a film", self._reader(result), self._read)
+        self._runner.run_quietly(tr("Reading a film"), self._reader(result), self._read)
         self.go_to(result.seconds / 2)
 
     def _reader(self, result: Result) -> Callable[[Progress], tuple[Result, Sound | None]]:
@@ -145,7 +148,9 @@ class ResultPlayer(QWidget):
 
     def _show(self) -> None:
         at, result = self.playback.song_s, self.result
-        self.where.setText(f"{minutes_text(at)} of {minutes_text(result.seconds)}")
+        self.where.setText(
+            tr("{minutes} of {minutes2}", minutes=minutes_text(at), minutes2=minutes_text(result.seconds))
+        )
         if not self.slider.isSliderDown():
             self.slider.setValue(round(at * _FINE))
         if not self._workers:
@@ -155,7 +160,7 @@ class ResultPlayer(QWidget):
             self._workers[1].ask(Wanted(result.source, float(result.source_clock(at)), False, None))
 
     def _state(self, playing: bool) -> None:
-        self.play.setText("Stop" if playing else "Play")
+        self.play.setText(tr("Stop") if playing else tr("Play"))
 
     def uses_key(self, key: int) -> bool:
         return key in (Qt.Key.Key_Space, Qt.Key.Key_Comma, Qt.Key.Key_Period)

@@ -11,6 +11,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from vamos.core.time import TimeMap
+from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import Theme
@@ -44,13 +45,13 @@ class SideBySide(QWidget):
         self._workers: list[PictureWorker] = []
         self.title = label("", "head")
         say = label(
-            "Space plays them in step; the arrows and 1 to 8 go to a count, comma and full stop by frames.",
+            tr("Space plays them in step; the arrows and 1 to 8 go to a count, comma and full stop by frames."),
             "soft",
             wrap=True,
         )
         top = QHBoxLayout()
         top.addWidget(self.title, 1)
-        top.addWidget(Button("Back to the page", back))
+        top.addWidget(Button(tr("Back to the page"), back))
         self._row = QHBoxLayout()
         self._row.setSpacing(14)
         down = QVBoxLayout(self)
@@ -79,7 +80,7 @@ class SideBySide(QWidget):
         box = QWidget()
         down = QVBoxLayout(box)
         down.setContentsMargins(0, 0, 0, 0)
-        button = Button("This one is used" if side.chosen else "Use this one", lambda: self._choose(side))
+        button = Button(tr("This one is used") if side.chosen else tr("Use this one"), lambda: self._choose(side))
         button.setEnabled(not side.chosen)
         down.addWidget(picture, 1)
         down.addWidget(label(side.words, wrap=True))

@@ -7,6 +7,7 @@ from collections.abc import Callable
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from vamos.core.grid.tap import FEWEST
+from vamos.language import tr
 from vamos.ui.preview.playback import Playback
 
 #: After so long without a tap, the taps are used.
@@ -38,11 +39,13 @@ class Tapping(QObject):
         """One tap; the first one only starts to play."""
         if not self._playback.playing:
             self._start()
-            self.said.emit(f"Tap T on each count while {self._what} plays. Stop tapping when you have enough.")
+            self.said.emit(
+                tr("Tap T on each count while {what} plays. Stop tapping when you have enough.", what=self._what)
+            )
             return
         self.taps.append(self._playback.now())
-        few = "" if len(self.taps) >= FEWEST else f", at least {FEWEST} are needed"
-        self.said.emit(f"{len(self.taps)} taps{few}.")
+        few = "" if len(self.taps) >= FEWEST else tr(", at least {fewest} are needed", fewest=FEWEST)
+        self.said.emit(tr("{number} taps{few}.", number=len(self.taps), few=few))
         self._rest.start()
 
     def forget(self) -> None:
@@ -56,6 +59,12 @@ class Tapping(QObject):
         taps, self.taps = self.taps, []
         self._playback.stop()
         if len(taps) < FEWEST:
-            self.said.emit(f"{len(taps)} taps are too few; at least {FEWEST} are needed. Nothing was changed.")
+            self.said.emit(
+                tr(
+                    "{number} taps are too few; at least {fewest} are needed. Nothing was changed.",
+                    number=len(taps),
+                    fewest=FEWEST,
+                )
+            )
             return
         self._use(taps)

@@ -16,12 +16,13 @@ from vamos.core.model.song import MediaRef, Song
 from vamos.core.model.take import Take
 from vamos.core.progress import Progress
 from vamos.errors import MediaError, MissingError, VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
 
-KINDS = "Songs and films (" + " ".join(f"*{s}" for s in (*SONG_SUFFIXES, *TAKE_SUFFIXES)) + ")"
+KINDS = tr("Songs and films (") + " ".join(f"*{s}" for s in (*SONG_SUFFIXES, *TAKE_SUFFIXES)) + ")"
 #: A folder with more files than this is no folder of takes.
 MOST = 2000
 
@@ -46,7 +47,7 @@ def take_in(desk: Desk, paths: list[Path]) -> None:
     try:
         files = _files(paths)
     except OSError as error:
-        desk.tell(f"The folder could not be read: {error.strerror or error}. Nothing was changed.")
+        desk.tell(tr("The folder could not be read: {number}. Nothing was changed.", number=error.strerror or error))
         return
     project = next((f for f in files if f.suffix == SUFFIX), None)
     if project is not None:
@@ -55,10 +56,14 @@ def take_in(desk: Desk, paths: list[Path]) -> None:
     songs = [f for f in files if f.suffix.lower() in SONG_SUFFIXES]
     takes = [f for f in files if f.suffix.lower() in TAKE_SUFFIXES]
     if not songs and not takes:
-        name = paths[0].name if paths else "Nothing"
+        name = paths[0].name if paths else tr("Nothing")
         desk.tell(
-            f"{name}: Vamos reads songs ({', '.join(SONG_SUFFIXES)}) and films ({', '.join(TAKE_SUFFIXES)}). "
-            "Nothing was changed."
+            tr(
+                "{name}: Vamos reads songs ({words}) and films ({words2}). Nothing was changed.",
+                name=name,
+                words=", ".join(SONG_SUFFIXES),
+                words2=", ".join(TAKE_SUFFIXES),
+            )
         )
         return
     base = desk.session.base
@@ -68,7 +73,7 @@ def take_in(desk: Desk, paths: list[Path]) -> None:
         take_other_song(desk, songs[0])
         songs = []
     if songs or takes:
-        desk.run("Adding files", lambda progress: _read(songs[:1], takes, base, progress), lambda f: _add(desk, f))
+        desk.run(tr("Adding files"), lambda progress: _read(songs[:1], takes, base, progress), lambda f: _add(desk, f))
 
 
 def _files(paths: list[Path]) -> list[Path]:
@@ -90,8 +95,8 @@ def _add(desk: Desk, found: _Found) -> None:
         return add_takes(project, found.takes) if found.takes else project
 
     words = ([song.title] if song is not None else []) + ([plural(len(found.takes), "take")] if found.takes else [])
-    told = " ".join([f"Added: {' and '.join(words)}.", *found.problems])
-    if not (words and desk.do("Add files", edit, told)) and found.problems:
+    told = " ".join([tr("Added: {words}.", words=" and ".join(words)), *found.problems])
+    if not (words and desk.do(tr("Add files"), edit, told)) and found.problems:
         desk.tell(" ".join(found.problems))
     project = desk.project
     if project.song is not None and any(not t.looked_for_passes for t in project.takes):
@@ -116,7 +121,7 @@ def _read(songs: list[Path], takes: list[Path], base: Path | None, progress: Pro
         except (MissingError, MediaError) as error:
             problems.append(str(error))
     for number, path in enumerate(takes):
-        progress(0.9 + 0.1 * number / len(takes), f"Looking at {path.name}")
+        progress(0.9 + 0.1 * number / len(takes), tr("Looking at {name}", name=path.name))
         try:
             found.append(open_take(path, base))
         except (MissingError, MediaError) as error:

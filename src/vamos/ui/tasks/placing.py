@@ -5,6 +5,7 @@ from __future__ import annotations
 from vamos.core.edit.takes import place_takes
 from vamos.core.make import find_places
 from vamos.core.silent import Places
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural
 
@@ -13,17 +14,17 @@ def place_waiting(desk: Desk) -> None:
     """Place every take that was not looked at yet, beside the window."""
     project, base = desk.project, desk.session.base
     if project.song is None:
-        desk.tell("Add the song first; takes are placed on it.")
+        desk.tell(tr("Add the song first; takes are placed on it."))
         return
     if not any(not t.looked_for_passes for t in project.takes):
-        desk.tell("All takes were looked at already.")
+        desk.tell(tr("All takes were looked at already."))
         return
 
     def placed(result: tuple[Places, tuple[str, ...]]) -> None:
         found, problems = result
         number = sum(bool(passes) for passes in found.values())
-        words = " ".join([f"{plural(number, 'take')} placed.", *problems])
-        if not desk.do("Place takes", lambda p: place_takes(p, found), words) and problems:
+        words = " ".join([tr("{takes} placed.", takes=plural(number, "take")), *problems])
+        if not desk.do(tr("Place takes"), lambda p: place_takes(p, found), words) and problems:
             desk.tell(" ".join(problems))
 
-    desk.run("Placing takes", lambda progress: find_places(project, base, progress), placed)
+    desk.run(tr("Placing takes"), lambda progress: find_places(project, base, progress), placed)

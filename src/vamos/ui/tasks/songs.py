@@ -7,6 +7,7 @@ from pathlib import Path
 from vamos.core.edit.song import add_other_song
 from vamos.core.make import open_song
 from vamos.core.model.song import Song
+from vamos.language import tr
 from vamos.ui.desk import Desk
 
 
@@ -16,9 +17,9 @@ def take_other_song(desk: Desk, path: Path) -> None:
 
     def found(song: Song) -> None:
         desk.do(
-            "Another song",
+            tr("Another song"),
             lambda p: add_other_song(p, song),
-            f"{song.title} is kept beside this song; how it fits stands at Song, below",
+            tr("{title} is kept beside this song; how it fits stands at Song, below", title=song.title),
         )
 
-    desk.run("Listening to another song", lambda progress: open_song(path, base, progress), found)
+    desk.run(tr("Listening to another song"), lambda progress: open_song(path, base, progress), found)

@@ -18,6 +18,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from vamos.core.progress import Progress
 from vamos.errors import Stopped, VamosError
 from vamos.faults import printed
+from vamos.language import tr
 
 Work = Callable[[Progress], Any]
 Done = Callable[[Any], object]
@@ -61,7 +62,7 @@ class _Run(QObject):
         except VamosError as error:
             how, result = "refused", str(error)
         except MemoryError:
-            how, result = "refused", "There is not enough memory for this. Close other programs and try again."
+            how, result = "refused", tr("There is not enough memory for this. Close other programs and try again.")
         except Exception as error:
             how, result = "fault", printed(self.wish.name, error)
         self.finished.emit(how, result)
@@ -151,7 +152,7 @@ class Runner(QObject):
             elif current and how == "refused":
                 self.told.emit(str(result))
             elif how == "stopped" and not quiet:
-                self.told.emit(f"{run.wish.name}: stopped. Nothing half-written was left.")
+                self.told.emit(tr("{name}: stopped. Nothing half-written was left.", name=run.wish.name))
         finally:
             if not quiet:
                 self._next()

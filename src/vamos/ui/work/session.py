@@ -15,6 +15,7 @@ from vamos.core.model.project import Project
 from vamos.core.open_document.document import OpenDocument
 from vamos.core.open_document.facts import Facts
 from vamos.errors import VamosError
+from vamos.language import inside, tr
 from vamos.ui.work import recent
 from vamos.ui.work.settings import settings
 from vamos.ui.work.worker import LatestWorker
@@ -139,8 +140,12 @@ class Session(QObject):
         other = lock.hold(path) if path is not None else None
         if other is not None and path is not None:
             self.said.emit(
-                f"{path.name} is open in another window as well ({other.words()}). What is saved there is taken over "
-                "here; when both change something at once, both are kept."
+                tr(
+                    "{name} is open in another window as well ({words}). What is saved there is taken "
+                    "over here; when both change something at once, both are kept.",
+                    name=path.name,
+                    words=other.words(),
+                )
             )
 
     def take_over(self) -> None:
@@ -154,8 +159,10 @@ class Session(QObject):
             # It may be in the middle of being written; the next look tells.
             return
         self._tell_changed(before)
-        name = self.document.path.name if self.document.path is not None else "The project"
-        self.said.emit(f"{name} was changed by something else, which is taken over. Ctrl+Z goes back to yours.")
+        name = self.document.path.name if self.document.path is not None else tr("The project")
+        self.said.emit(
+            tr("{name} was changed by something else, which is taken over. Ctrl+Z goes back to yours.", name=name)
+        )
 
     def _remember(self) -> None:
         path = self.document.path
@@ -178,24 +185,24 @@ class Session(QObject):
             self.said.emit(str(error))
             return False
         self._after(before)
-        self.said.emit(f"{(told or name).rstrip('.')}. Ctrl+Z takes it back.")
+        self.said.emit(tr("{rstrip}. Ctrl+Z takes it back.", rstrip=(told or name).rstrip(".")))
         return True
 
     def undo(self) -> None:
         before, name = self.project, self.document.undo()
         if name is None:
-            self.said.emit("There is nothing to take back.")
+            self.said.emit(tr("There is nothing to take back."))
             return
         self._after(before)
-        self.said.emit(f"Taken back: {_lower(name)}. Ctrl+Shift+Z makes it again.")
+        self.said.emit(tr("Taken back: {lower}. Ctrl+Shift+Z makes it again.", lower=inside(name)))
 
     def redo(self) -> None:
         before, name = self.project, self.document.redo()
         if name is None:
-            self.said.emit("There is nothing to make again.")
+            self.said.emit(tr("There is nothing to make again."))
             return
         self._after(before)
-        self.said.emit(f"Made again: {_lower(name)}. Ctrl+Z takes it back.")
+        self.said.emit(tr("Made again: {lower}. Ctrl+Z takes it back.", lower=inside(name)))
 
     def _after(self, before: Project) -> None:
         if self.document.path is None:
@@ -212,15 +219,19 @@ class Session(QObject):
         try:
             written = self.document.save()
         except VamosError as error:
-            self.said.emit(f"The project could not be saved. {error}")
+            self.said.emit(tr("The project could not be saved. {error}", error=error))
             return
         if written is None:
             return
         self._remember()
         if written.kept_beside is not None:
             self.said.emit(
-                f"{written.kept_beside.name} was changed by something else meanwhile and was left as it is. "
-                f"Your version is kept beside it as {written.path.name}, and is what is open now."
+                tr(
+                    "{name} was changed by something else meanwhile and was left as it is. Your version "
+                    "is kept beside it as {name2}, and is what is open now.",
+                    name=written.kept_beside.name,
+                    name2=written.path.name,
+                )
             )
         self.saved.emit(str(written.path))
 

@@ -63,7 +63,7 @@ film.addEventListener("loadedmetadata", () => {
   if (go) film.play();
 });
 film.addEventListener("error", () => {
-  at("trouble").textContent = "This film cannot be played: " + (loaded ? loaded.file : "") + ". Keep this page in the folder it came in, with its folder clips.";
+  at("trouble").textContent = word("This film cannot be played: {file}. Keep this page in the folder it came in, with its folder clips.", { file: loaded ? loaded.file : "" });
   at("trouble").hidden = false;
 });
 film.addEventListener("play", drawPlay);
@@ -84,7 +84,7 @@ function round() {
   state.rounds += 1;
   if (state.rounds % ROUNDS) return;
   const faster = view().files.map((f) => f.speed).filter((s) => s > state.speed).sort((a, b) => a - b)[0];
-  if (faster) { state.speed = faster; load(true); say("Up a rung: " + percent(faster)); }
+  if (faster) { state.speed = faster; load(true); say(word("Up a rung: {speed}", { speed: percent(faster) })); }
 }
 
 /* The lesson: each step as often as it says, at each of its speeds, then the next. */
@@ -96,7 +96,7 @@ function stepRound() {
   const faster = item.speeds.filter((s) => s > state.speed + 0.001)[0];
   if (faster) { state.speed = faster; load(true); say(item.title + ", " + percent(faster)); }
   else if (state.step + 1 < lesson.length) goStep(state.step + 1);
-  else { film.pause(); state.step = -1; say("That was the lesson."); draw(); }
+  else { film.pause(); state.step = -1; say(word("That was the lesson.")); draw(); }
 }
 function goStep(n) {
   if (!lesson.length) return;
@@ -122,6 +122,12 @@ function tick() {
 }
 function step() { tick(); requestAnimationFrame(step); }
 
+/* Words of the page in the language of whoever wrote the pack. */
+function word(text, values) {
+  let out = (data.words || {})[text] || text;
+  for (const [name, value] of Object.entries(values || {})) out = out.replace("{" + name + "}", value);
+  return out;
+}
 const percent = (s) => Math.round(s * 100) + " %";
 function say(words) { at("said").textContent = words; }
 function button(words, pressed, run, name) {
@@ -135,18 +141,18 @@ function button(words, pressed, run, name) {
 function drawState(s) {
   at("count").textContent = s ? s[1] : "";
   at("cue").textContent = s ? s[2] : "";
-  at("next").textContent = s && s[3] ? "next: " + s[3] : "";
+  at("next").textContent = s ? s[3] : "";
   const k = place().count;
   [...at("counts").children].forEach((b, n) => b.setAttribute("aria-current", String(n === k)));
   const number = loaded.counts.length ? k - loaded.first : -1;
   [...at("sheet").children].forEach((row) => row.setAttribute("aria-current", String(!state.through && Number(row.dataset.count) === number)));
 }
-function drawPlay() { at("play").textContent = film.paused ? "Play" : "Stop"; }
+function drawPlay() { at("play").textContent = film.paused ? word("Play") : word("Stop"); }
 function draw() {
   const known = kept.read(), here = shown();
   at("sections").replaceChildren(...data.sections.map((s, n) => {
     const li = document.createElement("li");
-    const b = button(s.title + (known[s.title] ? " ✓" : ""), null, () => choose(n), s.title + (known[s.title] ? ", you can dance it" : ""));
+    const b = button(s.title + (known[s.title] ? " ✓" : ""), null, () => choose(n), known[s.title] ? word("{title}, you can dance it", { title: s.title }) : s.title);
     b.setAttribute("aria-current", String(!state.through && n === state.section));
     li.append(b);
     return li;
@@ -154,7 +160,7 @@ function draw() {
   at("speeds").replaceChildren(...view().files.map((f) => button(percent(f.speed), f === file(), () => { state.speed = f.speed; state.rounds = 0; load(true); })));
   at("views").replaceChildren(...here.views.map((v, n) => button(v.name, v === view(), () => { state.view = n; load(true); })));
   at("counts").replaceChildren(...(state.through ? [] : loaded.counts.map(([frame, number], k) => {
-    const b = button(number, null, () => goTo(k), "Count " + number);
+    const b = button(number, null, () => goTo(k), word("Count {count}", { count: number }));
     b.classList.toggle("out", frame < loaded.from || frame >= loaded.to);
     return b;
   })));
@@ -180,7 +186,7 @@ function draw() {
   at("top").setAttribute("aria-pressed", String(state.through));
   at("known").disabled = state.through;
   at("known").checked = !state.through && Boolean(known[here.title]);
-  film.setAttribute("aria-label", "Film: " + here.title);
+  film.setAttribute("aria-label", word("Film: {title}", { title: here.title }));
   drawn = -2;
   drawPlay();
   tick();
@@ -198,7 +204,7 @@ function ladder() {
   state.ladder = !state.ladder;
   state.step = -1;
   state.rounds = 0;
-  if (state.ladder) { state.loop = true; state.speed = Math.min(...view().files.map((f) => f.speed)); load(true); say("The ladder begins at " + percent(state.speed) + "; after " + ROUNDS + " rounds it goes up."); }
+  if (state.ladder) { state.loop = true; state.speed = Math.min(...view().files.map((f) => f.speed)); load(true); say(word("The ladder begins at {speed}; after {rounds} rounds it goes up.", { speed: percent(state.speed), rounds: ROUNDS })); }
   draw();
 }
 function faster(by) {
@@ -212,7 +218,7 @@ const playOrStop = () => film.paused ? film.play() : film.pause();
 at("play").addEventListener("click", playOrStop);
 at("loop").addEventListener("click", () => { state.loop = !state.loop; draw(); });
 at("ladder").addEventListener("click", ladder);
-at("top").addEventListener("click", () => { state.step = -1; state.through = !state.through; load(false); say(state.through ? "The whole dance from the top." : shown().title); });
+at("top").addEventListener("click", () => { state.step = -1; state.through = !state.through; load(false); say(state.through ? word("The whole dance from the top.") : shown().title); });
 at("known").addEventListener("change", tickKnown);
 at("print").addEventListener("click", () => window.print());
 const KEYS = {

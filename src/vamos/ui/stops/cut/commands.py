@@ -15,21 +15,24 @@ from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
 from vamos.core.plan.edges import snapped
 from vamos.core.time import count_text
 from vamos.errors import InputError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.stops.cut.compare import PassChooser
 
 ACTIONS = (
-    Action("edge_start", "The clip begins here", "[", "Cut", "From the count you stand on, run-up and all."),
-    Action("edge_end", "The clip ends here", "]", "Cut", "Up to the count you stand on."),
-    Action("start_earlier", "Begin a frame earlier", "Ctrl+[", "Cut", "One frame earlier.", repeats=True),
-    Action("start_later", "Begin a frame later", "Ctrl+]", "Cut", "One frame later.", repeats=True),
-    Action("end_earlier", "End a frame earlier", "Alt+[", "Cut", "One frame earlier.", repeats=True),
-    Action("end_later", "End a frame later", "Alt+]", "Cut", "One frame later.", repeats=True),
-    Action("other_pass", "Another pass", "Alt+A", "Cut", "Use the next pass for this clip."),
-    Action("compare", "Passes side by side", "C", "Cut", "The passes of this clip in step; again goes back."),
-    Action("leave_out", "Leave this clip out", "", "Cut", "It is not written; the panel offers to take it back."),
-    Action("next_problem", "Next clip to check", "Alt+N", "Cut", "To the next clip that asks for a look."),
+    Action("edge_start", tr("The clip begins here"), "[", "Cut", tr("From the count you stand on, run-up and all.")),
+    Action("edge_end", tr("The clip ends here"), "]", "Cut", tr("Up to the count you stand on.")),
+    Action("start_earlier", tr("Begin a frame earlier"), "Ctrl+[", "Cut", tr("One frame earlier."), repeats=True),
+    Action("start_later", tr("Begin a frame later"), "Ctrl+]", "Cut", tr("One frame later."), repeats=True),
+    Action("end_earlier", tr("End a frame earlier"), "Alt+[", "Cut", tr("One frame earlier."), repeats=True),
+    Action("end_later", tr("End a frame later"), "Alt+]", "Cut", tr("One frame later."), repeats=True),
+    Action("other_pass", tr("Another pass"), "Alt+A", "Cut", tr("Use the next pass for this clip.")),
+    Action("compare", tr("Passes side by side"), "C", "Cut", tr("The passes of this clip in step; again goes back.")),
+    Action(
+        "leave_out", tr("Leave this clip out"), "", "Cut", tr("It is not written; the panel offers to take it back.")
+    ),
+    Action("next_problem", tr("Next clip to check"), "Alt+N", "Cut", tr("To the next clip that asks for a look.")),
 )
 
 
@@ -44,7 +47,7 @@ class CutCommands:
     def _clip(self) -> Clip | None:
         clip = self._desk.clip()
         if clip is None:
-            self._desk.tell("There is no clip here; go to a line of the dance that was filmed.")
+            self._desk.tell(tr("There is no clip here; go to a line of the dance that was filmed."))
         return clip
 
     # --- edges ---------------------------------------------------------------------------
@@ -63,9 +66,15 @@ class CutCommands:
         at = snapped(float(position))
         where = count_text(at - clip.counts.start)
         self._desk.do(
-            "Edge of the clip",
+            tr("Edge of the clip"),
             lambda p: edit.move_edge(p, clip, start=at if start else None, end=None if start else at),
-            f"{clip.title}, {clip.view}: {'begins' if start else 'ends'} at {where}",
+            tr(
+                "{title}, {view}: {words} at {where}",
+                title=clip.title,
+                view=clip.view,
+                words=tr("begins") if start else tr("ends"),
+                where=where,
+            ),
         )
 
     def start_earlier(self) -> None:
@@ -83,24 +92,30 @@ class CutCommands:
     def _nudge(self, start: int = 0, end: int = 0) -> None:
         clip = self._clip()
         if clip is not None:
-            what = "begins" if start else "ends"
-            way = "later" if start + end > 0 else "earlier"
-            told = f"{clip.title}, {clip.view}: {what} a frame {way}"
-            self._desk.do("Nudge an edge", lambda p: edit.nudge_edge(p, clip, start, end), told)
+            what = tr("begins") if start else tr("ends")
+            way = tr("later") if start + end > 0 else tr("earlier")
+            told = tr("{title}, {view}: {what} a frame {way}", title=clip.title, view=clip.view, what=what, way=way)
+            self._desk.do(tr("Nudge an edge"), lambda p: edit.nudge_edge(p, clip, start, end), told)
 
     # --- passes --------------------------------------------------------------------------
 
     def other_pass(self) -> None:
         clip = self._desk.clip()
         if clip is None or not clip.alternatives:
-            self._desk.tell("There is no other pass of this view.")
+            self._desk.tell(tr("There is no other pass of this view."))
             return
         take, number = clip.alternatives[0]
         name = self._desk.project.take(take).name
         self._desk.do(
-            "Another pass",
+            tr("Another pass"),
             lambda p: edit.choose(p, Choice(clip.key, take=take, pass_number=number)),
-            f"{clip.title}, {clip.view}: {name}, pass {number + 1} is used",
+            tr(
+                "{title}, {view}: {name}, pass {number} is used",
+                title=clip.title,
+                view=clip.view,
+                name=name,
+                number=number + 1,
+            ),
         )
 
     def compare(self) -> None:
@@ -114,20 +129,22 @@ class CutCommands:
         """This clip is not written; the panel offers to take it back."""
         clip = self._clip()
         if clip is not None:
-            told = f"{clip.title}, {clip.view} is left out"
-            self._desk.do("Leave a clip out", lambda p: edit.choose(p, Choice(clip.key, left_out=True)), told)
+            told = tr("{title}, {view} is left out", title=clip.title, view=clip.view)
+            self._desk.do(tr("Leave a clip out"), lambda p: edit.choose(p, Choice(clip.key, left_out=True)), told)
 
     def forget(self, key: str) -> None:
-        self._desk.do("Decide again", lambda p: edit.forget_choice(p, key), "Vamos decides about this clip again")
+        self._desk.do(
+            tr("Decide again"), lambda p: edit.forget_choice(p, key), tr("Vamos decides about this clip again")
+        )
 
     def take_back(self, key: str) -> None:
-        self._desk.do("Take a clip back", lambda p: edit.take_back(p, key), "The clip is written again")
+        self._desk.do(tr("Take a clip back"), lambda p: edit.take_back(p, key), tr("The clip is written again"))
 
     def next_problem(self) -> None:
         """To the next clip that asks for a look, from this line on and round."""
         asking = [c for c in self._desk.session.facts.clips if c.problems]
         if not asking:
-            self._desk.tell("No clip asks for a look.")
+            self._desk.tell(tr("No clip asks for a look."))
             return
         now = self._desk.clip()
         order = {c.key: k for k, c in enumerate(asking)}
@@ -145,7 +162,7 @@ class CutCommands:
 
     def add_range(self, wanted: NamedRange) -> None:
         """A clip of one's own; it is what the mirror shows from now on."""
-        if self._desk.do("A clip of your own", lambda p: edit.add_range(p, wanted.name, wanted.counts)):
+        if self._desk.do(tr("A clip of your own"), lambda p: edit.add_range(p, wanted.name, wanted.counts)):
             self._desk.preview.choose_range(self._desk.project.ranges[-1].id)
 
     def add_part(self, words: str) -> None:
@@ -162,24 +179,26 @@ class CutCommands:
 
     def remove_range(self, range_id: str) -> None:
         self._desk.preview.choose_range("")
-        self._desk.do("Take a clip away", lambda p: edit.remove_range(p, range_id))
+        self._desk.do(tr("Take a clip away"), lambda p: edit.remove_range(p, range_id))
 
     # --- looks ---------------------------------------------------------------------------
 
     def set_style(self, style: Style) -> None:
-        self._overlay("Where the counts stand", style=style)
+        self._overlay(tr("Where the counts stand"), style=style)
 
     def set_numbering(self, numbering: Numbering) -> None:
-        self._overlay("How counts are said", numbering=numbering)
+        self._overlay(tr("How counts are said"), numbering=numbering)
 
     def set_count_in(self, style: CountIn) -> None:
-        self._desk.do("Count-in", lambda p: edit_output.set_count_in(p, style), f"Counted in: {style}")
+        self._desk.do(
+            tr("Count-in"), lambda p: edit_output.set_count_in(p, style), tr("Counted in: {style}", style=style)
+        )
 
     def set_run_up(self, counts: Fraction) -> None:
-        self._desk.do("Run-up of all clips", lambda p: edit_output.set_output(p, run_up=counts))
+        self._desk.do(tr("Run-up of all clips"), lambda p: edit_output.set_output(p, run_up=counts))
 
     def set_distance(self, metres: float) -> None:
-        self._overlay("Read from", distance_m=metres)
+        self._overlay(tr("Read from"), distance_m=metres)
 
     def _overlay(self, name: str, **changes: Any) -> None:
         self._desk.do(
@@ -188,12 +207,14 @@ class CutCommands:
         )
 
     def toggle_lane(self, lane: Lane) -> None:
-        self._desk.do(f"Show {lane}", lambda p: edit_output.toggle_lane(p, lane))
+        self._desk.do(tr("Show {lane}", lane=lane), lambda p: edit_output.toggle_lane(p, lane))
 
     def set_shape(self, shape: Shape) -> None:
         self._desk.do(
-            "Shape of the picture", lambda p: edit_output.set_framing(p, replace(p.output.framing, shape=shape))
+            tr("Shape of the picture"), lambda p: edit_output.set_framing(p, replace(p.output.framing, shape=shape))
         )
 
     def set_follow(self, on: bool) -> None:
-        self._desk.do("Follow the dancer", lambda p: edit_output.set_framing(p, replace(p.output.framing, follow=on)))
+        self._desk.do(
+            tr("Follow the dancer"), lambda p: edit_output.set_framing(p, replace(p.output.framing, follow=on))
+        )

@@ -14,6 +14,7 @@ from vamos.core.plan.coverage import Candidate
 from vamos.core.plan.flip import choose_flip
 from vamos.core.time import TimeMap
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.parts.theme import DAY, Theme
@@ -38,7 +39,7 @@ class PassChooser(CenterView):
         found = candidates_of(self._desk.project, clip, self._desk.session.facts.coverage) if clip is not None else ()
         if clip is None or len(found) < 2:
             self._desk.tell(
-                "There is only one pass of this view. Press V for another view, or film it again to compare."
+                tr("There is only one pass of this view. Press V for another view, or film it again to compare.")
             )
             return
         now = [c for c in found if c.key == (clip.take, clip.pass_number)]
@@ -46,7 +47,7 @@ class PassChooser(CenterView):
         sides = [side for c in ordered if (side := self._side(clip, c, c in now)) is not None]
         if sides:
             self._desk.show_view(self)
-            self.pictures.show_sides(f"{clip.title}, {clip.view}: which pass?", sides)
+            self.pictures.show_sides(tr("{title}, {view}: which pass?", title=clip.title, view=clip.view), sides)
 
     def _side(self, clip: Clip, found: Candidate, chosen: bool) -> Side | None:
         try:
@@ -55,9 +56,15 @@ class PassChooser(CenterView):
             self._desk.tell(str(error))
             return None
         shift = TimeMap.line(0.0, float(found.line.start - self._line_start(clip)))
-        wall = f", wall {found.line.wall}" if found.line.wall is not None else ""
-        trouble = "; ".join(found.problems) or "no trouble seen"
-        words = f"{found.take.name}, pass {found.number + 1}{wall}: {trouble}"
+        wall = tr(", wall {wall}", wall=found.line.wall) if found.line.wall is not None else ""
+        trouble = "; ".join(found.problems) or tr("no trouble seen")
+        words = tr(
+            "{name}, pass {number}{wall}: {trouble}",
+            name=found.take.name,
+            number=found.number + 1,
+            wall=wall,
+            trouble=trouble,
+        )
         flip = choose_flip(found.stretch).flip
         return Side(path, shift.then(found.count_to_take), flip, words, self._chooser(clip, found), chosen)
 
@@ -69,8 +76,14 @@ class PassChooser(CenterView):
 
     def _chooser(self, clip: Clip, found: Candidate) -> Callable[[], object]:
         choice = Choice(clip.key, take=found.take.id, pass_number=found.number)
-        told = f"{clip.title}, {clip.view}: {found.take.name}, pass {found.number + 1} is used"
-        return lambda: self._desk.do("Another pass", lambda p: choose(p, choice), told)
+        told = tr(
+            "{title}, {view}: {name}, pass {number} is used",
+            title=clip.title,
+            view=clip.view,
+            name=found.take.name,
+            number=found.number + 1,
+        )
+        return lambda: self._desk.do(tr("Another pass"), lambda p: choose(p, choice), told)
 
     def show_position(self, position: Fraction | float) -> None:
         self.pictures.show_position(position)

@@ -12,6 +12,8 @@ from vamos.core.edit.clips import offered_ranges
 from vamos.core.edit.output import phrase_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
+from vamos.core.plan.flip import label_words
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
@@ -23,7 +25,7 @@ from vamos.ui.stops.cut.commands import ACTIONS, CutCommands
 from vamos.ui.stops.stop import MainAction, Room
 
 #: Distances counts may be read from, in metres.
-DISTANCES = {f"{d:g} m away": d for d in (1.0, 2.0, 3.0)}
+DISTANCES = {tr("{d:g} m away", d=d): d for d in (1.0, 2.0, 3.0)}
 
 
 class CutRoom(Room):
@@ -40,17 +42,17 @@ class CutRoom(Room):
     def state(self) -> StopState:
         clips = self.desk.session.facts.clips
         if not clips:
-            return StopState("no clips yet")
+            return StopState(tr("no clips yet"))
         asking = sum(bool(c.problems) for c in clips)
         words = plural(len(clips), "clip")
-        return StopState(f"{words}, {asking} to check" if asking else words, not asking)
+        return StopState(tr("{words}, {asking} to check", words=words, asking=asking) if asking else words, not asking)
 
     def main_action(self) -> MainAction | None:
         clips = self.desk.session.facts.clips
         asking = sum(bool(c.problems) for c in clips)
         if asking:
-            return MainAction(f"Next clip to check ({asking})", self.commands.next_problem)
-        return MainAction("On to the pack", lambda: self.desk.go_to_stop("Pack")) if clips else None
+            return MainAction(tr("Next clip to check ({asking})", asking=asking), self.commands.next_problem)
+        return MainAction(tr("On to the pack"), lambda: self.desk.go_to_stop("Pack")) if clips else None
 
     def edge_dragged(self, start: bool, position: Fraction) -> None:
         self.commands.move_edge(start, position)
@@ -61,11 +63,11 @@ class CutRoom(Room):
     def fill(self, panel: Panel) -> None:
         clip, line = self.desk.clip(), self.desk.line()
         if clip is None:
-            panel.plain_head("Nothing to cut here")
+            panel.plain_head(tr("Nothing to cut here"))
             if line is not None and not line.kind.danced:
-                panel.say("This line is not danced. Go to a line of the dance.")
+                panel.say(tr("This line is not danced. Go to a line of the dance."))
             else:
-                panel.say("No take shows this line in this view. Press V for another view, or film it.")
+                panel.say(tr("No take shows this line in this view. Press V for another view, or film it."))
         else:
             self._cards(panel, clip)
             self._facts(panel, clip)
@@ -87,14 +89,23 @@ class CutRoom(Room):
             )
 
     def _card(self, clip: Clip, now: bool) -> _CardWords:
-        check = f"  {len(clip.problems)} to check" if clip.problems else ""
+        check = tr("  {number} to check", number=len(clip.problems)) if clip.problems else ""
         name = self.desk.project.take(clip.take).name
         lines = (
-            (f"{clip.view}{check}", "card-head"),
-            (f"{name}, pass {clip.pass_number + 1} · {clip.mark} of 100", "soft"),
-            (clip.label.split(":")[0], "soft"),
+            (f"{tr(clip.view)}{check}", "card-head"),
+            (
+                tr("{name}, pass {number} · {mark} of 100", name=name, number=clip.pass_number + 1, mark=clip.mark),
+                "soft",
+            ),
+            (label_words(clip.label, short=True), "soft"),
         )
-        said = f"{clip.title}, {clip.view}: {name}, {clip.label}"
+        said = tr(
+            "{title}, {view}: {name}, {label}",
+            title=clip.title,
+            view=clip.view,
+            name=name,
+            label=label_words(clip.label),
+        )
         return _CardWords(lines, said, now, lambda: self.desk.preview.choose_view(clip.view))
 
     def _facts(self, panel: Panel, clip: Clip) -> None:
@@ -106,39 +117,51 @@ class CutRoom(Room):
             panel.say(sentence(reason), "")
         keys = [key_of(ACTIONS, n) for n in ("start_earlier", "start_later", "end_earlier", "end_later")]
         panel.say(
-            f"Drag the brackets on the page, or {key_of(ACTIONS, 'edge_start')} and {key_of(ACTIONS, 'edge_end')} "
-            f"on a count; {' '.join(keys)} by a frame."
+            tr(
+                "Drag the brackets on the page, or {key} and {key2} on a count; {words} by a frame.",
+                key=key_of(ACTIONS, "edge_start"),
+                key2=key_of(ACTIONS, "edge_end"),
+                words=" ".join(keys),
+            )
         )
         if clip.alternatives:
             for (take, number), (mark, against) in list(zip(clip.alternatives, clip.other_marks, strict=False))[:3]:
-                words = f"{self.desk.project.take(take).name}, pass {number + 1}: {mark} of 100"
-                panel.say(f"Also {words}{f' ({against})' if against else ''}.", key=f"also {take} {number}")
+                words = tr(
+                    "{name}, pass {number}: {mark} of 100",
+                    name=self.desk.project.take(take).name,
+                    number=number + 1,
+                    mark=mark,
+                )
+                panel.say(
+                    tr("Also {words}{words2}.", words=words, words2=f" ({against})" if against else ""),
+                    key=f"also {take} {number}",
+                )
             panel.buttons(
-                (f"Another pass ({key_of(ACTIONS, 'other_pass')})", do.other_pass, ""),
-                (f"Side by side ({key_of(ACTIONS, 'compare')})", do.compare, ""),
+                (tr("Another pass ({key})", key=key_of(ACTIONS, "other_pass")), do.other_pass, ""),
+                (tr("Side by side ({key})", key=key_of(ACTIONS, "compare")), do.compare, ""),
             )
-        buttons: list[ButtonEntry] = [("Leave out", do.leave_out, "")]
+        buttons: list[ButtonEntry] = [(tr("Leave out"), do.leave_out, "")]
         if self.desk.project.choice(clip.key) is not None:
-            buttons.insert(0, ("Let Vamos decide again", lambda: do.forget(clip.key), ""))
+            buttons.insert(0, (tr("Let Vamos decide again"), lambda: do.forget(clip.key), ""))
         panel.buttons(*buttons, key="decide")
 
     def _left_out(self, panel: Panel) -> None:
         out = [c.clip for c in self.desk.project.choices if c.left_out]
         if not out:
             return
-        panel.head("Left out")
+        panel.head(tr("Left out"))
         for key in out:
-            panel.buttons((f"Take {key} back", partial(self.commands.take_back, key), ""))
+            panel.buttons((tr("Take {key} back", key=key), partial(self.commands.take_back, key), ""))
 
     def _ranges(self, panel: Panel) -> None:
         """Clips of one's own, and what is offered around this count."""
         desk, project = self.desk, self.desk.project
-        panel.head("Clips of your own")
+        panel.head(tr("Clips of your own"))
         for wanted in project.ranges:
             chosen = desk.preview.watched.chosen_range == wanted.id
             panel.buttons(
                 (wanted.name, self._choose("" if chosen else wanted.id), "main" if chosen else ""),
-                ("Take away", partial(self.commands.remove_range, wanted.id), ""),
+                (tr("Take away"), partial(self.commands.remove_range, wanted.id), ""),
                 key=f"range {wanted.id}",
             )
         have = {r.counts for r in project.ranges}
@@ -147,15 +170,15 @@ class CutRoom(Room):
             panel.buttons((f"+ {wanted.name}", partial(self.commands.add_range, wanted), ""))
         if offered:
             panel.text(
-                "Of this line",
+                tr("Of this line"),
                 "",
                 self.commands.add_part,
-                name="Counts of this line as a clip",
-                hint="3& to 6; or 3& up to 6&",
-                tip="“to 6” ends with 6, “up to 6&” where 6& begins.",
+                name=tr("Counts of this line as a clip"),
+                hint=tr("3& to 6; or 3& up to 6&"),
+                tip=tr("“to 6” ends with 6, “up to 6&” where 6& begins."),
             )
         if not offered and not project.ranges:
-            panel.say("Stand on a danced line to cut two lines, a wall, or from the top to there.")
+            panel.say(tr("Stand on a danced line to cut two lines, a wall, or from the top to there."))
 
     def _choose(self, range_id: str) -> Callable[[], object]:
         return lambda: self.desk.preview.choose_range(range_id)
@@ -164,34 +187,44 @@ class CutRoom(Room):
         """What stands over the picture, and how the picture is cut."""
         output, do = self.desk.project.output, self.commands
         overlay = output.overlay
-        panel.head("Over the picture")
+        panel.head(tr("Over the picture"))
         panel.choice(
-            "Counts", list(Style), str(overlay.style), lambda w: do.set_style(Style(w)), name="Where the counts stand"
+            tr("Counts"),
+            list(Style),
+            str(overlay.style),
+            lambda w: do.set_style(Style(w)),
+            name=tr("Where the counts stand"),
         )
         panel.choice(
-            "Said",
+            tr("Said"),
             list(Numbering),
             str(overlay.numbering),
             lambda w: do.set_numbering(Numbering(w)),
-            name="How counts are said",
+            name=tr("How counts are said"),
         )
         self._before_the_first(panel)
-        now = f"{overlay.distance_m:g} m away"
-        panel.choice("Read from", list(dict.fromkeys([*DISTANCES, now])), now, lambda w: self._distance(w))
+        now = tr("{distance_m:g} m away", distance_m=overlay.distance_m)
+        panel.choice(tr("Read from"), list(dict.fromkeys([*DISTANCES, now])), now, lambda w: self._distance(w))
         panel.custom(
             "lanes",
             "",
             lambda: _Lanes(overlay.lanes, do.toggle_lane),
             lambda lanes: lanes.show_lanes(overlay.lanes),
         )
-        panel.head("The picture")
+        panel.head(tr("The picture"))
         shape = output.framing.shape
-        panel.choice("Shape", list(Shape), str(shape), lambda w: do.set_shape(Shape(w)), name="Shape of the picture")
+        panel.choice(
+            tr("Shape"), list(Shape), str(shape), lambda w: do.set_shape(Shape(w)), name=tr("Shape of the picture")
+        )
         panel.check(
-            "Close to the dancer, following slowly", output.framing.follow, do.set_follow, name="Follow the dancer"
+            tr("Close to the dancer, following slowly"),
+            output.framing.follow,
+            do.set_follow,
+            name=tr("Follow the dancer"),
         )
         panel.say(
-            f"Version shown: {kind_words(self.desk.preview.watched.kind)}. Shift+V shows the next one.", key="kind"
+            tr("Version shown: {kind}. Shift+V shows the next one.", kind=kind_words(self.desk.preview.watched.kind)),
+            key="kind",
         )
 
     def _before_the_first(self, panel: Panel) -> None:
@@ -200,21 +233,23 @@ class CutRoom(Room):
         grid = self.desk.project.grid
         lengths = {plural(k, "count"): Fraction(k) for k in (0, 2, 3, 4, 8)}
         if grid is not None:
-            lengths |= {"a phrase": phrase_of(grid)}
-        now = next((w for w, n in lengths.items() if n == output.run_up), f"{float(output.run_up):g} counts")
+            lengths |= {tr("a phrase"): phrase_of(grid)}
+        now = next(
+            (w for w, n in lengths.items() if n == output.run_up), tr("{number:g} counts", number=float(output.run_up))
+        )
         panel.choice(
-            "Run-up",
+            tr("Run-up"),
             list(dict.fromkeys([*lengths, now])),
             now,
             lambda w: do.set_run_up(lengths[w]) if w in lengths else None,
-            name="Run-up of all clips",
+            name=tr("Run-up of all clips"),
         )
         panel.choice(
-            "Count-in",
+            tr("Count-in"),
             list(CountIn),
             str(output.overlay.count_in),
             lambda w: do.set_count_in(CountIn(w)),
-            name="What the counts before the first show and say",
+            name=tr("What the counts before the first show and say"),
         )
 
     def _distance(self, words: str) -> None:
@@ -266,7 +301,7 @@ class _Lanes(QWidget):
         grid.setVerticalSpacing(4)
         self._boxes = {}
         for number, lane in enumerate(Lane):
-            box = Check(str(lane), lane in shown, f"Show {lane}", partial(_toggled, toggle, lane))
+            box = Check(tr(lane), lane in shown, tr("Show {lane}", lane=lane), partial(_toggled, toggle, lane))
             grid.addWidget(box, number // 2, number % 2)
             self._boxes[lane] = box
 

@@ -7,34 +7,49 @@ from dataclasses import replace
 
 from vamos.core.dance.card import LEVELS
 from vamos.core.edit.dance import set_facts
+from vamos.language import inside, tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 
-_FIELDS = (("name", "Dance"), ("credits", "By"), ("starts_on", "Starts on"), ("rights", "Rights"))
-_SAID = (("walls", "Said: walls"), ("counts", "Said: counts"), ("tags", "Said: tags"), ("restarts", "Said: restarts"))
+_FIELDS = (("name", tr("Dance")), ("credits", tr("By")), ("starts_on", tr("Starts on")), ("rights", tr("Rights")))
+_SAID = (
+    ("walls", tr("Said: walls")),
+    ("counts", tr("Said: counts")),
+    ("tags", tr("Said: tags")),
+    ("restarts", tr("Said: restarts")),
+)
 
 
 def fill_card(panel: Panel, desk: Desk) -> None:
     dance, card = desk.project.dance, desk.session.facts.card
-    panel.head("The card")
+    panel.head(tr("The card"))
     if card.missing:
-        panel.say(f"Not filled in: {', '.join(card.missing).lower()}.", key="missing")
+        panel.say(tr("Not filled in: {lower}.", lower=", ".join(map(inside, card.missing))), key="missing")
     for name, title in _FIELDS:
         panel.text(title, getattr(dance, name), _put(desk, name, title))
-    panel.choice("Level", ["", *LEVELS], dance.level, _put(desk, "level", "Level"))
-    panel.say(f"Suggested: {card.suggested_level} ({card.why_level}). You decide.", key="level")
+    panel.choice(tr("Level"), ["", *LEVELS], dance.level, _put(desk, "level", tr("Level")))
+    panel.say(
+        tr(
+            "Suggested: {suggested_level} ({why_level}). You decide.",
+            suggested_level=card.suggested_level,
+            why_level=card.why_level,
+        ),
+        key="level",
+    )
 
     def links(text: str) -> None:
-        desk.do("Links", lambda p: set_facts(p, links=tuple(text.split())))
+        desk.do(tr("Links"), lambda p: set_facts(p, links=tuple(text.split())))
 
-    panel.text("Links", " ".join(dance.links), links)
+    panel.text(tr("Links"), " ".join(dance.links), links)
     for name, title in _SAID:
         value = getattr(dance.stated, name)
-        panel.text(title, "" if value is None else str(value), _say(desk, name, title), hint="not said")
+        panel.text(title, "" if value is None else str(value), _say(desk, name, title), hint=tr("not said"))
 
 
 def _put(desk: Desk, name: str, title: str) -> Callable[[str], object]:
-    return lambda text: desk.do(title, lambda p: set_facts(p, **{name: text.strip()}), f"{title}: written")
+    return lambda text: desk.do(
+        title, lambda p: set_facts(p, **{name: text.strip()}), tr("{title}: written", title=title)
+    )
 
 
 def _say(desk: Desk, name: str, title: str) -> Callable[[str], object]:
@@ -43,7 +58,7 @@ def _say(desk: Desk, name: str, title: str) -> Callable[[str], object]:
     def put(text: str) -> None:
         text = text.strip()
         if text and not text.isdecimal():
-            desk.tell(f"“{text}” is not a whole number; leave it empty when nothing was said.")
+            desk.tell(tr("“{value}” is not a whole number; leave it empty when nothing was said.", value=text))
             return
         number = int(text) if text else None
         desk.do(title, lambda p: set_facts(p, stated=replace(p.dance.stated, **{name: number})))

@@ -19,28 +19,51 @@ from vamos.core.edit import dance as edit
 from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
 from vamos.errors import InputError, VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.parts.text import sentence
 from vamos.ui.stops.dance.wall_map import WallMap
 from vamos.ui.work.session import file_name
 
-NOTATION = "Notation of the section"
+NOTATION = tr("Notation of the section")
 #: So many answers have a key.
 OFFER_KEYS = 6
 ACTIONS = (
-    Action("new_section", "New section", "Ctrl+Return", "Dance", "An empty section behind the one of this line."),
-    Action("write_count", "Write on this count", "F2", "Dance", "Type what is danced here; Tab goes on."),
-    Action("variant", "See it easier, harder, as written", "E", "Dance", "The page shows the next variant; then none."),
+    Action(
+        "new_section", tr("New section"), "Ctrl+Return", "Dance", tr("An empty section behind the one of this line.")
+    ),
+    Action("write_count", tr("Write on this count"), "F2", "Dance", tr("Type what is danced here; Tab goes on.")),
+    Action(
+        "variant",
+        tr("See it easier, harder, as written"),
+        "E",
+        "Dance",
+        tr("The page shows the next variant; then none."),
+    ),
     *(
         Action(
-            f"offer_{k}", f"Take answer {k}", f"Alt+{k}", "Dance", "What could be meant on this count, see the side."
+            f"offer_{k}",
+            tr("Take answer {k}", k=k),
+            f"Alt+{k}",
+            "Dance",
+            tr("What could be meant on this count, see the side."),
         )
         for k in range(1, OFFER_KEYS + 1)
     ),
-    Action("wall_map", "Wall map", "W", "Dance", "The whole sequence as a picture; again goes back to the page."),
-    Action("read_sheet", "Read a sheet…", "", "Dance", "Take the dance from a CSV, JSON, Markdown or text file."),
-    Action("write_sheet", "Write the sheet…", "", "Dance", "Write PDF, Markdown, CSV or JSON, or the wall map as SVG."),
+    Action(
+        "wall_map", tr("Wall map"), "W", "Dance", tr("The whole sequence as a picture; again goes back to the page.")
+    ),
+    Action(
+        "read_sheet", tr("Read a sheet…"), "", "Dance", tr("Take the dance from a CSV, JSON, Markdown or text file.")
+    ),
+    Action(
+        "write_sheet",
+        tr("Write the sheet…"),
+        "",
+        "Dance",
+        tr("Write PDF, Markdown, CSV or JSON, or the wall map as SVG."),
+    ),
 )
 
 
@@ -57,7 +80,7 @@ class DanceCommands:
         line = self._desk.line()
         after = line.section.name if line is not None and line.section is not None else None
         before = {s.name for s in self._desk.project.dance.sections}
-        if not self._desk.do("New section", lambda p: edit.add_section(p, after=after)):
+        if not self._desk.do(tr("New section"), lambda p: edit.add_section(p, after=after)):
             return
         new = next(s.name for s in self._desk.project.dance.sections if s.name not in before)
         self._go_to_section(new)
@@ -71,7 +94,9 @@ class DanceCommands:
 
     def write_section(self, name: str, text: str) -> str:
         """A section's line of notation; gives back what cannot be read, and then changes nothing."""
-        return self._written("Write a section", lambda p: edit.write_section(p, name, text), f"{name} is written")
+        return self._written(
+            tr("Write a section"), lambda p: edit.write_section(p, name, text), tr("{name} is written", name=name)
+        )
 
     def write_sequence(self, text: str) -> str:
         """The sequence as typed; gives back what cannot be read, and then changes nothing."""
@@ -79,7 +104,9 @@ class DanceCommands:
             taken = print_sequence(parse_sequence(text, self._desk.project.dance), self._desk.project.dance)
         except InputError:
             taken = ""
-        return self._written("Sequence", lambda p: edit.write_sequence(p, text), f"Taken as {taken}" if taken else "")
+        return self._written(
+            tr("Sequence"), lambda p: edit.write_sequence(p, text), tr("Taken as {taken}", taken=taken) if taken else ""
+        )
 
     def _written(self, name: str, change: Callable[[Project], Project], told: str) -> str:
         try:
@@ -103,10 +130,10 @@ class DanceCommands:
     def take_offer(self, number: int) -> None:
         found = self.offers_here()
         if number >= len(found):
-            self._desk.tell("Nothing is open on this count. What is open is listed under To check.")
+            self._desk.tell(tr("Nothing is open on this count. What is open is listed under To check."))
             return
         offer = found[number]
-        self._desk.do("An answer", lambda p: edit.take_offer(p, offer), f"{sentence(offer.words)} {offer.leads}")
+        self._desk.do(tr("An answer"), lambda p: edit.take_offer(p, offer), f"{sentence(offer.words)} {offer.leads}")
 
     # --- shown otherwise -----------------------------------------------------------------
 
@@ -114,13 +141,17 @@ class DanceCommands:
         """The page as written, then in each variant."""
         known = ("", *variants(self._desk.project.dance))
         if len(known) == 1:
-            self._desk.tell("No variant is written. Write Easier or Harder beside a count, or other moves with “or”.")
+            self._desk.tell(
+                tr("No variant is written. Write Easier or Harder beside a count, or other moves with “or”.")
+            )
             return
         now = known[(known.index(self._variant) + 1) % len(known)] if self._variant in known else ""
         self._variant = now
         sections = self._desk.project.dance.sections if now else ()
         self._show_instead({s.name: in_variant(s, now) for s in sections})
-        self._desk.tell(f"The page shows it {now}. E shows the next." if now else "The page shows it as written.")
+        self._desk.tell(
+            tr("The page shows it {now}. E shows the next.", now=now) if now else tr("The page shows it as written.")
+        )
 
     def show_typed(self, name: str, text: str | None) -> None:
         """A section as it is being typed, as far as it can be read; None: as it is written."""
@@ -142,7 +173,7 @@ class DanceCommands:
         """A field over the count the page stands on."""
         line = self._desk.line()
         if line is None or line.section is None:
-            self._desk.tell("This line is not danced. Go to a line of the dance, or begin a section (Ctrl+Return).")
+            self._desk.tell(tr("This line is not danced. Go to a line of the dance, or begin a section (Ctrl+Return)."))
             return
         self._desk.show_page()
         section, column = line.section, self._desk.position - line.start
@@ -151,14 +182,14 @@ class DanceCommands:
         def done(text: str | None, step: int) -> None:
             before = count_words(section, count)
             if text is not None and text.strip() != before:
-                where = f"Count {count + 1} of {section.name} is written"
-                self._desk.do("Write a count", lambda p: edit.write_count(p, section.name, count, text), where)
+                where = tr("Count {number} of {name} is written", number=count + 1, name=section.name)
+                self._desk.do(tr("Write a count"), lambda p: edit.write_count(p, section.name, count, text), where)
             self._desk.page.setFocus()
             if step:
                 self._desk.page.step_count(step)
                 self.write_count()
 
-        name = f"Count {count + 1} of {section.name}"
+        name = tr("Count {number} of {name}", number=count + 1, name=section.name)
         self._desk.page.edit_cell(count_words(section, count), name, done)
 
     def offer_1(self) -> None:
@@ -184,7 +215,7 @@ class DanceCommands:
         if self._desk.center.view is self.map:
             self._desk.show_page()
         elif self._drawing() is None:
-            self._desk.tell("There is no sequence to draw yet.")
+            self._desk.tell(tr("There is no sequence to draw yet."))
         else:
             self._desk.show_view(self.map)
 
@@ -203,10 +234,10 @@ class DanceCommands:
                 self._desk.show_page()
                 self._desk.page.go_to(number, Fraction(max(0, int(start - line.first))))
                 return
-        self._desk.tell("No line of the page dances that; look at the sequence.")
+        self._desk.tell(tr("No line of the page dances that; look at the sequence."))
 
     def read_sheet(self) -> None:
-        path = self._desk.ask_open("Read a sheet", "Count sheets (*.csv *.json *.md *.txt)")
+        path = self._desk.ask_open(tr("Read a sheet"), tr("Count sheets (*.csv *.json *.md *.txt)"))
         if path is not None:
             self.read_sheet_from(path)
 
@@ -217,18 +248,18 @@ class DanceCommands:
             self._desk.tell(str(error))
             return
         self._desk.do(
-            "Read a sheet",
+            tr("Read a sheet"),
             lambda p: edit.set_dance(p, found.dance),
-            " ".join([f"The dance of {path.name} is read.", *found.remarks]),
+            " ".join([tr("The dance of {name} is read.", name=path.name), *found.remarks]),
         )
 
     def write_sheet(self) -> None:
-        kinds = "PDF (*.pdf);;Markdown (*.md);;CSV (*.csv);;JSON (*.json);;Wall map (*.svg)"
+        kinds = tr("PDF (*.pdf);;Markdown (*.md);;CSV (*.csv);;JSON (*.json);;Wall map (*.svg)")
         project = self._desk.project
-        path = self._desk.ask_save("Write the sheet", kinds, file_name(project.dance.name or project.name, "sheet"))
+        path = self._desk.ask_save(tr("Write the sheet"), kinds, file_name(project.dance.name or project.name, "sheet"))
         if path is not None:
             self.write_sheet_to(path)
 
     def write_sheet_to(self, path: Path) -> None:
         project = self._desk.project
-        self._desk.attempt(lambda: export_sheet(project, path), f"The sheet is in {path}.")
+        self._desk.attempt(lambda: export_sheet(project, path), tr("The sheet is in {path}.", path=path))

@@ -7,7 +7,7 @@ from fractions import Fraction
 from functools import partial
 from math import floor
 
-from vamos.core.dance.facing import turn_text
+from vamos.core.dance.facing import turn_said
 from vamos.core.dance.lines import Line
 from vamos.core.dance.section_text import notation_of, own_steps
 from vamos.core.dance.sequence import print_sequence
@@ -15,6 +15,7 @@ from vamos.core.edit import dance as edit
 from vamos.core.model.dance import Foot, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.time import Feel, count_name, count_text
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -29,12 +30,12 @@ from vamos.ui.stops.stop import MainAction, Room
 #: So many problems are shown at once.
 MOST_PROBLEMS = 20
 _COUNT_FIELDS = (
-    ("cue", "Cue word"),
-    ("lyric", "Lyric, sound"),
-    ("note", "Note"),
-    ("easier", "Easier"),
-    ("harder", "Harder"),
-    ("caution", "Care"),
+    ("cue", tr("Cue word")),
+    ("lyric", tr("Lyric, sound")),
+    ("note", tr("Note")),
+    ("easier", tr("Easier")),
+    ("harder", tr("Harder")),
+    ("caution", tr("Care")),
 )
 
 
@@ -52,17 +53,19 @@ class DanceRoom(Room):
     def state(self) -> StopState:
         dance = self.desk.project.dance
         if not dance.sections:
-            return StopState("not written")
+            return StopState(tr("not written"))
         walls = sum(i.kind is ItemKind.WALL for i in dance.sequence)
         tags = sum(i.kind is ItemKind.TAG for i in dance.sequence)
         words = [plural(walls, "wall")] + ([plural(tags, "tag")] if tags else [])
         wrong = len(self.desk.session.facts.problems)
-        return StopState(", ".join(words) + (f", {wrong} to check" if wrong else ""), not wrong)
+        return StopState(", ".join(words) + (tr(", {wrong} to check", wrong=wrong) if wrong else ""), not wrong)
 
     def main_action(self) -> MainAction | None:
         if not self.desk.project.dance.sections:
-            return MainAction("Write the first section", self.commands.new_section)
-        return MainAction("Write on this count", self.commands.write_count, "Type what is danced on it; Tab goes on.")
+            return MainAction(tr("Write the first section"), self.commands.new_section)
+        return MainAction(
+            tr("Write on this count"), self.commands.write_count, tr("Type what is danced on it; Tab goes on.")
+        )
 
     def count_chosen(self) -> None:
         self.commands.write_count()
@@ -70,19 +73,19 @@ class DanceRoom(Room):
     def fill(self, panel: Panel) -> None:
         do, dance = self.commands, self.desk.project.dance
         if not dance.sections:
-            panel.plain_head("No dance written yet")
-            panel.say("Write the counts of the first section, or read a sheet (CSV, JSON, Markdown, text).")
-            panel.buttons(("Read a sheet…", do.read_sheet, ""))
-            panel.say("Without a sheet, every eight of the song becomes a clip.")
+            panel.plain_head(tr("No dance written yet"))
+            panel.say(tr("Write the counts of the first section, or read a sheet (CSV, JSON, Markdown, text)."))
+            panel.buttons((tr("Read a sheet…"), do.read_sheet, ""))
+            panel.say(tr("Without a sheet, every eight of the song becomes a clip."))
             return
         line = self.desk.line()
         if line is not None and line.section is not None:
             self._section(panel, line.section)
             self._count(panel, line, line.section)
         else:
-            panel.plain_head("This line is not danced")
-            panel.say("Go to a line of the dance to write on it.")
-        panel.buttons(("New section", do.new_section, ""), ("Write the sheet…", do.write_sheet, ""))
+            panel.plain_head(tr("This line is not danced"))
+            panel.say(tr("Go to a line of the dance to write on it."))
+        panel.buttons((tr("New section"), do.new_section, ""), (tr("Write the sheet…"), do.write_sheet, ""))
         self._sequence(panel)
         self._problems(panel)
         fill_follows(panel, dance, self.desk.session.facts.dance)
@@ -97,16 +100,18 @@ class DanceRoom(Room):
 
     def _section(self, panel: Panel, section: Section) -> None:
         name, dance = section.name, self.desk.project.dance
-        panel.plain_head(f"Section {name}" if not name.lower().startswith("section") else name)
+        panel.plain_head(
+            tr("Section {name}", name=name) if not name.lower().startswith(tr("section").lower()) else name
+        )
 
         def rename(text: str) -> None:
-            self._do("Name of a section", lambda p: edit.rename_section(p, name, text))
+            self._do(tr("Name of a section"), lambda p: edit.rename_section(p, name, text))
 
         def lengthen(counts: int) -> None:
-            self._do("Length of a section", lambda p: edit.set_section(p, name, counts))
+            self._do(tr("Length of a section"), lambda p: edit.set_section(p, name, counts))
 
         def feel(text: str) -> None:
-            self._do("Feel of a section", lambda p: edit.set_section(p, name, feel=Feel(text)))
+            self._do(tr("Feel of a section"), lambda p: edit.set_section(p, name, feel=Feel(text)))
 
         panel.custom(
             "section",
@@ -130,16 +135,22 @@ class DanceRoom(Room):
             lambda box: box.show_written(written, write, typing),
         )
         panel.buttons(
-            ("Again", lambda: self._do("Again", lambda p: edit.copy_section(p, name)), ""),
+            (tr("Again"), lambda: self._do(tr("Again"), lambda p: edit.copy_section(p, name)), ""),
             (
-                "Again mirrored",
-                lambda: self._do("Again, mirrored", lambda p: edit.copy_section(p, name, mirrored=True)),
+                tr("Again mirrored"),
+                lambda: self._do(tr("Again, mirrored"), lambda p: edit.copy_section(p, name, mirrored=True)),
                 "",
             ),
         )
         panel.buttons(
-            ("Mirror", lambda: self._do("Mirror", lambda p: edit.mirror_section(p, name), f"{name} is mirrored"), ""),
-            ("Take away", lambda: self._do("Take a section away", lambda p: edit.remove_section(p, name)), ""),
+            (
+                tr("Mirror"),
+                lambda: self._do(
+                    tr("Mirror"), lambda p: edit.mirror_section(p, name), tr("{name} is mirrored", name=name)
+                ),
+                "",
+            ),
+            (tr("Take away"), lambda: self._do(tr("Take a section away"), lambda p: edit.remove_section(p, name)), ""),
         )
         if section.events:
             self._keep_step(panel, section)
@@ -149,12 +160,12 @@ class DanceRoom(Room):
 
         def keep(step: str) -> None:
             if step.strip():
-                self._do("Keep a step", lambda p: edit.learn_step(p, section.name, 0, section.length, step))
+                self._do(tr("Keep a step"), lambda p: edit.learn_step(p, section.name, 0, section.length, step))
 
-        panel.text("Keep as a step", "", keep, hint="name of a step of your own")
+        panel.text(tr("Keep as a step"), "", keep, hint=tr("name of a step of your own"))
         known = [step.name for step in self.desk.project.dance.steps]
         if known:
-            panel.say(f"Your own: {', '.join(known)}.", key="own steps")
+            panel.say(tr("Your own: {words}.", words=", ".join(known)), key="own steps")
 
     # --- the count -----------------------------------------------------------------------
 
@@ -162,16 +173,16 @@ class DanceRoom(Room):
         """What is known of the count the page stands on."""
         at = self.desk.position - line.start + line.first
         here = [e for e in section.events if floor(e.start) == floor(at)]
-        panel.head(f"Count {floor(at) + 1}", "count")
+        panel.head(tr("Count {number}", number=floor(at) + 1), "count")
         if not here:
-            panel.say("Nothing is written here. F2 writes on this count, Tab goes on to the next.")
+            panel.say(tr("Nothing is written here. F2 writes on this count, Tab goes on to the next."))
             return
         for number, event in enumerate(here):
             words = [event.name or str(event.kind)]
             if event.foot is not Foot.NONE:
                 words.append(str(event.foot))
             if event.turn:
-                words.append(turn_text(event.turn))
+                words.append(turn_said(event.turn))
             elif event.turn is None:
                 words.append("turn ?")
             panel.say(f"{count_text(event.start, section.feel)}: {', '.join(words)}", "", key=f"event {number}")
@@ -185,7 +196,9 @@ class DanceRoom(Room):
     def _setter(self, section: str, start: Fraction, name: str) -> Callable[[str], object]:
         title = dict(_COUNT_FIELDS)[name]
         return lambda text: self._do(
-            title, lambda p: edit.set_event(p, section, start, **{name: text.strip()}), f"{title} is written"
+            title,
+            lambda p: edit.set_event(p, section, start, **{name: text.strip()}),
+            tr("{title} is written", title=title),
         )
 
     def _offers(self, panel: Panel, line: Line, section: Section) -> None:
@@ -193,9 +206,9 @@ class DanceRoom(Room):
         found = self.commands.offers_here()
         if not found:
             return
-        panel.say("What is meant? Each answer has a key.", "warn", key="offers")
+        panel.say(tr("What is meant? Each answer has a key."), "warn", key="offers")
         for number, offer in enumerate(found):
-            key = f"  (Alt+{number + 1})" if number < OFFER_KEYS else ""
+            key = tr("  (Alt+{number})", number=number + 1) if number < OFFER_KEYS else ""
             panel.buttons((offer.words + key, partial(self.commands.take_offer, number), ""), key=f"offer {number}")
             panel.say(f"{sentence(offer.leads)}", key=f"leads {number}")
 
@@ -204,27 +217,29 @@ class DanceRoom(Room):
     def _sequence(self, panel: Panel) -> None:
         dance = self.desk.project.dance
         text = print_sequence(dance.sequence, dance)
-        panel.head("Sequence over the song")
+        panel.head(tr("Sequence over the song"))
         panel.custom(
             "sequence",
             "",
             lambda: SequenceBox(text, self.commands.write_sequence),
             lambda box: box.show_text(text, self.commands.write_sequence),
         )
-        panel.say("4 walls, tag 1, wall restart after 16, hold 4, A A B; wall@16+4 keeps 4 counts after 16.")
+        panel.say(tr("4 walls, tag 1, wall restart after 16, hold 4, A A B; wall@16+4 keeps 4 counts after 16."))
         panel.buttons(
-            ("Fill the song with walls", lambda: self._do("Fill the song", edit.fill_song), ""),
-            ("Wall map", self.commands.wall_map, ""),
+            (tr("Fill the song with walls"), lambda: self._do(tr("Fill the song"), edit.fill_song), ""),
+            (tr("Wall map"), self.commands.wall_map, ""),
         )
 
     def _problems(self, panel: Panel) -> None:
         found = self.desk.session.facts.problems
         written = any(s.events for s in self.desk.project.dance.sections)
-        nothing = "Nothing to check" if written else "Nothing is written yet"
-        panel.head(f"To check: {len(found)}" if found else nothing, "problems")
+        nothing = tr("Nothing to check") if written else tr("Nothing is written yet")
+        panel.head(tr("To check: {number}", number=len(found)) if found else nothing, "problems")
         for problem in found[:MOST_PROBLEMS]:
-            where = ", ".join(x for x in (problem.section, problem.count and f"count {problem.count}") if x)
+            where = ", ".join(
+                x for x in (problem.section, problem.count and tr("count {count}", count=problem.count)) if x
+            )
             text = f"{where}: {problem.text}" if where else sentence(problem.text)
             panel.problem(text, partial(self.commands.go_to_problem, problem))
         if len(found) > MOST_PROBLEMS:
-            panel.say(f"and {len(found) - MOST_PROBLEMS} more.")
+            panel.say(tr("and {number} more.", number=len(found) - MOST_PROBLEMS))

@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 from vamos.core.edit.dance import LONGEST
 from vamos.core.model.dance import Section, StepPattern
 from vamos.core.time import Feel
+from vamos.language import tr
 from vamos.ui.parts.fields import Choice, CountField, NotationField, TextField
 from vamos.ui.parts.text import label
 
@@ -29,15 +30,15 @@ class SectionRow(QWidget):
         feel: Callable[[str], object],
     ):
         super().__init__()
-        self._name = TextField(section.name, "Name of the section", rename)
-        self._length = CountField(section.length, LONGEST, "Counts of the section", lengthen)
-        self._feel = Choice([str(f) for f in Feel], str(section.feel), "Feel of the section", feel)
+        self._name = TextField(section.name, tr("Name of the section"), rename)
+        self._length = CountField(section.length, LONGEST, tr("Counts of the section"), lengthen)
+        self._feel = Choice(list(Feel), str(section.feel), tr("Feel of the section"), feel)
         line = QHBoxLayout(self)
         line.setContentsMargins(0, 0, 0, 0)
         line.setSpacing(6)
         line.addWidget(self._name, 1)
         line.addWidget(self._length)
-        line.addWidget(label("counts", "soft"))
+        line.addWidget(label(tr("counts"), "soft"))
         line.addWidget(self._feel)
 
     def show_section(
@@ -50,7 +51,7 @@ class SectionRow(QWidget):
         self._name.changed, self._length.changed, self._feel.chosen = rename, lengthen, feel
         self._name.set_value(section.name)
         self._length.set_value(section.length)
-        self._feel.set_value([str(f) for f in Feel], str(section.feel))
+        self._feel.set_value(list(Feel), str(section.feel))
 
 
 @dataclass(frozen=True, slots=True)
@@ -76,7 +77,7 @@ class NotationBox(QWidget):
         self.field = NotationField(written.text, written.feel, written.steps, name)
         self.field.write = write
         self._hint = label("", "soft", wrap=True)
-        self._hint.setAccessibleName("What is suggested, or cannot be read")
+        self._hint.setAccessibleName(tr("What is suggested, or cannot be read"))
         self._hint.hide()
         self.field.typing = typing
         self.field.suggested.connect(self._say)
@@ -112,7 +113,7 @@ class SequenceBox(QWidget):
     def __init__(self, text: str, write: Write):
         super().__init__()
         self._write = write
-        self.field = TextField(text, "Sequence", self._typed, "2*wall tag1 wall/16 wall")
+        self.field = TextField(text, tr("Sequence"), self._typed, tr("2*wall tag1 wall/16 wall"))
         self._hint = label("", "soft", wrap=True)
         self._hint.hide()
         down = QVBoxLayout(self)

@@ -10,6 +10,7 @@ from PyQt6.QtSvg import QSvgRenderer
 from PyQt6.QtWidgets import QScrollArea, QVBoxLayout, QWidget
 
 from vamos.core.dance.wall_map import Drawing, to_svg
+from vamos.language import tr
 from vamos.ui.frame.center import CenterView
 
 EDGE = 28
@@ -26,7 +27,7 @@ class WallMap(CenterView):
         self.area = QScrollArea()
         self.area.setWidgetResizable(True)
         self.area.setWidget(self.picture)
-        self.area.setAccessibleName("Wall map")
+        self.area.setAccessibleName(tr("Wall map"))
         self.setFocusProxy(self.area)
         down = QVBoxLayout(self)
         down.setContentsMargins(0, 0, 0, 0)

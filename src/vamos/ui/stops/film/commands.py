@@ -16,6 +16,7 @@ from vamos.core.plan.shots import to_csv, to_markdown
 from vamos.core.progress import Progress
 from vamos.core.silent import Places, find_by_steps
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.stops.film.compare_places import PlaceChooser
@@ -23,40 +24,71 @@ from vamos.ui.stops.film.slate import Slate
 from vamos.ui.tasks.placing import place_waiting
 
 ACTIONS = (
-    Action("place_takes", "Place takes", "Ctrl+P", "Film", "Find each take's place on the song by its sound."),
+    Action("place_takes", tr("Place takes"), "Ctrl+P", "Film", tr("Find each take's place on the song by its sound.")),
     Action(
         "by_eye",
-        "Match by eye",
+        tr("Match by eye"),
         "E",
         "Film",
-        "The take with its sound: match a clap, a step or a count; again goes back.",
+        tr("The take with its sound: match a clap, a step or a count; again goes back."),
     ),
-    Action("tap_counts", "Tap the counts", "T", "Film", "While a take plays by eye: tap on each count.", at_once=True),
-    Action("mark_front", "From here: front", "Alt+F", "Film", "The take shows the front from this count on."),
-    Action("mark_back", "From here: back", "Alt+B", "Film", "The take shows the back from this count on."),
-    Action("mark_left", "From here: left side", "Alt+L", "Film", "The take shows the left side from this count on."),
-    Action("mark_right", "From here: right side", "Alt+R", "Film", "The take shows the right side from here on."),
-    Action("mark_feet", "From here: feet", "Alt+E", "Film", "The take shows the feet from this count on."),
-    Action("mark_danced", "From here: other sides", "Alt+O", "Film", "Own sides, or opposite sides, from here on."),
-    Action("mark_mirror", "From here: in a mirror", "", "Film", "Filmed in a studio mirror from here on, or not."),
-    Action("mark_end", "From here: as before the mark", "Alt+Shift+X", "Film", "The mark one stands in ends here."),
-    Action("mark_spoken", "From here: sides said", "Alt+S", "Film", "Whose right and left the words mean, or none."),
+    Action(
+        "tap_counts",
+        tr("Tap the counts"),
+        "T",
+        "Film",
+        tr("While a take plays by eye: tap on each count."),
+        at_once=True,
+    ),
+    Action("mark_front", tr("From here: front"), "Alt+F", "Film", tr("The take shows the front from this count on.")),
+    Action("mark_back", tr("From here: back"), "Alt+B", "Film", tr("The take shows the back from this count on.")),
+    Action(
+        "mark_left", tr("From here: left side"), "Alt+L", "Film", tr("The take shows the left side from this count on.")
+    ),
+    Action(
+        "mark_right", tr("From here: right side"), "Alt+R", "Film", tr("The take shows the right side from here on.")
+    ),
+    Action("mark_feet", tr("From here: feet"), "Alt+E", "Film", tr("The take shows the feet from this count on.")),
+    Action(
+        "mark_danced", tr("From here: other sides"), "Alt+O", "Film", tr("Own sides, or opposite sides, from here on.")
+    ),
+    Action(
+        "mark_mirror", tr("From here: in a mirror"), "", "Film", tr("Filmed in a studio mirror from here on, or not.")
+    ),
+    Action(
+        "mark_end", tr("From here: as before the mark"), "Alt+Shift+X", "Film", tr("The mark one stands in ends here.")
+    ),
+    Action(
+        "mark_spoken", tr("From here: sides said"), "Alt+S", "Film", tr("Whose right and left the words mean, or none.")
+    ),
     Action(
         "mark_lettering",
-        "From here: lettering",
+        tr("From here: lettering"),
         "",
         "Film",
-        "There is writing in the picture, or not; a flip turns it.",
+        tr("There is writing in the picture, or not; a flip turns it."),
     ),
-    Action("mark_trouble", "From here: trouble", "Alt+X", "Film", "Spoiled from here on, until all is well again."),
-    Action("mark_well", "From here: all is well", "Alt+W", "Film", "No trouble from this count on."),
-    Action("split_take", "Split the take here", "Alt+Shift+S", "Film", "From this moment on it is a take of its own."),
-    Action("look_for_movement", "Look for movement", "", "Film", "Holds danced through, entries early or late."),
-    Action("earlier_count", "Counted pass a count earlier", "Alt+Left", "Film", "Its 1 is the count before."),
-    Action("later_count", "Counted pass a count later", "Alt+Right", "Film", "Its 1 is the count after."),
-    Action("earlier_line", "Counted pass a line earlier", "Alt+Shift+Left", "Film", "It shows the line before."),
-    Action("later_line", "Counted pass a line later", "Alt+Shift+Right", "Film", "It shows the line after."),
-    Action("write_shots", "Write what to film…", "", "Film", "The list of what exists and what is missing."),
+    Action(
+        "mark_trouble", tr("From here: trouble"), "Alt+X", "Film", tr("Spoiled from here on, until all is well again.")
+    ),
+    Action("mark_well", tr("From here: all is well"), "Alt+W", "Film", tr("No trouble from this count on.")),
+    Action(
+        "split_take",
+        tr("Split the take here"),
+        "Alt+Shift+S",
+        "Film",
+        tr("From this moment on it is a take of its own."),
+    ),
+    Action(
+        "look_for_movement", tr("Look for movement"), "", "Film", tr("Holds danced through, entries early or late.")
+    ),
+    Action("earlier_count", tr("Counted pass a count earlier"), "Alt+Left", "Film", tr("Its 1 is the count before.")),
+    Action("later_count", tr("Counted pass a count later"), "Alt+Right", "Film", tr("Its 1 is the count after.")),
+    Action(
+        "earlier_line", tr("Counted pass a line earlier"), "Alt+Shift+Left", "Film", tr("It shows the line before.")
+    ),
+    Action("later_line", tr("Counted pass a line later"), "Alt+Shift+Right", "Film", tr("It shows the line after.")),
+    Action("write_shots", tr("Write what to film…"), "", "Film", tr("The list of what exists and what is missing.")),
 )
 
 
@@ -88,52 +120,56 @@ class FilmCommands:
     # --- marks ---------------------------------------------------------------------------
 
     def mark_front(self) -> None:
-        self._mark("front from here on", view=View.FRONT)
+        self._mark(tr("front from here on"), view=View.FRONT)
 
     def mark_back(self) -> None:
-        self._mark("back from here on", view=View.BACK)
+        self._mark(tr("back from here on"), view=View.BACK)
 
     def mark_left(self) -> None:
-        self._mark("left side from here on", view=View.LEFT)
+        self._mark(tr("left side from here on"), view=View.LEFT)
 
     def mark_right(self) -> None:
-        self._mark("right side from here on", view=View.RIGHT)
+        self._mark(tr("right side from here on"), view=View.RIGHT)
 
     def mark_feet(self) -> None:
-        self._mark("feet from here on", view=View.FEET)
+        self._mark(tr("feet from here on"), view=View.FEET)
 
     def mark_danced(self) -> None:
         """Own sides become opposite sides, and back."""
         at = self.moment()
         own = at is not None and at[0].stretch_at(at[1]).danced is Danced.OWN
         new = Danced.MIRRORED if own else Danced.OWN
-        self._mark(f"{new} from here on", danced=new)
+        self._mark(tr("{new} from here on", new=new), danced=new)
 
     def mark_mirror(self) -> None:
         at = self.moment()
         inside = at is not None and at[0].stretch_at(at[1]).in_mirror
-        self._mark("no longer in a mirror" if inside else "in a mirror from here on", in_mirror=not inside)
+        self._mark(tr("no longer in a mirror") if inside else tr("in a mirror from here on"), in_mirror=not inside)
 
     def mark_end(self) -> None:
         """A mark set with one key is ended with this one: it holds in between."""
         at = self.moment()
         if at is None:
-            self._desk.tell("No film is shown here whose mark could end.")
+            self._desk.tell(tr("No film is shown here whose mark could end."))
             return
         take, take_s = at
         self._desk.do(
-            "End the mark", lambda p: edit.end_mark(p, take.id, take_s), f"{take.name}: as before from here on"
+            tr("End the mark"),
+            lambda p: edit.end_mark(p, take.id, take_s),
+            tr("{name}: as before from here on", name=take.name),
         )
 
     def split_take(self) -> None:
         """What comes after the moment on show is a take of its own."""
         at = self.slate.moment() if self.slate_open else self.moment()
         if at is None:
-            self._desk.tell("No film is shown here that could be split.")
+            self._desk.tell(tr("No film is shown here that could be split."))
             return
         take, take_s = at
         self._desk.do(
-            "Split a take", lambda p: split_take(p, take.id, take_s), f"{take.name} is split at {take_s:.1f} s"
+            tr("Split a take"),
+            lambda p: split_take(p, take.id, take_s),
+            tr("{name} is split at {take_s:.1f} s", name=take.name, take_s=take_s),
         )
 
     def mark_spoken(self) -> None:
@@ -142,30 +178,32 @@ class FilmCommands:
         order = list(Spoken)
         now = order.index(at[0].stretch_at(at[1]).spoken) if at is not None else 0
         new = order[(now + 1) % len(order)]
-        self._mark(f"sides said: {new}", spoken=new)
+        self._mark(tr("sides said: {new}", new=new), spoken=new)
 
     def mark_lettering(self) -> None:
         at = self.moment()
         there = at is not None and at[0].stretch_at(at[1]).lettering
-        self._mark("no lettering from here on" if there else "lettering from here on", lettering=not there)
+        self._mark(tr("no lettering from here on") if there else tr("lettering from here on"), lettering=not there)
 
     def mark_trouble(self) -> None:
-        self._mark("trouble from here on", trouble="marked while watching")
+        self._mark(tr("trouble from here on"), trouble=tr("marked while watching"))
 
     def mark_well(self) -> None:
         """The end of trouble is that of the take marked last: the mirror shows another one by now."""
-        self._mark("all is well from here on", self._marked, trouble="")
+        self._mark(tr("all is well from here on"), self._marked, trouble="")
 
     def _mark(self, told: str, take_id: str = "", **changes: Any) -> None:
         """Something is so from the moment that stands in the mirror on."""
         at = self.moment(take_id)
         if at is None:
-            self._desk.tell("No take shows this count; there is nothing to mark.")
+            self._desk.tell(tr("No take shows this count; there is nothing to mark."))
             return
         take, take_s = at
         self._marked = take.id
         self._desk.do(
-            f"Mark {take.name}", lambda p: edit.mark_from(p, take.id, take_s, **changes), f"{take.name}: {told}"
+            tr("Mark {name}", name=take.name),
+            lambda p: edit.mark_from(p, take.id, take_s, **changes),
+            f"{take.name}: {told}",
         )
 
     # --- matching by eye, places by hand -------------------------------------------------
@@ -177,7 +215,7 @@ class FilmCommands:
             return
         at, takes = self.moment(), self._desk.project.takes
         if not takes or not self._desk.session.lines:
-            self._desk.tell("Matching by eye needs a song with its beat and a take.")
+            self._desk.tell(tr("Matching by eye needs a song with its beat and a take."))
         elif at is not None:
             self.show_slate(at[0].id, at[1])
         else:
@@ -192,7 +230,7 @@ class FilmCommands:
         if self.slate_open:
             self.slate.tap()
         else:
-            self._desk.tell("T taps the counts of a take that lies by eye; E puts it there.")
+            self._desk.tell(tr("T taps the counts of a take that lies by eye; E puts it there."))
 
     def place_by_hand(self, take_id: str, text: str) -> None:
         """The second of a take that is the count the page stands on."""
@@ -200,23 +238,27 @@ class FilmCommands:
             return
         take_s = _number(text, "s")
         if take_s is None:
-            self._desk.tell(f"“{text}” is not a second; type a number such as 12.40.")
+            self._desk.tell(tr("“{value}” is not a second; type a number such as 12.40.", value=text))
             return
         at = self._desk.position
-        self._desk.do("Place by hand", lambda p: edit.place_by_hand(p, take_id, take_s, at))
+        self._desk.do(tr("Place by hand"), lambda p: edit.place_by_hand(p, take_id, take_s, at))
 
     def set_speaker(self, take_id: str, text: str) -> None:
         metres = _number(text, "m") if text.strip() else 0.0
         if metres is None:
-            self._desk.tell(f"“{text}” is not a distance; type metres such as 4.5.")
+            self._desk.tell(tr("“{value}” is not a distance; type metres such as 4.5.", value=text))
             return
-        self._desk.do("Loudspeaker", lambda p: edit.set_speaker(p, take_id, metres), f"Loudspeaker: {metres:g} m away")
+        self._desk.do(
+            tr("Loudspeaker"),
+            lambda p: edit.set_speaker(p, take_id, metres),
+            tr("Loudspeaker: {metres:g} m away", metres=metres),
+        )
 
     def use_other_place(self, take_id: str, number: int, other: int) -> None:
-        self._desk.do("The other place", lambda p: edit.use_other_place(p, take_id, number, other))
+        self._desk.do(tr("The other place"), lambda p: edit.use_other_place(p, take_id, number, other))
 
     def confirm_place(self, take_id: str, number: int) -> None:
-        self._desk.do("The place is right", lambda p: edit.confirm_place(p, take_id, number))
+        self._desk.do(tr("The place is right"), lambda p: edit.confirm_place(p, take_id, number))
 
     def earlier_count(self) -> None:
         self._shift(-1)
@@ -238,31 +280,37 @@ class FilmCommands:
         """A pass counted aloud lies so many counts later in the dance than was heard."""
         found = self._desk.preview.watched.pass_here()
         if found is None or found.the_pass.kind is not PassKind.COUNTED:
-            self._desk.tell("The pass in the mirror was not counted aloud; its place is that of the song.")
+            self._desk.tell(tr("The pass in the mirror was not counted aloud; its place is that of the song."))
             return
         take_id, number = found.take.id, found.number
-        way = "later" if counts > 0 else "earlier"
+        way = tr("later") if counts > 0 else tr("earlier")
         self._desk.do(
-            "Move a pass",
+            tr("Move a pass"),
             lambda p: edit.shift_counted(p, take_id, number, counts),
-            f"{found.take.name} lies {abs(counts)} counts {way}",
+            tr("{name} lies {number} counts {way}", name=found.take.name, number=abs(counts), way=way),
         )
 
     # --- the films -----------------------------------------------------------------------
 
     def rename(self, take_id: str, name: str) -> None:
-        self._desk.do("Name of a take", lambda p: edit.rename_take(p, take_id, name), f"It is called {name.strip()}")
+        self._desk.do(
+            tr("Name of a take"),
+            lambda p: edit.rename_take(p, take_id, name),
+            tr("It is called {strip}", strip=name.strip()),
+        )
 
     def take_out(self, take_id: str) -> None:
         """The film leaves the project; its file stays where it is."""
         name = self._desk.project.take(take_id).name
         self._desk.do(
-            "Take a film out", lambda p: edit.remove_take(p, take_id), f"{name} is out; its file is untouched"
+            tr("Take a film out"),
+            lambda p: edit.remove_take(p, take_id),
+            tr("{name} is out; its file is untouched", name=name),
         )
 
     def point_to(self, take_id: str) -> None:
         kinds = " ".join(f"*{s}" for s in TAKE_SUFFIXES)
-        path = self._desk.ask_open("Where is this film now?", f"Films ({kinds})")
+        path = self._desk.ask_open(tr("Where is this film now?"), tr("Films ({kinds})", kinds=kinds))
         if path is not None:
             self.point_to_file(take_id, path)
 
@@ -276,15 +324,21 @@ class FilmCommands:
             self._desk.tell(str(error))
             return
         if not found.has_picture:
-            self._desk.tell(f"{path.name} has no picture, so it cannot be {take.name}. Nothing was changed.")
+            self._desk.tell(
+                tr(
+                    "{name} has no picture, so it cannot be {name2}. Nothing was changed.",
+                    name=path.name,
+                    name2=take.name,
+                )
+            )
             return
         same = media.fingerprint == take.media.fingerprint
-        told = "the same film, found again" if same else "another film; it is placed anew"
-        if self._desk.do("Point to a film", lambda p: edit.point_to(p, take_id, media), f"{take.name}: {told}"):
+        told = tr("the same film, found again") if same else tr("another film; it is placed anew")
+        if self._desk.do(tr("Point to a film"), lambda p: edit.point_to(p, take_id, media), f"{take.name}: {told}"):
             if not same and self._desk.project.song is not None:
                 place_waiting(self._desk)
         elif same:
-            self._desk.tell(f"{take.name} is that very file already.")
+            self._desk.tell(tr("{name} is that very file already.", name=take.name))
 
     def place_by_steps(self, take_id: str) -> None:
         """Lay a take in which nothing is heard where one moves as in the placed takes."""
@@ -292,18 +346,20 @@ class FilmCommands:
         name = project.take(take_id).name
 
         def found(places: Places) -> None:
-            words = f"{name} is placed by its steps; see whether it is right"
+            words = tr("{name} is placed by its steps; see whether it is right", name=name)
             if not places:
-                self._desk.tell(f"The steps of {name} do not tell its place. Match it by eye, or leave it out.")
+                self._desk.tell(
+                    tr("The steps of {name} do not tell its place. Match it by eye, or leave it out.", name=name)
+                )
             else:
-                self._desk.do("Place by its steps", lambda p: edit.place_takes(p, places), words)
+                self._desk.do(tr("Place by its steps"), lambda p: edit.place_takes(p, places), words)
 
-        self._desk.run("Comparing steps", lambda progress: find_by_steps(project, base, [take_id], progress), found)
+        self._desk.run(tr("Comparing steps"), lambda progress: find_by_steps(project, base, [take_id], progress), found)
 
     def better_sound(self, take_id: str) -> None:
         """Ask for a recording that was made beside the film, and listen to the take in it."""
         kinds = " ".join(f"*{s}" for s in SONG_SUFFIXES)
-        path = self._desk.ask_open("A recording of the same moment", f"Recordings ({kinds})")
+        path = self._desk.ask_open(tr("A recording of the same moment"), tr("Recordings ({kinds})", kinds=kinds))
         if path is not None:
             self.better_sound_from(take_id, path)
 
@@ -311,8 +367,8 @@ class FilmCommands:
         take, base = self._desk.project.take(take_id), self._desk.session.base
 
         def found(better: BetterSound) -> None:
-            told = f"{take.name} is listened to in {path.name}; it is placed anew"
-            if self._desk.do("Better sound", lambda p: edit.set_better_sound(p, take_id, better), told):
+            told = tr("{name} is listened to in {name2}; it is placed anew", name=take.name, name2=path.name)
+            if self._desk.do(tr("Better sound"), lambda p: edit.set_better_sound(p, take_id, better), told):
                 place_waiting(self._desk)
 
         def laid(progress: Progress) -> BetterSound:
@@ -320,28 +376,30 @@ class FilmCommands:
 
             return better_sound(locate(take.media, base), path, base, progress)
 
-        self._desk.run("Laying the recording on the film", laid, found)
+        self._desk.run(tr("Laying the recording on the film"), laid, found)
 
     def own_sound(self, take_id: str) -> None:
         """Listen to the film itself again."""
-        told = "Listened to in the film itself again; it is placed anew"
-        if self._desk.do("The film’s own sound", lambda p: edit.set_better_sound(p, take_id, None), told):
+        told = tr("Listened to in the film itself again; it is placed anew")
+        if self._desk.do(tr("The film’s own sound"), lambda p: edit.set_better_sound(p, take_id, None), told):
             place_waiting(self._desk)
 
     def answer(self, number: int, words: str) -> None:
-        self._desk.do("Which pass is right", lambda p: edit.answer(p, number, words), f"Noted: {words}.")
+        self._desk.do(
+            tr("Which pass is right"), lambda p: edit.answer(p, number, words), tr("Noted: {words}.", words=tr(words))
+        )
 
     def look_for_movement(self) -> None:
         """Holds danced through and entries off their time, from the pictures of all placed takes."""
         project, base = self._desk.project, self._desk.session.base
 
         def looked(found: Looked) -> None:
-            self._desk.do("Look for movement", lambda p: edit.with_movement(p, found))
+            self._desk.do(tr("Look for movement"), lambda p: edit.with_movement(p, found))
 
-        self._desk.run("Looking for movement", lambda progress: look(project, base, progress), looked)
+        self._desk.run(tr("Looking for movement"), lambda progress: look(project, base, progress), looked)
 
     def write_shots(self) -> None:
-        path = self._desk.ask_save("Write what to film", "Markdown (*.md);;CSV (*.csv)", "what to film")
+        path = self._desk.ask_save(tr("Write what to film"), tr("Markdown (*.md);;CSV (*.csv)"), tr("what to film"))
         if path is not None:
             self.write_shots_to(path)
 
@@ -349,7 +407,7 @@ class FilmCommands:
         found = self._desk.session.facts.shots
         comma = path.suffix.lower() == ".csv"
         text = to_csv(found) if comma else to_markdown(found, self._desk.project.name)
-        self._desk.attempt(lambda: write_atomically(path, text.encode()), f"What to film is in {path}.")
+        self._desk.attempt(lambda: write_atomically(path, text.encode()), tr("What to film is in {path}.", path=path))
 
 
 def _number(text: str, unit: str) -> float | None:

@@ -13,6 +13,7 @@ from vamos.core.model.take import Pass, counts_to_take
 from vamos.core.plan.edges import snapped
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.parts.theme import DAY, Theme
@@ -47,20 +48,29 @@ class PlaceChooser(CenterView):
         start = here.take_range.start_s
         at_now = here.clock(start)
         sides = [
-            Side(path, counts_to_take(here, grid), False, f"at {minutes_text(at_now)} of the song", _nothing, True)
+            Side(
+                path,
+                counts_to_take(here, grid),
+                False,
+                tr("at {minutes} of the song", minutes=minutes_text(at_now)),
+                _nothing,
+                True,
+            )
         ]
         for other, at in list(enumerate(here.also_at_song_s))[:LOOKED_AT]:
             moved: Pass = replace(here, clock=here.clock.shifted(at - at_now))
-            words = f"at {minutes_text(max(0.0, at))} of the song"
+            words = tr("at {minutes} of the song", minutes=minutes_text(max(0.0, at)))
             sides.append(Side(path, counts_to_take(moved, grid), False, words, self._chooser(take_id, number, other)))
         first = grid.time_map().inverse()(at_now)
         self._desk.page.go_to_position(snapped(first + 4))
         self._desk.show_view(self)
-        self.pictures.show_sides(f"{take.name}, pass {number + 1}: where is it?", sides)
+        self.pictures.show_sides(tr("{name}, pass {number}: where is it?", name=take.name, number=number + 1), sides)
 
     def _chooser(self, take_id: str, number: int, other: int) -> Callable[[], object]:
         return lambda: self._desk.do(
-            "The other place", lambda p: edit.use_other_place(p, take_id, number, other), "The pass lies there now"
+            tr("The other place"),
+            lambda p: edit.use_other_place(p, take_id, number, other),
+            tr("The pass lies there now"),
         )
 
     def show_position(self, position: Fraction | float) -> None:

@@ -8,6 +8,7 @@ from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.take import Spoken
 from vamos.core.plan.agree import open_questions
 from vamos.core.time.counts import minutes_text
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
@@ -34,22 +35,24 @@ class FilmRoom(Room):
     def state(self) -> StopState:
         takes = self.desk.project.takes
         if not takes:
-            return StopState("no takes yet")
+            return StopState(tr("no takes yet"))
         placed = sum(bool(t.passes) for t in takes)
-        return StopState(f"{placed} of {plural(len(takes), 'take')} placed", placed == len(takes))
+        return StopState(
+            tr("{placed} of {takes} placed", placed=placed, takes=plural(len(takes), "take")), placed == len(takes)
+        )
 
     def main_action(self) -> MainAction | None:
         project = self.desk.project
         if self.commands.slate_open:
-            tip = "The moment in the middle of the wave is the count the page stands on."
+            tip = tr("The moment in the middle of the wave is the count the page stands on.")
             return MainAction(self.commands.slate.match_words(), self.commands.slate.this_is_it, tip)
         waiting = sum(not t.looked_for_passes for t in project.takes)
         if waiting and project.song is not None:
-            return MainAction(f"Place {plural(waiting, 'take')}", self.commands.place_takes)
-        return MainAction("Add takes…", self._add, "Choose films; dropping them on the window does the same.")
+            return MainAction(tr("Place {takes}", takes=plural(waiting, "take")), self.commands.place_takes)
+        return MainAction(tr("Add takes…"), self._add, tr("Choose films; dropping them on the window does the same."))
 
     def _add(self) -> None:
-        paths = self.desk.ask_open_many("Add takes", KINDS)
+        paths = self.desk.ask_open_many(tr("Add takes"), KINDS)
         if paths:
             take_in(self.desk, paths)
 
@@ -62,8 +65,8 @@ class FilmRoom(Room):
     def fill(self, panel: Panel) -> None:
         takes = self.desk.project.takes
         if not takes:
-            panel.plain_head("No takes yet")
-            panel.say("Drop your phone's films on the window. They are never copied or changed.")
+            panel.plain_head(tr("No takes yet"))
+            panel.say(tr("Drop your phone's films on the window. They are never copied or changed."))
             return
         to_film = self.desk.session.facts.shots.to_film
         if to_film:
@@ -81,43 +84,59 @@ class FilmRoom(Room):
             return
         take, take_s = at
         stretch = take.stretch_at(take_s)
-        panel.head(f"{take.name}, from {minutes_text(take_s)} on", "here")
-        facts = [str(stretch.view), str(stretch.danced)]
-        facts += ["in a mirror"] if stretch.in_mirror else []
-        facts += ["already flipped"] if stretch.already_flipped else []
-        facts += ["lettering in the picture"] if stretch.lettering else []
-        facts += [f"the words mean {stretch.spoken}"] if stretch.spoken is not Spoken.NONE else []
-        facts += [f"trouble: {stretch.trouble}"] if stretch.trouble else []
+        panel.head(tr("{name}, from {minutes} on", name=take.name, minutes=minutes_text(take_s)), "here")
+        facts = [tr(stretch.view), tr(stretch.danced)]
+        facts += [tr("in a mirror")] if stretch.in_mirror else []
+        facts += [tr("already flipped")] if stretch.already_flipped else []
+        facts += [tr("lettering in the picture")] if stretch.lettering else []
+        facts += [tr("the words mean {spoken}", spoken=stretch.spoken)] if stretch.spoken is not Spoken.NONE else []
+        facts += [tr("trouble: {trouble}", trouble=stretch.trouble)] if stretch.trouble else []
         panel.say(sentence(", ".join(facts)), "", key="what it shows")
         do = self.commands
         panel.buttons(
-            ("Front", do.mark_front, ""),
-            ("Back", do.mark_back, ""),
-            ("Left", do.mark_left, ""),
-            ("Right", do.mark_right, ""),
-            ("Feet", do.mark_feet, ""),
+            (tr("Front"), do.mark_front, ""),
+            (tr("Back"), do.mark_back, ""),
+            (tr("Left"), do.mark_left, ""),
+            (tr("Right"), do.mark_right, ""),
+            (tr("Feet"), do.mark_feet, ""),
         )
         panel.buttons(
-            ("Other sides", do.mark_danced, ""), ("Mirror", do.mark_mirror, ""), ("Sides said", do.mark_spoken, "")
+            (tr("Other sides"), do.mark_danced, ""),
+            (tr("Mirror"), do.mark_mirror, ""),
+            (tr("Sides said"), do.mark_spoken, ""),
         )
         panel.buttons(
-            ("Trouble", do.mark_trouble, ""), ("All is well", do.mark_well, ""), ("Lettering", do.mark_lettering, "")
+            (tr("Trouble"), do.mark_trouble, ""),
+            (tr("All is well"), do.mark_well, ""),
+            (tr("Lettering"), do.mark_lettering, ""),
         )
-        panel.buttons((f"The mark ends here ({key_of(ACTIONS, 'mark_end')})", do.mark_end, ""), key="mark ends")
-        panel.buttons((f"Match by eye ({key_of(ACTIONS, 'by_eye')})", do.by_eye, ""))
-        keys = (("mark_front", "front"), ("mark_back", "back"), ("mark_feet", "feet"), ("mark_trouble", "trouble"))
-        panel.say(f"Keys: {', '.join(f'{key_of(ACTIONS, n)} {w}' for n, w in keys)}. A mark holds until the next one.")
+        panel.buttons(
+            (tr("The mark ends here ({key})", key=key_of(ACTIONS, "mark_end")), do.mark_end, ""), key="mark ends"
+        )
+        panel.buttons((tr("Match by eye ({key})", key=key_of(ACTIONS, "by_eye")), do.by_eye, ""))
+        keys = (
+            ("mark_front", tr("front")),
+            ("mark_back", tr("back")),
+            ("mark_feet", tr("feet")),
+            ("mark_trouble", tr("trouble")),
+        )
+        panel.say(
+            tr(
+                "Keys: {words}. A mark holds until the next one.",
+                words=", ".join((f"{key_of(ACTIONS, n)} {w}" for n, w in keys)),
+            )
+        )
 
     def _shots(self, panel: Panel) -> None:
         """Sections and views as a table: filmed, only with trouble, missing."""
         found = self.desk.session.facts.shots
         if not found.sections:
             return
-        panel.head("What there is")
+        panel.head(tr("What there is"))
         panel.custom("shots", "", lambda: ShotTable(found), lambda table: table.show_shots(found))
         for number, words in enumerate(found.to_film[1:6]):
             panel.say(words, "warn", key=f"to film {number}")
-        panel.buttons(("Write the list…", self.commands.write_shots, ""))
+        panel.buttons((tr("Write the list…"), self.commands.write_shots, ""))
 
     def _questions(self, panel: Panel) -> None:
         """What takes do not agree on, each to be answered once."""
@@ -125,7 +144,7 @@ class FilmRoom(Room):
         for words, number in open_questions(project).items():
             panel.say(words, "warn", key=f"question {number}")
             answers = [*(side.words for side in project.disagreements[number].sides), ALL_RIGHT]
-            buttons = [(sentence(w).rstrip("."), partial(self.commands.answer, number, w), "") for w in answers]
+            buttons = [(sentence(tr(w)).rstrip("."), partial(self.commands.answer, number, w), "") for w in answers]
             panel.buttons(*buttons, key=f"answers {number}")
 
     def _movement(self, panel: Panel) -> None:
@@ -133,20 +152,22 @@ class FilmRoom(Room):
         takes = [t for t in self.desk.project.takes if t.passes]
         if not takes:
             return
-        panel.head("Movement")
+        panel.head(tr("Movement"))
         looked = [t for t in takes if t.remarks is not None]
         if len(looked) < len(takes):
-            panel.say("Vamos can look for holds that are danced through, and entries that are early or late.")
-            panel.buttons(("Look for movement", self.commands.look_for_movement, ""))
+            panel.say(tr("Vamos can look for holds that are danced through, and entries that are early or late."))
+            panel.buttons((tr("Look for movement"), self.commands.look_for_movement, ""))
         for take in looked:
             for remark in take.remarks or ():
                 panel.say(f"{take.name}, {minutes_text(remark.take_s)}: {remark.text}.", "warn")
         self._questions(panel)
         if looked and not any(t.remarks for t in looked):
-            panel.say("Every hold is still, and entries after holds are on time.", "")
+            panel.say(tr("Every hold is still, and entries after holds are on time."), "")
         for take in looked:
             for number, p in enumerate(take.passes, 1):
                 if p.still_s is not None:
                     before, after = p.still_s
-                    still = f"still for {before:.1f} s before the dancing, {after:.1f} s after"
-                    panel.say(f"{take.name}, pass {number}: {still}.")
+                    still = tr(
+                        "still for {before:.1f} s before the dancing, {after:.1f} s after", before=before, after=after
+                    )
+                    panel.say(tr("{name}, pass {number}: {still}.", name=take.name, number=number, still=still))

@@ -6,6 +6,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from vamos.core.plan.shots import Shot, ShotList, ShotState
+from vamos.language import tr
 from vamos.ui.parts.text import label, plural, set_tip
 
 #: More sections than this are said, not shown.
@@ -36,21 +37,24 @@ class ShotTable(QWidget):
             old.deleteLater()
         self._labels = []
         for column, view in enumerate(found.views, 1):
-            self._put(str(view).removesuffix(" side"), 0, column)
+            self._put(tr(str(view).removesuffix(" side")), 0, column)
         for row, name in enumerate(found.sections[:MOST], 1):
             self._put(name, row, 0, "soft", Qt.AlignmentFlag.AlignLeft)
             for column, view in enumerate(found.views, 1):
                 self._cell(found.shot(name, view), row, column)
         if len(found.sections) > MOST:
-            self._put(f"and {plural(len(found.sections) - MOST, 'section')} more", MOST + 1, 0, "soft")
+            self._put(
+                tr("and {sections} more", sections=plural(len(found.sections) - MOST, "section")), MOST + 1, 0, "soft"
+            )
 
     def _cell(self, shot: Shot, row: int, column: int) -> None:
         mark = _MARKS[shot.state]
         cell = self._put(f"{shot.passes} {mark}" if mark else "–", row, column)
         best = f" ({shot.best})" if shot.best else ""
         why = f", {shot.why}" if shot.why else ""
-        set_tip(cell, f"{shot.section}, {shot.view}: {shot.state}{best}{why}")
-        cell.setAccessibleName(f"{shot.section}, {shot.view}: {shot.state}")
+        words = tr("{section}, {view}: {state}", section=shot.section, view=shot.view, state=shot.state)
+        set_tip(cell, f"{words}{best}{why}")
+        cell.setAccessibleName(words)
 
     def _put(
         self,

@@ -23,6 +23,7 @@ from vamos.core.model.take import PassKind, Take, counts_to_take
 from vamos.core.progress import Progress
 from vamos.core.time import TimeMap, count_text
 from vamos.errors import MediaError, VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.page.model import line_label
@@ -55,31 +56,31 @@ class Slate(CenterView):
         self.playback.ticked.connect(self._show)
         self.playback.state_changed.connect(self._say)
         self.pictures = PictureWorker()
-        self.picture = Picture(DAY, "Picture of the take")
+        self.picture = Picture(DAY, tr("Picture of the take"))
         self.pictures.ready.connect(self.picture.show_image)
         self.pictures.refused.connect(self.picture.show_words)
         self.pictures.stepped.connect(self._stepped)
         self.wave = SlateWave(DAY)
         self.wave.chosen.connect(self.go_to)
         self.wave.count_moved.connect(self._count_moved)
-        self.tapping = Tapping(self, self.playback, self.toggle, self._use_taps, "the take")
+        self.tapping = Tapping(self, self.playback, self.toggle, self._use_taps, tr("the take"))
         self.tapping.said.connect(desk.tell)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("A take and its sound, to be matched by eye")
+        self.setAccessibleName(tr("A take and its sound, to be matched by eye"))
         self._build()
 
     def _build(self) -> None:
-        self.takes = Choice([], "", "Take on the slate", self._choose)
+        self.takes = Choice([], "", tr("Take on the slate"), self._choose, own=True)
         self.where = label("", "head")
         self.say = label("", "soft", wrap=True)
-        self.play = Button("Play", self.toggle)
-        top = _row(self.takes, self.where, None, Button("Back to the page", self._desk.show_page))
+        self.play = Button(tr("Play"), self.toggle)
+        top = _row(self.takes, self.where, None, Button(tr("Back to the page"), self._desk.show_page))
         steps = _row(
             self.play,
-            Button("Sound before", lambda: self.next_sound(-1)),
-            Button("Frame before", lambda: self.step(-1)),
-            Button("Frame after", lambda: self.step(1)),
-            Button("Sound after", lambda: self.next_sound(1)),
+            Button(tr("Sound before"), lambda: self.next_sound(-1)),
+            Button(tr("Frame before"), lambda: self.step(-1)),
+            Button(tr("Frame after"), lambda: self.step(1)),
+            Button(tr("Sound after"), lambda: self.next_sound(1)),
             None,
         )
         down = QVBoxLayout(self)
@@ -122,7 +123,7 @@ class Slate(CenterView):
                 # A film without sound is matched by its picture alone.
                 return None
 
-        self._desk.runner.run_quietly("Reading the take", load, lambda found: self._sound_read(take.id, found))
+        self._desk.runner.run_quietly(tr("Reading the take"), load, lambda found: self._sound_read(take.id, found))
 
     def _sound_read(self, take_id: str, found: tuple[Peaks, Sound | None] | None) -> None:
         if take_id == self.take_id and found is not None:
@@ -169,7 +170,9 @@ class Slate(CenterView):
         take = self.take()
         if take is None:
             return
-        self.where.setText(f"{self.take_s:.3f} s of {take.media.duration_s:.1f}")
+        self.where.setText(
+            tr("{take_s:.3f} s of {duration_s:.1f}", take_s=self.take_s, duration_s=take.media.duration_s)
+        )
         self.wave.show_moment(self.take_s, self.peaks, self._marks(take))
         self._say()
 
@@ -198,20 +201,24 @@ class Slate(CenterView):
     def match_words(self) -> str:
         """What the main button says."""
         line = self._desk.line()
-        return f"This is {place_words(line, self._desk.position)}" if line is not None else "This is this count"
+        return (
+            tr("This is {place}", place=place_words(line, self._desk.position))
+            if line is not None
+            else tr("This is this count")
+        )
 
     def _say(self, *_: object) -> None:
-        self.play.show_as("Stop" if self.playback.playing else "Play", self.toggle)
-        words = (
-            "Go to a clap or a step with comma and full stop, stand on its count with 1 to 8 and the arrows, "
-            "and press Return."
+        self.play.show_as(tr("Stop") if self.playback.playing else tr("Play"), self.toggle)
+        words = tr(
+            "Go to a clap or a step with comma and full stop, stand on its count with 1 to 8 and "
+            "the arrows, and press Return."
         )
         take = self.take()
         number = counted.pass_at(take, self.take_s) if take is not None else None
         if take is not None and number is not None and take.passes[number].kind is PassKind.COUNTED:
-            words += " Drag a count to where it is said, or play and tap T on each count."
+            words += tr(" Drag a count to where it is said, or play and tap T on each count.")
         if self.peaks is None:
-            words += " No sound was read; the picture alone will do."
+            words += tr(" No sound was read; the picture alone will do.")
         self.say.setText(words)
 
     # --- hands ---------------------------------------------------------------------------
@@ -237,27 +244,27 @@ class Slate(CenterView):
         if len(later):
             self.go_to(float(later[0]))
         else:
-            self._desk.tell("There is no sudden sound further on. Comma and full stop go by frames.")
+            self._desk.tell(tr("There is no sudden sound further on. Comma and full stop go by frames."))
 
     def this_is_it(self) -> None:
         """The moment in the middle is the count the page stands on."""
         take, at, position, line = self.take(), self.take_s, self._desk.position, self._desk.line()
         if take is None:
             return
-        where = place_words(line, position) if line is not None else "this count"
+        where = place_words(line, position) if line is not None else tr("this count")
         self._desk.do(
-            "Match by eye",
+            tr("Match by eye"),
             lambda p: counted.this_moment_is(p, take.id, at, position),
-            f"{take.name}: {at:.2f} s is {where} now",
+            tr("{name}: {at:.2f} s is {where} now", name=take.name, at=at, where=where),
         )
 
     def _count_moved(self, index: int, take_s: float) -> None:
         take = self.take()
         number = counted.pass_at(take, take_s) if take is not None else None
         if take is None or number is None:
-            self._desk.tell("No pass counted aloud lies there. Play the take and tap T on each count to make one.")
+            self._desk.tell(tr("No pass counted aloud lies there. Play the take and tap T on each count to make one."))
             return
-        self._desk.do("Move a count", lambda p: counted.move_count(p, take.id, number, index, take_s))
+        self._desk.do(tr("Move a count"), lambda p: counted.move_count(p, take.id, number, index, take_s))
 
     def tap(self) -> None:
         self.tapping.tap()
@@ -270,9 +277,9 @@ class Slate(CenterView):
         length = take.media.duration_s
 
         def done(times: npt.NDArray[np.float64]) -> None:
-            self._desk.do("Tap the counts", lambda p: counted.set_counts(p, take.id, times, position))
+            self._desk.do(tr("Tap the counts"), lambda p: counted.set_counts(p, take.id, times, position))
 
-        self._desk.run("Counting", lambda progress: counts_from_taps(path, np.array(taps), progress, length), done)
+        self._desk.run(tr("Counting"), lambda progress: counts_from_taps(path, np.array(taps), progress, length), done)
 
     def set_theme(self, theme: Theme) -> None:
         self.picture.set_theme(theme)
@@ -289,7 +296,7 @@ def place_words(line: Line, position: Fraction) -> str:
     """A count of the page in words."""
     count = count_text(position - line.start + line.first)
     title = f", {line.title}" if line.title else ""
-    return f"{count} of line {line_label(line)}{title}"
+    return tr("{count} of line {line_label}{title}", count=count, line_label=line_label(line), title=title)
 
 
 def sudden_sounds(peaks: Peaks) -> npt.NDArray[np.float64]:

@@ -8,6 +8,7 @@ from PyQt6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QWidget
 
 from vamos.core.media.peaks import PER_SECOND, Peaks
+from vamos.language import tr
 from vamos.ui.page.paint import draw_rects
 from vamos.ui.parts.theme import Theme, font
 
@@ -25,7 +26,7 @@ class SlateWave(QWidget):
         super().__init__()
         self.theme = theme
         self.setFixedHeight(112)
-        self.setAccessibleName("Sound of the take")
+        self.setAccessibleName(tr("Sound of the take"))
         self._at = 0.0
         self._peaks: Peaks | None = None
         self.marks: list[tuple[float, str, int]] = []

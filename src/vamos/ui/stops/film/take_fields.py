@@ -13,6 +13,7 @@ from vamos.core.plan.pace import paces
 from vamos.core.plan.said_sides import calls_words
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import sentence
@@ -28,23 +29,23 @@ def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> N
         desk.preview.watched.path_of(take.media)
     except VamosError as error:
         panel.say(str(error), "warn", key=f"missing {take.id}")
-        panel.buttons(("Where is it now?…", partial(commands.point_to, take.id), "go"), key=f"where {take.id}")
+        panel.buttons((tr("Where is it now?…"), partial(commands.point_to, take.id), "go"), key=f"where {take.id}")
     panel.say(take_state(take), key=f"state {take.id}")
     _shows(panel, desk, take)
     _places(panel, commands, take)
     _pace(panel, desk, take)
     _sides(panel, desk, take)
     panel.text(
-        "Its name",
+        tr("Its name"),
         take.name,
         lambda name: commands.rename(take.id, name),
-        name=f"Name of {take.id}",
-        tip="What you call the take; its file keeps its own name.",
+        name=tr("Name of {id}", id=take.id),
+        tip=tr("What you call the take; its file keeps its own name."),
     )
     _sound(panel, commands, take)
     panel.buttons(
-        ("Another file…", partial(commands.point_to, take.id), ""),
-        ("Take it out", partial(commands.take_out, take.id), ""),
+        (tr("Another file…"), partial(commands.point_to, take.id), ""),
+        (tr("Take it out"), partial(commands.take_out, take.id), ""),
         key=f"file {take.id}",
     )
 
@@ -52,31 +53,33 @@ def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> N
 def _sound(panel: Panel, commands: FilmCommands, take: Take) -> None:
     """Where the take is listened to."""
     if take.better is None:
-        panel.buttons(("Better sound…", partial(commands.better_sound, take.id), ""), key=f"sound {take.id}")
+        panel.buttons((tr("Better sound…"), partial(commands.better_sound, take.id), ""), key=f"sound {take.id}")
         return
     name = Path(take.better.media.path).name
-    panel.say(f"Listened to in {name}, which was recorded beside it.", key=f"heard {take.id}")
-    panel.buttons(("Its own sound again", partial(commands.own_sound, take.id), ""), key=f"own sound {take.id}")
+    panel.say(tr("Listened to in {name}, which was recorded beside it.", name=name), key=f"heard {take.id}")
+    panel.buttons((tr("Its own sound again"), partial(commands.own_sound, take.id), ""), key=f"own sound {take.id}")
 
 
 def take_state(take: Take) -> str:
     """Where a take was placed, in words, and what lies between."""
     if not take.looked_for_passes:
-        return "not placed yet"
+        return tr("not placed yet")
     if not take.passes:
-        return "not placed: neither the song nor steady counting was heard"
+        return tr("not placed: neither the song nor steady counting was heard")
     words = []
     for p in take.passes:
-        what = "with the song" if p.kind is PassKind.SONG else "counted aloud"
+        what = tr("with the song") if p.kind is PassKind.SONG else tr("counted aloud")
         if p.kind is PassKind.SONG and abs(p.rate - 1) > 0.01:
-            what = f"with the song at {p.rate:.0%}"
-        sure = f"{p.confidence:.0%} sure" + ("" if p.confidence >= SURE else ", please check")
+            what = tr("with the song at {rate:.0%}", rate=p.rate)
+        sure = tr("{confidence:.0%} sure", confidence=p.confidence) + (
+            "" if p.confidence >= SURE else tr(", please check")
+        )
         words.append(f"{minutes_text(p.take_range.start_s)}–{minutes_text(p.take_range.end_s)} {what}, {sure}")
     between = [f"{minutes_text(r.start_s)}–{minutes_text(r.end_s)}" for r in take.between_passes()]
     if between:
-        words.append(f"no pass at {', '.join(between)}")
+        words.append(tr("no pass at {words}", words=", ".join(between)))
     trouble = [s.trouble for s in take.stretches if s.trouble]
-    return "; ".join(words + [f"trouble: {t}" for t in trouble])
+    return "; ".join(words + [tr("trouble: {t}", t=t) for t in trouble])
 
 
 def _shows(panel: Panel, desk: Desk, take: Take) -> None:
@@ -85,21 +88,21 @@ def _shows(panel: Panel, desk: Desk, take: Take) -> None:
 
     def changed(**changes: Any) -> None:
         new = replace(stretch, **changes)
-        desk.do(f"What {take.name} shows", lambda p: set_stretch(p, take.id, new))
+        desk.do(tr("What {name} shows", name=take.name), lambda p: set_stretch(p, take.id, new))
 
     panel.choice(
-        "Shows",
-        [str(v) for v in View],
+        tr("Shows"),
+        list(View),
         str(stretch.view),
         lambda word: changed(view=View(word)),
-        name=f"View of {take.name}",
+        name=tr("View of {name}", name=take.name),
     )
     panel.choice(
-        "Danced",
-        [str(d) for d in Danced],
+        tr("Danced"),
+        list(Danced),
         str(stretch.danced),
         lambda word: changed(danced=Danced(word)),
-        name=f"Sides danced in {take.name}",
+        name=tr("Sides danced in {name}", name=take.name),
     )
 
 
@@ -118,16 +121,16 @@ def _sides(panel: Panel, desk: Desk, take: Take) -> None:
     coverage = desk.session.facts.coverage
     if not take.sides_said or coverage is None:
         return
-    panel.say(f"Sides are called: {calls_words(take.sides_said)}.", key=f"sides {take.id}")
+    panel.say(tr("Sides are called: {calls}.", calls=calls_words(take.sides_said)), key=f"sides {take.id}")
     if any(s.spoken is Spoken.NONE for s in take.stretches):
         meaning = coverage.meaning(take)
         if meaning is not Spoken.NONE:
-            panel.say(f"By the feet of the sheet they mean {meaning}.", key=f"meaning {take.id}")
+            panel.say(tr("By the feet of the sheet they mean {meaning}.", meaning=meaning), key=f"meaning {take.id}")
         for spoken in (Spoken.DANCER, Spoken.LEARNER):
             role = "go" if spoken is meaning else ""
             edit = partial(say_whose, take_id=take.id, spoken=spoken)
-            told = partial(desk.do, "Whose sides are said", edit, f"{take.name}: {spoken}")
-            panel.buttons((f"They mean {spoken}", told, role), key=f"{spoken} {take.id}")
+            told = partial(desk.do, tr("Whose sides are said"), edit, f"{take.name}: {spoken}")
+            panel.buttons((tr("They mean {spoken}", spoken=spoken), told, role), key=f"{spoken} {take.id}")
 
 
 def _where(panel: Panel, commands: FilmCommands, take: Take, number: int) -> None:
@@ -135,26 +138,30 @@ def _where(panel: Panel, commands: FilmCommands, take: Take, number: int) -> Non
     the_pass = take.passes[number]
     here = minutes_text(max(0.0, float(the_pass.clock(the_pass.take_range.start_s))))
     others = [minutes_text(max(0.0, at)) for at in the_pass.also_at_song_s]
-    panel.say("The song is the same in several places. Where is this pass? Look at them, or say", "")
+    panel.say(tr("The song is the same in several places. Where is this pass? Look at them, or say"), "")
     panel.buttons(
-        ("Look at them", partial(commands.places.show_places, take.id, number), "go"),
-        (f"It is here, at {here}", partial(commands.confirm_place, take.id, number), ""),
+        (tr("Look at them"), partial(commands.places.show_places, take.id, number), "go"),
+        (tr("It is here, at {here}", here=here), partial(commands.confirm_place, take.id, number), ""),
         key=f"look {take.id} {number}",
     )
     if len(others) > MANY_PLACES:
         words = sorted([here, *others])
         chosen = {w: other for other, w in enumerate(others)}
         panel.choice(
-            "At",
+            tr("At"),
             words,
             here,
             lambda word: commands.use_other_place(take.id, number, chosen[word]) if word in chosen else None,
-            name=f"Place of pass {number + 1} of {take.name} in the song",
+            name=tr("Place of pass {number} of {name} in the song", number=number + 1, name=take.name),
         )
         return
     for other, words_at in enumerate(others):
         panel.buttons(
-            (f"at {words_at} of the song", partial(commands.use_other_place, take.id, number, other), ""),
+            (
+                tr("at {words_at} of the song", words_at=words_at),
+                partial(commands.use_other_place, take.id, number, other),
+                "",
+            ),
             key=f"place {take.id} {number} {other}",
         )
 
@@ -165,33 +172,40 @@ def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
         if p.also_at_song_s:
             _where(panel, commands, take, number)
         elif p.kind is PassKind.SONG and p.confidence < SURE:
-            panel.say(f"{sentence(p.reason)} Look at it, then say so.", "warn", key=f"unsure {take.id} {number}")
+            panel.say(
+                tr("{sentence} Look at it, then say so.", sentence=sentence(p.reason)),
+                "warn",
+                key=f"unsure {take.id} {number}",
+            )
             panel.buttons(
-                ("It is right", partial(commands.confirm_place, take.id, number), ""),
-                ("Match by eye", partial(commands.show_slate, take.id, p.take_range.start_s), ""),
+                (tr("It is right"), partial(commands.confirm_place, take.id, number), ""),
+                (tr("Match by eye"), partial(commands.show_slate, take.id, p.take_range.start_s), ""),
                 key=f"right {take.id} {number}",
             )
     song = any(p.kind is PassKind.SONG for p in take.passes)
     if take.looked_for_passes and not song:
-        panel.say("Place it by hand: a clap or a step matched by eye is enough. Or type its second.")
+        panel.say(tr("Place it by hand: a clap or a step matched by eye is enough. Or type its second."))
         panel.buttons(
-            ("Match by eye", lambda: commands.show_slate(take.id, 0.0), "go"),
-            ("Try its steps", partial(commands.place_by_steps, take.id), ""),
+            (tr("Match by eye"), lambda: commands.show_slate(take.id, 0.0), "go"),
+            (tr("Try its steps"), partial(commands.place_by_steps, take.id), ""),
             key=f"by eye {take.id}",
         )
         panel.text(
-            "This count is",
+            tr("This count is"),
             "",
             lambda text: commands.place_by_hand(take.id, text),
-            name=f"Second of {take.name} that is this count",
-            hint="second, e.g. 12.40",
+            name=tr("Second of {name} that is this count", name=take.name),
+            hint=tr("second, e.g. 12.40"),
         )
     if song:
         panel.text(
-            "Loudspeaker",
+            tr("Loudspeaker"),
             f"{take.speaker_m:g}" if take.speaker_m else "",
             lambda text: commands.set_speaker(take.id, text),
-            name=f"Metres to the loudspeaker of {take.name}",
-            hint="metres; not corrected",
-            tip=f"Sound takes {1000 / SOUND_M_PER_S:.1f} ms a metre; the picture is then moved earlier by as much.",
+            name=tr("Metres to the loudspeaker of {name}", name=take.name),
+            hint=tr("metres; not corrected"),
+            tip=tr(
+                "Sound takes {number:.1f} ms a metre; the picture is then moved earlier by as much.",
+                number=1000 / SOUND_M_PER_S,
+            ),
         )

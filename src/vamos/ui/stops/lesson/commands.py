@@ -26,6 +26,7 @@ from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import Outcome
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.lesson.companion import Companion, scene_of, whole_scene
@@ -79,9 +80,9 @@ class LessonCommands:
         try:
             minutes = float(words) if words else None
         except ValueError:
-            self._desk.tell(f"“{text}” is no length; type minutes such as 12.")
+            self._desk.tell(tr("“{value}” is no length; type minutes such as 12.", value=text))
             return
-        self.wish("Wanted length", minutes=minutes)
+        self.wish(tr("Wanted length"), minutes=minutes)
 
     # --- the step ------------------------------------------------------------------------
 
@@ -94,12 +95,12 @@ class LessonCommands:
     def more(self) -> None:
         step = self.step
         if step is not None and step.speeds:
-            self._change("Once more", times=min(32, step.times + 1))
+            self._change(tr("Once more"), times=min(32, step.times + 1))
 
     def fewer(self) -> None:
         step = self.step
         if step is not None and step.times > 1:
-            self._change("Once less", times=step.times - 1)
+            self._change(tr("Once less"), times=step.times - 1)
 
     def slower(self) -> None:
         self._pace(-1)
@@ -113,31 +114,31 @@ class LessonCommands:
             return
         nearest = min(range(len(SPEEDS)), key=lambda k: abs(SPEEDS[k] - step.speeds[0]))
         speed = SPEEDS[min(max(0, nearest + by), len(SPEEDS) - 1)]
-        self._change("Slower" if by < 0 else "Quicker", speed=speed)
+        self._change(tr("Slower") if by < 0 else tr("Quicker"), speed=speed)
 
     def gap(self) -> None:
         """A gap to practise after each time, of eight counts, or none."""
         step = self.step
         if step is not None and step.speeds:
-            self._change("A gap to practise", gap=0 if step.gap else 8)
+            self._change(tr("A gap to practise"), gap=0 if step.gap else 8)
 
     def leave_out(self) -> None:
-        self._change("Leave the step out", left_out=True)
+        self._change(tr("Leave the step out"), left_out=True)
 
     def take_back(self, key: str) -> None:
         self.key = key
-        self._desk.do("Take the step back", lambda p: edit.forget_step(p, key))
+        self._desk.do(tr("Take the step back"), lambda p: edit.forget_step(p, key))
 
     def as_suggested(self) -> None:
         step = self.step
         if step is not None:
             key = step.key
-            self._desk.do("As suggested", lambda p: edit.forget_step(p, key))
+            self._desk.do(tr("As suggested"), lambda p: edit.forget_step(p, key))
 
     def move(self, key: str, by: int) -> None:
         keys = [s.key for s in self.plan.steps if not s.left_out]
         self.key = key
-        self._desk.do("Another order", lambda p: edit.move_step(p, keys, key, by))
+        self._desk.do(tr("Another order"), lambda p: edit.move_step(p, keys, key, by))
 
     def up(self) -> None:
         step = self.step
@@ -150,14 +151,14 @@ class LessonCommands:
             self.move(step.key, 1)
 
     def usual_order(self) -> None:
-        self.wish("Order as suggested", order=())
+        self.wish(tr("Order as suggested"), order=())
 
     def show_it(self) -> None:
         """The clip of the step, at Cut, where it is played as students get it."""
         step = self.step
         clip = clip_of(step, self._desk.session.facts.clips) if step is not None else None
         if clip is None:
-            self._desk.tell("No clip shows this step by itself. What is missing stands under “What to film”.")
+            self._desk.tell(tr("No clip shows this step by itself. What is missing stands under “What to film”."))
             return
         self._desk.go_to_stop("Cut")
         self._desk.show_page()
@@ -181,7 +182,7 @@ class LessonCommands:
             self._playing = (project, step, found)
             self._desk.stale.emit()
 
-        self._desk.run(f"Making “{step.title}”", work, done)
+        self._desk.run(tr("Making “{title}”", title=step.title), work, done)
 
     @property
     def played(self) -> Result | None:
@@ -216,42 +217,46 @@ class LessonCommands:
     def film_whole(self) -> None:
         grid, lines = self._desk.project.grid, [x for x in self._desk.session.lines if x.kind.danced]
         if grid is None or not lines:
-            self._desk.tell("There is no song with its beat yet.")
+            self._desk.tell(tr("There is no song with its beat yet."))
             return
         self.companion.film(whole_scene(lines[0].start, lines[-1].counts.end, grid.time_map()))
 
     def judge(self, number: int, verdict: Verdict) -> None:
-        self._desk.do("How it was", lambda p: judge_take(p, number, verdict))
+        self._desk.do(tr("How it was"), lambda p: judge_take(p, number, verdict))
 
     def note_filmed(self, number: int, note: str) -> None:
         """What went wrong: it is to be done again, unless one said otherwise."""
         now = self._desk.project.filmed[number].verdict
         verdict = Verdict.AGAIN if now is Verdict.OPEN and note.strip() else now
-        self._desk.do("What went wrong", lambda p: judge_take(p, number, verdict, note))
+        self._desk.do(tr("What went wrong"), lambda p: judge_take(p, number, verdict, note))
 
     def forget_filmed(self) -> None:
         last = len(self._desk.project.filmed) - 1
-        self._desk.do("Forget the last", lambda p: forget_filmed(p, last), "Taken out of the log; no film was touched.")
+        self._desk.do(
+            tr("Forget the last"), lambda p: forget_filmed(p, last), tr("Taken out of the log; no film was touched.")
+        )
 
     def write_log(self) -> None:
         project = self._desk.project
         title = project.dance.name or project.name
-        path = self._desk.ask_save("Write the log", "Markdown (*.md)", f"{file_name(title, 'dance')} practice log.md")
+        path = self._desk.ask_save(
+            tr("Write the log"), tr("Markdown (*.md)"), f"{file_name(title, 'dance')} practice log.md"
+        )
         if path is not None:
             text = log_markdown(project.filmed, title)
-            self._desk.attempt(lambda: write_atomically(path, text.encode()), f"The log is in {path}.")
+            self._desk.attempt(lambda: write_atomically(path, text.encode()), tr("The log is in {path}.", path=path))
 
     def write_film(self) -> None:
         """The film of the lesson, written and verified while one goes on working."""
-        self._write(write_lesson, "lesson")
+        self._write(write_lesson, tr("lesson"))
 
     def write_homework(self) -> None:
         """A loop of each section, written and verified while one goes on working."""
-        self._write(write_homework, "homework")
+        self._write(write_homework, tr("homework"))
 
     def _write(self, write: Callable[[Project, Path | None, Path, Progress], Outcome], what: str) -> None:
         project, base = self._desk.project, self._desk.session.base
-        folder = self._desk.ask_folder(f"Where should the {what} go? A folder is made in it.")
+        folder = self._desk.ask_folder(tr("Where should the {what} go? A folder is made in it.", what=what))
         if folder is None:
             return
         out = folder / f"{file_name(project.name, 'dance')} {what}"
@@ -264,11 +269,13 @@ class LessonCommands:
         def done(found: tuple[int, tuple[str, ...]]) -> None:
             self.written = (out, found[1])
             self._desk.tell(
-                f"The {what} is in {out}." if not found[0] else f"The {what} is in {out}; look at what does not hold."
+                tr("The {what} is in {out}.", what=what, out=out)
+                if not found[0]
+                else tr("The {what} is in {out}; look at what does not hold.", what=what, out=out)
             )
             self._desk.stale.emit()
 
-        self._desk.run(f"Writing the {what}", work, done)
+        self._desk.run(tr("Writing the {what}", what=what), work, done)
 
     # --- on paper ------------------------------------------------------------------------
 
@@ -277,23 +284,23 @@ class LessonCommands:
         project = self._desk.project
         title = project.dance.name or project.name
         path = self._desk.ask_save(
-            "Write the plan", "PDF (*.pdf);;Markdown (*.md)", f"{file_name(title, 'lesson')} lesson.pdf"
+            tr("Write the plan"), tr("PDF (*.pdf);;Markdown (*.md)"), f"{file_name(title, 'lesson')} lesson.pdf"
         )
         if path is None:
             return
         clips = self._desk.session.facts.clips
         text = lesson_markdown(self.plan, title, clips).encode()
         data = text if path.suffix == ".md" else lesson_pdf(self.plan, title, clips)
-        self._desk.attempt(lambda: write_atomically(path, data), f"The plan is in {path}.")
+        self._desk.attempt(lambda: write_atomically(path, data), tr("The plan is in {path}.", path=path))
 
     def write_film_list(self) -> None:
         """What to film, for a phone or as text."""
         project = self._desk.project
         title = project.dance.name or project.name
-        kinds = "Page for a phone (*.html);;Markdown (*.md)"
-        path = self._desk.ask_save("Write what to film", kinds, f"{file_name(title, 'dance')} to film.html")
+        kinds = tr("Page for a phone (*.html);;Markdown (*.md)")
+        path = self._desk.ask_save(tr("Write what to film"), kinds, f"{file_name(title, 'dance')} to film.html")
         if path is None:
             return
         found = to_film(self.plan, self._desk.session.facts.clips, project.grid)
         text = film_markdown(found, title) if path.suffix == ".md" else film_html(found, title)
-        self._desk.attempt(lambda: write_atomically(path, text.encode()), f"The list is in {path}.")
+        self._desk.attempt(lambda: write_atomically(path, text.encode()), tr("The list is in {path}.", path=path))

@@ -20,6 +20,7 @@ from vamos.core.lesson.material import Piece
 from vamos.core.model.filmed import FilmedTake
 from vamos.core.time import TimeMap
 from vamos.errors import InputError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.preview.playback import Playback
 from vamos.ui.preview.sound_feed import ClickPlan
@@ -61,14 +62,18 @@ class Companion:
         """What is going on, large enough to be read from afar."""
         if self.scene is None:
             return ""
-        return f"To your place: {self.left_s}" if self.left_s else "The song plays. Dance on count 1."
+        return (
+            tr("To your place: {left_s}", left_s=self.left_s)
+            if self.left_s
+            else tr("The song plays. Dance on count 1.")
+        )
 
     def film(self, scene: Scene) -> None:
         """The camera runs; one walks to one's place, then the song is heard."""
         if self.scene is not None:
             return
         if self._desk.preview.playback.sound is None:
-            self._desk.tell("The song is still being read, or its file is gone; try again in a moment.")
+            self._desk.tell(tr("The song is still being read, or its file is gone; try again in a moment."))
             return
         self.scene, self.left_s, self._rolled = scene, WALK_S, time.time()
         self._walking.start()
@@ -111,14 +116,14 @@ class Companion:
         heard = max(self._rolled, now - long_s)
         self.scene, self.left_s = None, 0
         entry = FilmedTake(scene.what, self._rolled, heard, scene.start_s, max(heard, now))
-        self._desk.do("Filmed", lambda p: log_take(p, entry), f"Logged: {scene.what}. How was it?")
+        self._desk.do(tr("Filmed"), lambda p: log_take(p, entry), tr("Logged: {what}. How was it?", what=scene.what))
         self._desk.stale.emit()
 
 
 def scene_of(shot: ToFilm, pieces: Sequence[Piece], clock: TimeMap) -> Scene:
     """What is played for an entry of the shooting list. Raises InputError where it has no place in the song."""
     if shot.song_s is None:
-        raise InputError("This is not in the song yet, so there is nothing to play for it.")
+        raise InputError(tr("This is not in the song yet, so there is nothing to play for it."))
     first = Fraction(round(float(clock.inverse()(shot.song_s))))
     long = sum(p.section.length for p in pieces if p.section.name in shot.sections)
     return _scene(f"{shot.view}: {shot.words().split(':')[0]}", first, first + LEAD_IN, first + LEAD_IN + long, clock)
@@ -126,7 +131,7 @@ def scene_of(shot: ToFilm, pieces: Sequence[Piece], clock: TimeMap) -> Scene:
 
 def whole_scene(start: Fraction, end: Fraction, clock: TimeMap) -> Scene:
     """The whole dance, from a lead-in on where the song has one."""
-    return _scene("the whole dance", start - LEAD_IN, start, end, clock)
+    return _scene(tr("the whole dance"), start - LEAD_IN, start, end, clock)
 
 
 def _scene(what: str, begin: Fraction, one: Fraction, end: Fraction, clock: TimeMap) -> Scene:

@@ -7,6 +7,7 @@ from PyQt6.QtGui import QColor, QPainter, QPaintEvent, QPalette
 from PyQt6.QtWidgets import QWidget
 
 from vamos.core.lesson.plan import LessonPlan
+from vamos.language import tr
 from vamos.ui.parts.theme import font
 
 
@@ -21,8 +22,8 @@ class MinutesBar(QWidget):
 
     def show_plan(self, plan: LessonPlan) -> None:
         self._plan = plan
-        wanted = f", wanted {plan.wish.minutes:g}" if plan.wish.minutes else ""
-        self.setAccessibleName(f"Length: {plan.seconds / 60:.1f} minutes{wanted}")
+        wanted = tr(", wanted {minutes:g}", minutes=plan.wish.minutes) if plan.wish.minutes else ""
+        self.setAccessibleName(tr("Length: {number:.1f} minutes{wanted}", number=plan.seconds / 60, wanted=wanted))
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:

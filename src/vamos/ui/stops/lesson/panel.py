@@ -17,6 +17,7 @@ from vamos.core.lesson.room import Lens, framing, travel
 from vamos.core.lesson.schools import WHY
 from vamos.core.model.filmed import Verdict
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, Way
+from vamos.language import opening, tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -30,7 +31,7 @@ from vamos.ui.stops.stop import MainAction, Room
 #: So many of the log are shown.
 _LOGGED = 4
 #: Lenses of phones, in millimetres of a frame of 36 × 24.
-_LENSES = {"the usual one (26 mm)": 26.0, "the wide one (13 mm)": 13.0, "the long one (77 mm)": 77.0}
+_LENSES = {tr("the usual one (26 mm)"): 26.0, tr("the wide one (13 mm)"): 13.0, tr("the long one (77 mm)"): 77.0}
 _ROOMS = {f"{m:g} m": m for m in (2.5, 3.0, 4.0, 5.0, 6.0, 8.0)}
 
 
@@ -40,7 +41,7 @@ class LessonRoom(Room):
     def __init__(self, desk: Desk):
         super().__init__(desk)
         self._commands = LessonCommands(desk)
-        self._lens, self._depth, self._upright = "the usual one (26 mm)", "4 m", False
+        self._lens, self._depth, self._upright = tr("the usual one (26 mm)"), "4 m", False
 
     @property
     def commands(self) -> LessonCommands:
@@ -48,17 +49,19 @@ class LessonRoom(Room):
 
     def state(self) -> StopState:
         if not self.desk.project.dance.sections:
-            return StopState("no sheet yet", False)
+            return StopState(tr("no sheet yet"), False)
         plan = self.commands.plan
-        over = ", too long" if plan.over_s > 1 else ""
+        over = tr(", too long") if plan.over_s > 1 else ""
         # What is only suggested is not decided yet.
         decided = plan.wish != LessonWish()
-        return StopState(f"about {round(plan.seconds / 60)} min{over}", decided and not over)
+        return StopState(
+            tr("about {number} min{over}", number=round(plan.seconds / 60), over=over), decided and not over
+        )
 
     def main_action(self) -> MainAction | None:
         if not self.desk.project.dance.sections:
-            return MainAction("Write the dance", lambda: self.desk.go_to_stop("Dance"))
-        return MainAction("Write the plan…", self.commands.write_plan, "As PDF or Markdown, with what to say.")
+            return MainAction(tr("Write the dance"), lambda: self.desk.go_to_stop("Dance"))
+        return MainAction(tr("Write the plan…"), self.commands.write_plan, tr("As PDF or Markdown, with what to say."))
 
     def project_replaced(self) -> None:
         self.commands.key, self.commands.written = "", None
@@ -70,48 +73,61 @@ class LessonRoom(Room):
 
     def fill(self, panel: Panel) -> None:
         if not self.desk.project.dance.sections:
-            panel.plain_head("No dance written yet")
-            panel.say("The lesson is planned from the count sheet.")
+            panel.plain_head(tr("No dance written yet"))
+            panel.say(tr("The lesson is planned from the count sheet."))
             return
         plan, wish = self.commands.plan, self.desk.project.lesson
-        panel.plain_head("How it is taught")
-        self._wish(panel, "Built", Build, "build", wish.build, WHY.get(wish.build, ""))
-        self._wish(panel, "Each section", Way, "way", wish.way, WHY.get(wish.way, ""))
-        self._wish(panel, "The whole, shown", Shown, "shown", wish.shown)
-        self._wish(panel, "Walls, tags, restarts", Facts, "facts", wish.facts)
-        self._wish(panel, "Getting quicker", Slow, "slow", wish.slow)
-        panel.check("Easier and harder forms", wish.variants, lambda on: self.commands.wish("Variants", variants=on))
-        panel.head("Length", "length")
+        panel.plain_head(tr("How it is taught"))
+        self._wish(panel, tr("Built"), Build, "build", wish.build, WHY.get(wish.build, ""))
+        self._wish(panel, tr("Each section"), Way, "way", wish.way, WHY.get(wish.way, ""))
+        self._wish(panel, tr("The whole, shown"), Shown, "shown", wish.shown)
+        self._wish(panel, tr("Walls, tags, restarts"), Facts, "facts", wish.facts)
+        self._wish(panel, tr("Getting quicker"), Slow, "slow", wish.slow)
+        panel.check(
+            tr("Easier and harder forms"), wish.variants, lambda on: self.commands.wish(tr("Variants"), variants=on)
+        )
+        panel.head(tr("Length"), "length")
         panel.text(
-            "Wanted, in minutes",
+            tr("Wanted, in minutes"),
             f"{wish.minutes:g}" if wish.minutes else "",
             self.commands.set_minutes,
-            name="Wanted length of the lesson in minutes",
-            hint="as long as it gets",
+            name=tr("Wanted length of the lesson in minutes"),
+            hint=tr("as long as it gets"),
         )
-        for words in plan.words():
-            panel.say(words, "warn" if "does not fit" in words else "", key=f"length {words[:12]}")
+        for number, words in enumerate(plan.words()):
+            panel.say(words, "warn" if number and plan.over_s > 1 else "", key=f"length {number}")
         panel.fact(
-            "To learn", f"{plural(plan.material.counts, 'count')} in {plural(len(plan.material.pieces), 'section')}"
+            tr("To learn"),
+            tr(
+                "{counts} in {sections}",
+                counts=plural(plan.material.counts, "count"),
+                sections=plural(len(plan.material.pieces), "section"),
+            ),
         )
         for left in plan.left:
             panel.say(
-                f"Left out: {left.title}, {left.what}: {round(left.seconds)} s.", key=f"left {left.step} {left.what}"
+                tr(
+                    "Left out: {title}, {what}: {number} s.",
+                    title=left.title,
+                    what=left.what,
+                    number=round(left.seconds),
+                ),
+                key=f"left {left.step} {left.what}",
             )
         self._parts(panel)
         panel.buttons(
-            ("Write the film of the lesson…", self.commands.write_film, ""),
-            ("Write homework loops…", self.commands.write_homework, ""),
+            (tr("Write the film of the lesson…"), self.commands.write_film, ""),
+            (tr("Write homework loops…"), self.commands.write_homework, ""),
             key="write film",
         )
         written = self.commands.written
         if written is not None:
-            panel.say(f"What was written last is in {written[0]}.", "", key="written")
+            panel.say(tr("What was written last is in {value}.", value=written[0]), "", key="written")
             for number, words in enumerate(written[1][:6]):
                 panel.say(sentence(words), "warn", key=f"wrong {number}")
         self._film(panel)
         self._camera(panel)
-        panel.say("Warm up first, and dance within what a teacher or a physician says is good for you.")
+        panel.say(tr("Warm up first, and dance within what a teacher or a physician says is good for you."))
 
     def _wish(self, panel: Panel, title: str, kind: type[StrEnum], name: str, now: StrEnum, why: str = "") -> None:
         def chosen(words: str) -> None:
@@ -127,24 +143,24 @@ class LessonRoom(Room):
         names = {p.id: p.section.name for p in plan.material.pieces[:-1]}
         if not names:
             return
-        words = {"one part": "", **{f"part 2 after {name}": i for i, name in names.items()}}
-        now = next((w for w, i in words.items() if i == wish.cut_after), "one part")
-        panel.choice("Cut in two", list(words), now, lambda w: self.commands.wish("Parts", cut_after=words[w]))
+        words = {tr("one part"): "", **{tr("part 2 after {name}", name=name): i for i, name in names.items()}}
+        now = next((w for w, i in words.items() if i == wish.cut_after), tr("one part"))
+        panel.choice(tr("Cut in two"), list(words), now, lambda w: self.commands.wish(tr("Parts"), cut_after=words[w]))
         best = names.get(part_after(plan), "")
         if plan.seconds > 15 * 60 and not wish.cut_after and best:
-            panel.say(f"It is long for one go; the middle is after {best}.", key="cut here")
+            panel.say(tr("It is long for one go; the middle is after {best}.", best=best), key="cut here")
 
     def _film(self, panel: Panel) -> None:
-        panel.head("What to film for it", "film for it")
+        panel.head(tr("What to film for it"), "film for it")
         found = to_film(self.commands.plan, self.desk.session.facts.clips, self.desk.project.grid)
         if not found:
-            panel.say("Nothing: every step has a clip that shows it.")
+            panel.say(tr("Nothing: every step has a clip that shows it."))
         for number, shot in enumerate(found):
-            panel.say(f"{str(shot.view).capitalize()}: {shot.words()}.", "warn", key=f"shot {number}")
-            panel.buttons(("Film it", partial(self.commands.film, shot), ""), key=f"film {number}")
+            panel.say(f"{opening(tr(shot.view))}: {shot.words()}.", "warn", key=f"shot {number}")
+            panel.buttons((tr("Film it"), partial(self.commands.film, shot), ""), key=f"film {number}")
         panel.buttons(
-            ("Write the list…", self.commands.write_film_list, ""),
-            ("Film the whole dance", self.commands.film_whole, ""),
+            (tr("Write the list…"), self.commands.write_film_list, ""),
+            (tr("Film the whole dance"), self.commands.film_whole, ""),
             key="write list",
         )
         self._filming(panel)
@@ -154,11 +170,14 @@ class LessonRoom(Room):
         companion, log = self.commands.companion, self.desk.project.filmed
         if companion.scene is not None:
             panel.say(companion.words, "title", key="filming")
-            panel.buttons(("Stop", companion.stop, ""), key="stop filming")
+            panel.buttons((tr("Stop"), companion.stop, ""), key="stop filming")
         elif not log:
             panel.say(
-                "Start the camera, press “Film it” and walk to your place: the song plays from the right second, with "
-                "clicks before. When it was heard is logged, so that a take is placed even if its sound is bad.",
+                tr(
+                    "Start the camera, press “Film it” and walk to your place: the song plays from the "
+                    "right second, with clicks before. When it was heard is logged, so that a take is "
+                    "placed even if its sound is bad."
+                ),
                 key="how to film",
             )
         for number, filmed in list(enumerate(log))[: -_LOGGED - 1 : -1]:
@@ -167,8 +186,8 @@ class LessonRoom(Room):
                 f"verdict {number}",
                 [
                     (
-                        str(verdict).capitalize(),
-                        f"{filmed.what}, number {number + 1}: {verdict}",
+                        opening(tr(verdict)),
+                        tr("{what}, number {number}: {verdict}", what=filmed.what, number=number + 1, verdict=verdict),
                         filmed.verdict is verdict,
                         self._judge(number, verdict),
                     )
@@ -176,18 +195,21 @@ class LessonRoom(Room):
                 ],
             )
             panel.text(
-                "What went wrong",
+                tr("What went wrong"),
                 filmed.note,
                 partial(self.commands.note_filmed, number),
-                name=f"What went wrong in number {number + 1}",
-                hint="nothing",
+                name=tr("What went wrong in number {number}", number=number + 1),
+                hint=tr("nothing"),
             )
         if log:
             again = to_do_again(log)
-            panel.say(f"To do again: {'; '.join(again)}." if again else "Nothing is to be done again.", key="again")
+            panel.say(
+                tr("To do again: {words}.", words="; ".join(again)) if again else tr("Nothing is to be done again."),
+                key="again",
+            )
             panel.buttons(
-                ("Write the practice log…", self.commands.write_log, ""),
-                ("Forget the last", self.commands.forget_filmed, ""),
+                (tr("Write the practice log…"), self.commands.write_log, ""),
+                (tr("Forget the last"), self.commands.forget_filmed, ""),
                 key="log",
             )
 
@@ -196,24 +218,29 @@ class LessonRoom(Room):
 
     def _camera(self, panel: Panel) -> None:
         """Does the dancer stay in the picture?"""
-        panel.head("Room and lens", "room")
-        panel.choice("Room for the camera", list(_ROOMS), self._depth, self._set("_depth"))
-        panel.choice("Lens", list(_LENSES), self._lens, self._set("_lens"))
+        panel.head(tr("Room and lens"), "room")
+        panel.choice(tr("Room for the camera"), list(_ROOMS), self._depth, self._set("_depth"))
+        panel.choice(tr("Lens"), list(_LENSES), self._lens, self._set("_lens"))
 
         def upright(on: bool) -> None:
             self._upright = on
             self.desk.stale.emit()
 
-        panel.check("The phone is held upright", self._upright, upright)
+        panel.check(tr("The phone is held upright"), self._upright, upright)
         lens = Lens(_LENSES[self._lens], self._upright)
-        for number, words in enumerate(framing(travel(self.desk.project.dance), lens, _ROOMS[self._depth]).words):
-            panel.say(words, "warn" if "does not fit" in words else "", key=f"room {number}")
+        seen = framing(travel(self.desk.project.dance), lens, _ROOMS[self._depth])
+        for number, words in enumerate(seen.words, 1):
+            trouble = number == len(seen.words) and not seen.fits
+            panel.say(words, "warn" if trouble else "", key=f"room {number}")
         names = {s.id: s.name for s in self.desk.project.dance.sections}
         for section, counts in away(self.desk.project.dance).items():
             if counts:
                 panel.say(
-                    f"{names[section]}: on {away_words(counts)} learners look away from the screen; show it from the "
-                    "back, or call it.",
+                    tr(
+                        "{value}: on {away} learners look away from the screen; show it from the back, or call it.",
+                        value=names[section],
+                        away=away_words(counts),
+                    ),
                     key=f"away {section}",
                 )
 
@@ -230,9 +257,9 @@ class LessonRoom(Room):
         if not self.desk.project.dance.sections:
             return
         do, plan = self.commands, self.commands.plan
-        panel.plain_head("The plan")
+        panel.plain_head(tr("The plan"))
         panel.custom("bar", "", lambda: MinutesBar(plan), lambda bar: bar.show_plan(plan))
-        panel.say("Light: talking. Dark: dancing. The mark is the wanted length.", key="legend")
+        panel.say(tr("Light: talking. Dark: dancing. The mark is the wanted length."), key="legend")
         step = do.step
         now = step.key if step is not None else ""
         keys: dict[int, Callable[[], object]] = {
@@ -254,32 +281,36 @@ class LessonRoom(Room):
             return
         panel.say(step.title, "strong", key="step")
         if step.words:
-            panel.say(f"Say: {step.words}", "", key="say")
+            panel.say(tr("Say: {words}", words=step.words), "", key="say")
         sides = side_words(step, self.desk.session.facts.clips)
         about = [sentence(step.reason)] if step.reason else []
-        about += [sentence(f"The learner sees: {sides}")] if sides else []
-        about += [f"A gap of {step.gap} counts to practise after each time."] if step.gap else []
+        about += [sentence(tr("The learner sees: {sides}", sides=sides))] if sides else []
+        about += [tr("A gap of {gap} counts to practise after each time.", gap=step.gap)] if step.gap else []
         if about:
             panel.say(" ".join(about), key="about")
         if step.speeds:
             panel.buttons(
-                ("More often (+)", do.more, ""),
-                ("Less often (−)", do.fewer, ""),
+                (tr("More often (+)"), do.more, ""),
+                (tr("Less often (−)"), do.fewer, ""),
                 ("Slower (←)", do.slower, ""),
                 ("Quicker (→)", do.quicker, ""),
                 key="how often",
             )
-        row = [("Earlier (Alt+↑)", do.up, ""), ("Later (Alt+↓)", do.down, ""), ("Leave out (Del)", do.leave_out, "")]
+        row = [
+            (tr("Earlier (Alt+↑)"), do.up, ""),
+            (tr("Later (Alt+↓)"), do.down, ""),
+            (tr("Leave out (Del)"), do.leave_out, ""),
+        ]
         panel.buttons(*row, key="where")
         more: list[tuple[str, Callable[[], object], str]] = []
         if step.speeds:
-            more.append(("No gap" if step.gap else "A gap to practise", do.gap, ""))
+            more.append((tr("No gap") if step.gap else tr("A gap to practise"), do.gap, ""))
         if len(step.sections) == 1:
-            more.append(("Show it at Cut (Return)", do.show_it, ""))
+            more.append((tr("Show it at Cut (Return)"), do.show_it, ""))
         if step.speeds:
-            more.insert(0, ("Play it here (P)", do.play_step, ""))
+            more.insert(0, (tr("Play it here (P)"), do.play_step, ""))
         if step.changed:
-            more.append(("As suggested", do.as_suggested, ""))
+            more.append((tr("As suggested"), do.as_suggested, ""))
         if more:
             panel.buttons(*more, key=f"more {len(more)}")
         if (result := do.played) is not None:
@@ -294,7 +325,8 @@ class LessonRoom(Room):
             if change.left_out:
                 words = names.get(change.step, change.step)
                 panel.buttons(
-                    (f"Take “{words}” back", partial(do.take_back, change.step), ""), key=f"back {change.step}"
+                    (tr("Take “{words}” back", words=words), partial(do.take_back, change.step), ""),
+                    key=f"back {change.step}",
                 )
         if wish.order:
-            panel.buttons(("Order as suggested", do.usual_order, ""), key="usual order")
+            panel.buttons((tr("Order as suggested"), do.usual_order, ""), key="usual order")

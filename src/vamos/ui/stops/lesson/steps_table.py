@@ -11,9 +11,10 @@ from PyQt6.QtWidgets import QAbstractItemView
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
 from vamos.core.time.counts import minutes_text
+from vamos.language import tr
 from vamos.ui.parts.rows_table import RowsTable
 
-_HEADS = ("At", "What", "How often, how fast", "Long")
+_HEADS = (tr("At"), tr("What"), tr("How often, how fast"), tr("Long"))
 #: Rows that are seen at once.
 ROWS = 13
 
@@ -29,7 +30,7 @@ class StepsTable(RowsTable):
         moved: Callable[[str, int], object],
         keys: dict[int, Callable[[], object]],
     ):
-        super().__init__(_HEADS, "Steps of the lesson", 1)
+        super().__init__(_HEADS, tr("Steps of the lesson"), 1)
         self._chosen, self._moved, self._keys = chosen, moved, keys
         self._shown: LessonPlan | None = None
         self._steps: tuple[Step, ...] = ()
@@ -95,4 +96,4 @@ class StepsTable(RowsTable):
 
 
 def _long(seconds: float) -> str:
-    return f"{round(seconds)} s" if seconds < 100 else f"{seconds / 60:.1f} min"
+    return f"{round(seconds)} s" if seconds < 100 else tr("{number:.1f} min", number=seconds / 60)

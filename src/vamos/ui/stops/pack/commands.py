@@ -23,6 +23,7 @@ from vamos.core.pack.write import write_pack
 from vamos.core.plan.own_profiles import forget_profile, keep_profile
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.preview.result_player import Result
@@ -33,10 +34,10 @@ from vamos.ui.work.session import file_name
 ACTIONS = (
     Action(
         "write_pack",
-        "Write the pack",
+        tr("Write the pack"),
         "Ctrl+E",
         "Pack",
-        "Write clips, run-through, chapters and manifest, and check them.",
+        tr("Write clips, run-through, chapters and manifest, and check them."),
     ),
 )
 
@@ -71,7 +72,7 @@ class PackCommands:
         self._estimates.close()
 
     def write_pack(self) -> None:
-        folder = self._desk.ask_folder("Where should the pack go? A folder is made in it.")
+        folder = self._desk.ask_folder(tr("Where should the pack go? A folder is made in it."))
         if folder is not None:
             self.write_pack_to(folder / f"{file_name(self._desk.project.name, 'dance')} pack")
 
@@ -86,13 +87,13 @@ class PackCommands:
             results = results_of(out, rows, project, base)
             return Written(outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems), rows, results)
 
-        self._desk.run("Writing the pack", work, self._done)
+        self._desk.run(tr("Writing the pack"), work, self._done)
 
     def _done(self, written: Written) -> None:
         self.written, self.playing = written, None
         # One may be at work elsewhere by now; what was found stands at Pack.
-        bad = "; something does not hold, see Pack" if written.bad else ""
-        self._desk.tell(f"The pack is in {written.folder}{bad}.")
+        bad = tr("; something does not hold, see Pack") if written.bad else ""
+        self._desk.tell(tr("The pack is in {folder}{bad}.", folder=written.folder, bad=bad))
         self._desk.stale.emit()
 
     def set_excerpt(self, text: str) -> None:
@@ -101,19 +102,23 @@ class PackCommands:
         try:
             seconds = float(words) if words else None
         except ValueError:
-            self._desk.tell(f"“{text}” is no length; type seconds such as 20.")
+            self._desk.tell(tr("“{value}” is no length; type seconds such as 20.", value=text))
             return
-        self._desk.do("How much of the song", lambda p: set_output(p, mix=replace(p.output.mix, excerpt_s=seconds)))
+        self._desk.do(tr("How much of the song"), lambda p: set_output(p, mix=replace(p.output.mix, excerpt_s=seconds)))
 
     def keep_profile(self, name: str) -> None:
         """Keep the settings under a name, for all projects."""
         if name.strip():
             output = self._desk.project.output
-            self._desk.attempt(lambda: keep_profile(name, output), f"“{name.strip()}” is kept for all projects.")
+            self._desk.attempt(
+                lambda: keep_profile(name, output), tr("“{strip}” is kept for all projects.", strip=name.strip())
+            )
             self._desk.stale.emit()
 
     def forget_profile(self, name: str) -> None:
-        self._desk.attempt(lambda: forget_profile(name), f"“{name}” is forgotten; this project stays as it is.")
+        self._desk.attempt(
+            lambda: forget_profile(name), tr("“{name}” is forgotten; this project stays as it is.", name=name)
+        )
         self._desk.stale.emit()
 
     def play_file(self, file: str) -> None:
@@ -143,12 +148,18 @@ class PackCommands:
         try:
             text = (self.written.folder / summary.NAME).read_text(encoding="utf-8")
         except OSError:
-            self._desk.tell(f"{summary.NAME} is not in {self.written.folder} any more; write the pack again.")
+            self._desk.tell(
+                tr(
+                    "{name} is not in {folder} any more; write the pack again.",
+                    name=summary.NAME,
+                    folder=self.written.folder,
+                )
+            )
             return
         clipboard = QGuiApplication.clipboard()
         if clipboard is not None:
             clipboard.setText(text)
-            self._desk.tell("The summary is copied; paste it where you write to your students.")
+            self._desk.tell(tr("The summary is copied; paste it where you write to your students."))
 
     def forget(self) -> None:
         self.written = self.playing = None

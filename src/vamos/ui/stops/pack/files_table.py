@@ -11,9 +11,10 @@ from PyQt6.QtGui import QKeyEvent
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.time.counts import minutes_text
+from vamos.language import tr
 from vamos.ui.parts.rows_table import RowsTable
 
-_HEADS = ("File", "Speed", "Long", "MB", "Checked")
+_HEADS = (tr("File"), tr("Speed"), tr("Long"), "MB", tr("Checked"))
 ROWS = 12
 
 
@@ -41,7 +42,7 @@ class FilesTable(RowsTable):
     """Return or a double click plays a file."""
 
     def __init__(self, rows: Sequence[FileRow], open_file: Callable[[str], object]):
-        super().__init__(_HEADS, "Files of the pack", 0)
+        super().__init__(_HEADS, tr("Files of the pack"), 0)
         self._open = open_file
         self.rows: Sequence[FileRow] = ()
         self.itemDoubleClicked.connect(lambda item: self.open_row(item.row()))
@@ -55,7 +56,7 @@ class FilesTable(RowsTable):
         self.show_rows_at_once(min(ROWS, len(rows)))
         for number, row in enumerate(rows):
             speed, size = f"{round(row.speed * 100)} %", f"{row.size_bytes / 1e6:.1f}"
-            held = "holds" if not row.wrong else "look at it"
+            held = tr("holds") if not row.wrong else tr("look at it")
             words = (row.file, speed, minutes_text(row.seconds), size, held)
             self.put(number, words, "; ".join(row.wrong) or row.file)
 

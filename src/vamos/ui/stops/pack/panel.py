@@ -14,6 +14,7 @@ from vamos.core.pack.estimate import minutes_words
 from vamos.core.plan.own_profiles import own_profiles
 from vamos.core.plan.profiles import PROFILES, Profile, new_section
 from vamos.core.render.languages import LANGUAGES
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -27,25 +28,25 @@ from vamos.ui.stops.stop import MainAction, Room
 
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25))
 _ALSO = (
-    ("One to watch, without counts", "plain"),
-    ("As filmed too, where clips are mirrored", "as_filmed"),
-    ("Half-time: the dance half as fast, the music as it is", "half_time"),
+    (tr("One to watch, without counts"), "plain"),
+    (tr("As filmed too, where clips are mirrored"), "as_filmed"),
+    (tr("Half-time: the dance half as fast, the music as it is"), "half_time"),
 )
 _CLIPS = (
-    ("A clip for each section", "sections"),
-    ("From the top to the end of each section: 1, 1 to 2, 1 to 3 …", "from_the_top"),
-    ("Counts over the picture", "with_counts"),
+    (tr("A clip for each section"), "sections"),
+    (tr("From the top to the end of each section: 1, 1 to 2, 1 to 3 …"), "from_the_top"),
+    (tr("Counts over the picture"), "with_counts"),
 )
-_EVEN = ("An even beat where the song is not heard", "even")
+_EVEN = (tr("An even beat where the song is not heard"), "even")
 #: What may lie over the song: levels of clicks, of the voice and of what the film heard.
 _OVER = {
-    "nothing": (0.0, 0.0, 0.0),
-    "clicks, softly": (0.4, 0.0, 0.0),
+    tr("nothing"): (0.0, 0.0, 0.0),
+    tr("clicks, softly"): (0.4, 0.0, 0.0),
     "clicks": (0.8, 0.0, 0.0),
-    "the counting voice, softly": (0.0, 0.5, 0.0),
-    "the counting voice": (0.0, 0.9, 0.0),
-    "the film’s own sound, softly": (0.0, 0.0, 0.4),
-    "the film’s own sound": (0.0, 0.0, 0.8),
+    tr("the counting voice, softly"): (0.0, 0.5, 0.0),
+    tr("the counting voice"): (0.0, 0.9, 0.0),
+    tr("the film’s own sound, softly"): (0.0, 0.0, 0.4),
+    tr("the film’s own sound"): (0.0, 0.0, 0.8),
 }
 #: So many findings are shown.
 _MOST = 8
@@ -53,7 +54,11 @@ _MOST = 8
 
 def _look_words(look: NamedLook) -> str:
     """A version with other things over the picture, in words."""
-    known = {"feet": "One with feet", "words": "One with words, no counts", "clean": "A clean one, nothing over it"}
+    known = {
+        "feet": tr("One with feet"),
+        "words": tr("One with words, no counts"),
+        "clean": tr("A clean one, nothing over it"),
+    }
     lanes = ", ".join(str(lane) for lane in look.lanes)
     return known.get(look.name, f"“{look.name}”: {lanes}")
 
@@ -72,14 +77,14 @@ class PackRoom(Room):
     def state(self) -> StopState:
         written = self.commands.written
         if written is None:
-            return StopState("not made yet")
+            return StopState(tr("not made yet"))
         good = not written.bad
-        return StopState("written and checked" if good else "written, see problems", good)
+        return StopState(tr("written and checked") if good else tr("written, see problems"), good)
 
     def main_action(self) -> MainAction | None:
         if not self.desk.session.facts.clips:
             return None
-        return MainAction("Write the pack…", self.commands.write_pack, "Choose where; a folder is made there.")
+        return MainAction(tr("Write the pack…"), self.commands.write_pack, tr("Choose where; a folder is made there."))
 
     def shut_down(self) -> None:
         self.commands.close()
@@ -90,41 +95,56 @@ class PackRoom(Room):
     def fill(self, panel: Panel) -> None:
         output = self.desk.project.output
         if not self.desk.session.facts.clips:
-            panel.plain_head("Nothing to pack yet")
-            panel.say("A pack needs a song with its beat and at least one placed take.")
+            panel.plain_head(tr("Nothing to pack yet"))
+            panel.say(tr("A pack needs a song with its beat and at least one placed take."))
             return
-        panel.plain_head("What is it for?")
+        panel.plain_head(tr("What is it for?"))
         self._profiles(panel)
-        panel.fact("Beside them", "a page for students, captions, a summary, the count sheet, the wall map, clips.otio")
-        panel.say("Speeds", "")
+        panel.fact(
+            tr("Beside them"), tr("a page for students, captions, a summary, the count sheet, the wall map, clips.otio")
+        )
+        panel.say(tr("Speeds"), "")
         panel.toggles(
             "speeds",
-            [(f"{round(s * 100)} %", f"Speed {round(s * 100)} %", s in output.speeds, self._speed(s)) for s in SPEEDS],
+            [
+                (
+                    f"{round(s * 100)} %",
+                    tr("Speed {number} %", number=round(s * 100)),
+                    s in output.speeds,
+                    self._speed(s),
+                )
+                for s in SPEEDS
+            ],
         )
         for text, name in _ALSO:
             self._also(panel, text, name)
         for arrangement in (Arrangement.BESIDE, Arrangement.FEET):
             panel.check(
-                f"With {arrangement}",
+                tr("With {arrangement}", arrangement=arrangement),
                 arrangement in output.arrangements,
                 self._arrange(arrangement),
             )
         for look in dict.fromkeys((*LOOKS, *output.looks)):
-            panel.check(_look_words(look), look in output.looks, self._look(look), name=f"Also: {look.name}")
+            panel.check(
+                _look_words(look), look in output.looks, self._look(look), name=tr("Also: {name}", name=look.name)
+            )
         for text, name in _CLIPS:
             self._also(panel, text, name)
         self._also(panel, *_EVEN)
         fill_picture(panel, self.desk)
-        panel.head("Sound", "sound")
+        panel.head(tr("Sound"), "sound")
         panel.choice(
-            "Sound",
+            tr("Sound"),
             list(ClipSound),
             str(output.sound),
-            lambda w: self.desk.do("Sound of the clips", lambda p: set_output(p, sound=ClipSound(w))),
-            name="Sound of the clips",
+            lambda w: self.desk.do(tr("Sound of the clips"), lambda p: set_output(p, sound=ClipSound(w))),
+            name=tr("Sound of the clips"),
         )
         panel.say(
-            "The rights of the music are yours to clear. With “clicks” or “none”, clips carry the counts and no song."
+            tr(
+                "The rights of the music are yours to clear. With “clicks” or “none”, clips carry "
+                "the counts and no song."
+            )
         )
 
         if ClipSound.SONG in (output.sound, *output.also_sound):
@@ -143,24 +163,29 @@ class PackRoom(Room):
         for profile in (*PROFILES, *own):
             self._card(panel, profile, profile is chosen)
         if chosen is None:
-            panel.say("Settings of your own.", key="profile")
+            panel.say(tr("Settings of your own."), key="profile")
         if output.new_section:
             self._new_section(panel)
         if chosen is None:
             panel.text(
-                "Keep these as", "", self.commands.keep_profile, name="Name of a profile of your own", hint="a name"
+                tr("Keep these as"),
+                "",
+                self.commands.keep_profile,
+                name=tr("Name of a profile of your own"),
+                hint=tr("a name"),
             )
         elif chosen in own:
             panel.buttons(
-                (f"Forget “{chosen.name}”", partial(self.commands.forget_profile, chosen.name), ""), key="forget"
+                (tr("Forget “{name}”", name=chosen.name), partial(self.commands.forget_profile, chosen.name), ""),
+                key="forget",
             )
         found = self.commands.estimated(output)
         if found is None:
-            panel.say("Working out how much this comes to…", "", key="estimate")
+            panel.say(tr("Working out how much this comes to…"), "", key="estimate")
         elif found.files:
             panel.say(f"{found.words()}.", "", key="estimate")
         else:
-            panel.say("Nothing would be written: choose sections, or the run-through.", "warn", key="estimate")
+            panel.say(tr("Nothing would be written: choose sections, or the run-through."), "warn", key="estimate")
 
     def _card(self, panel: Panel, profile: Profile, now: bool) -> None:
         """A purpose to choose."""
@@ -186,65 +211,74 @@ class PackRoom(Room):
         names = {s.name: s.id for s in project.dance.sections}
         now = next((n for n, i in names.items() if i == new_section(project)), "")
         panel.choice(
-            "New today",
+            tr("New today"),
             list(names),
             now,
-            lambda w: self.desk.do("New section", lambda p: set_output(p, new_section=names[w])),
-            name="The section that is new",
+            lambda w: self.desk.do(tr("New section"), lambda p: set_output(p, new_section=names[w])),
+            name=tr("The section that is new"),
+            own=True,
         )
 
     def _mix(self, panel: Panel) -> None:
         """What lies over the song, and how much of it is heard."""
         mix = self.desk.project.output.mix
         levels = (mix.clicks, mix.voice, mix.room)
-        now = next((w for w, set_to in _OVER.items() if set_to == levels), "a mix of your own")
+        now = next((w for w, set_to in _OVER.items() if set_to == levels), tr("a mix of your own"))
 
         def over(words: str) -> None:
             if words in _OVER:
                 clicks, voice, room = _OVER[words]
                 wanted = replace(mix, clicks=clicks, voice=voice, room=room)
-                self.desk.do("Over the song", lambda p: set_output(p, mix=wanted))
+                self.desk.do(tr("Over the song"), lambda p: set_output(p, mix=wanted))
 
-        panel.choice("Over the song", list(dict.fromkeys([*_OVER, now])), now, over)
+        panel.choice(tr("Over the song"), list(dict.fromkeys([*_OVER, now])), now, over)
         if mix.room:
-            panel.say("A run-through made of several films has the song alone.", key="no room")
+            panel.say(tr("A run-through made of several films has the song alone."), key="no room")
         panel.text(
-            "Only the first",
+            tr("Only the first"),
             f"{mix.excerpt_s:g}" if mix.excerpt_s else "",
             self.commands.set_excerpt,
-            name="Seconds of the song in each clip",
-            hint="seconds of each clip’s song; all of it",
+            name=tr("Seconds of the song in each clip"),
+            hint=tr("seconds of each clip’s song; all of it"),
         )
 
     def _language(self, panel: Panel) -> None:
         """What the counting voice speaks, also where it only counts in."""
         output = self.desk.project.output
-        names = {language.name: code for code, language in LANGUAGES.items()}
-        now = next((n for n, code in names.items() if code == output.mix.language), "English")
+        names = {tr(language.name): code for code, language in LANGUAGES.items()}
+        now = next((n for n, code in names.items() if code == output.mix.language), tr("English"))
 
         def speak(name: str) -> None:
             mix = replace(self.desk.project.output.mix, language=names[name])
-            self.desk.do("Language of the voice", lambda p: set_output(p, mix=mix), f"The voice counts in {name}")
+            self.desk.do(
+                tr("Language of the voice"),
+                lambda p: set_output(p, mix=mix),
+                tr("The voice counts in {name}", name=name),
+            )
 
-        panel.choice("The voice speaks", list(names), now, speak, name="Language of the counting voice")
+        panel.choice(tr("The voice speaks"), list(names), now, speak, name=tr("Language of the counting voice"))
 
     def _also_sound(self, panel: Panel, sound: ClipSound) -> None:
         more = self.desk.project.output.also_sound
 
         def change(on: bool) -> None:
             kept = tuple(s for s in more if s is not sound)
-            self.desk.do("Also with another sound", lambda p: set_output(p, also_sound=(*kept, sound) if on else kept))
+            self.desk.do(
+                tr("Also with another sound"), lambda p: set_output(p, also_sound=(*kept, sound) if on else kept)
+            )
 
-        panel.check(f"Also with: {sound}", sound in more, change)
+        panel.check(tr("Also with: {sound}", sound=sound), sound in more, change)
 
     def _arrange(self, arrangement: Arrangement) -> Callable[[bool], object]:
-        return lambda _on: self.desk.do(f"Also {arrangement}", lambda p: toggle_arrangement(p, arrangement))
+        return lambda _on: self.desk.do(
+            tr("Also {arrangement}", arrangement=arrangement), lambda p: toggle_arrangement(p, arrangement)
+        )
 
     def _look(self, look: NamedLook) -> Callable[[bool], object]:
-        return lambda _on: self.desk.do(f"Also: {look.name}", lambda p: toggle_look(p, look))
+        return lambda _on: self.desk.do(tr("Also: {name}", name=look.name), lambda p: toggle_look(p, look))
 
     def _speed(self, speed: Fraction) -> Callable[[bool], object]:
-        return lambda on: self.desk.do("Speeds", lambda p: with_speed(p, speed, on))
+        return lambda on: self.desk.do(tr("Speeds"), lambda p: with_speed(p, speed, on))
 
     def _also(self, panel: Panel, text: str, name: str) -> None:
         on = getattr(self.desk.project.output, name)
@@ -254,10 +288,13 @@ class PackRoom(Room):
         written = self.commands.written
         if not self.desk.session.facts.clips:
             return
-        panel.plain_head("What was written")
+        panel.plain_head(tr("What was written"))
         if written is None:
             panel.say(
-                "Nothing yet. Files are decoded again after they are written, and compared with what they should be."
+                tr(
+                    "Nothing yet. Files are decoded again after they are written, and compared with what "
+                    "they should be."
+                )
             )
             return
         for words, role in written_words(written):
@@ -273,9 +310,11 @@ class PackRoom(Room):
                 lambda: ResultPlayer(self.desk.runner, playing),
                 lambda player: player.show_result(playing),
             )
-            panel.buttons(("In the desktop’s player", self.commands.open_file, ""), key="elsewhere")
+            panel.buttons((tr("In the desktop’s player"), self.commands.open_file, ""), key="elsewhere")
         else:
-            panel.say("Return on a file, or a double click, plays it here beside the film it was cut from.", key="how")
+            panel.say(
+                tr("Return on a file, or a double click, plays it here beside the film it was cut from."), key="how"
+            )
         panel.custom(
             "files",
             "",
@@ -283,18 +322,25 @@ class PackRoom(Room):
             lambda table: table.show_rows(written.rows),
         )
         panel.buttons(
-            ("Open the students’ page", self.commands.show_page, ""), ("Open the folder", self.commands.show_folder, "")
+            (tr("Open the students’ page"), self.commands.show_page, ""),
+            (tr("Open the folder"), self.commands.show_folder, ""),
         )
-        panel.buttons(("Copy a summary to send along", self.commands.copy_summary, ""), key="summary")
-        panel.say("Hand out the whole folder: the page plays the clips beside it, without a network.", key="hand out")
+        panel.buttons((tr("Copy a summary to send along"), self.commands.copy_summary, ""), key="summary")
+        panel.say(
+            tr("Hand out the whole folder: the page plays the clips beside it, without a network."), key="hand out"
+        )
 
 
 def written_words(written: Written) -> list[tuple[str, str]]:
     """What a pack came to, in sentences with their roles."""
-    words = [(f"{plural(written.files, 'file')} in {written.folder}.", "")]
+    words = [(tr("{files} in {folder}.", files=plural(written.files, "file"), folder=written.folder), "")]
     wrong = len(written.bad)
-    hold = "all hold" if not wrong else "1 does not hold" if wrong == 1 else f"{wrong} do not hold"
-    words.append((f"Decoded again and compared: {plural(written.figures, 'figure')}, {hold}.", ""))
+    hold = (
+        tr("all hold") if not wrong else tr("1 does not hold") if wrong == 1 else tr("{wrong} do not hold", wrong=wrong)
+    )
+    words.append(
+        (tr("Decoded again and compared: {figures}, {hold}.", figures=plural(written.figures, "figure"), hold=hold), "")
+    )
     words += [(f"{f.file}: {f.what}, {f.detail}", "warn") for f in written.bad[:_MOST]]
     words += [(sentence(p), "warn") for p in written.problems[:_MOST]]
     return words

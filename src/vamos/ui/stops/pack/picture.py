@@ -9,19 +9,20 @@ from fractions import Fraction
 from vamos.core.edit.output import set_output, set_overlay, set_run_through
 from vamos.core.model.clip import Quality
 from vamos.core.model.take import View
+from vamos.language import inside, tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 
-_SIZES = {"as the film, up to 1920": None, "1920": 1920, "1280": 1280, "960": 960, "640": 640}
-_RATES = {"as the film": None, "25": 25, "30": 30, "50": 50, "60": 60}
-_VIEWS = {"the view filmed most": None, "front": View.FRONT, "back": View.BACK}
+_SIZES = {tr("as the film, up to 1920"): None, "1920": 1920, "1280": 1280, "960": 960, "640": 640}
+_RATES = {tr("as the film"): None, "25": 25, "30": 30, "50": 50, "60": 60}
+_VIEWS = {tr("the view filmed most"): None, "front": View.FRONT, "back": View.BACK}
 _AHEAD = ("4", "8", "12", "16")
 _CARDS = {
-    "title": "Title before it",
-    "section": "Name of each section",
-    "tag": "Name of tags, restarts",
-    "end": "A last card",
+    "title": tr("Title before it"),
+    "section": tr("Name of each section"),
+    "tag": tr("Name of tags, restarts"),
+    "end": tr("A last card"),
 }
 _CARD_COUNTS = (0, 2, 4, 8, 16)
 
@@ -29,76 +30,99 @@ _CARD_COUNTS = (0, 2, 4, 8, 16)
 def fill_picture(panel: Panel, desk: Desk) -> None:
     """Size, rate and quality."""
     output = desk.project.output
-    panel.head("Picture", "picture")
+    panel.head(tr("Picture"), "picture")
     size = next((w for w, s in _SIZES.items() if s == output.longest_side), str(output.longest_side))
     rate = next((w for w, r in _RATES.items() if r == output.rate), str(output.rate))
-    panel.choice("Longest side", list(dict.fromkeys([*_SIZES, size])), size, _size(desk), "Longest side in pixels")
-    panel.choice("Pictures a second", list(dict.fromkeys([*_RATES, rate])), rate, _rate(desk), "Pictures a second")
+    panel.choice(
+        tr("Longest side"), list(dict.fromkeys([*_SIZES, size])), size, _size(desk), tr("Longest side in pixels")
+    )
+    panel.choice(
+        tr("Pictures a second"), list(dict.fromkeys([*_RATES, rate])), rate, _rate(desk), tr("Pictures a second")
+    )
 
     def quality(words: str) -> None:
-        desk.do("Quality", lambda p: set_output(p, quality=Quality(words)), f"Quality: {words}")
+        desk.do(tr("Quality"), lambda p: set_output(p, quality=Quality(words)), tr("Quality: {words}", words=words))
 
-    panel.choice("Quality", list(Quality), str(output.quality), quality, "Quality of the picture")
-    panel.say("Upright and square clips are all 1080 wide, whatever was cut out of their films.", key="one size")
+    panel.choice(tr("Quality"), list(Quality), str(output.quality), quality, tr("Quality of the picture"))
+    panel.say(tr("Upright and square clips are all 1080 wide, whatever was cut out of their films."), key="one size")
 
 
 def _size(desk: Desk) -> Callable[[str], object]:
-    return lambda words: desk.do("Size of clips", lambda p: set_output(p, longest_side=_SIZES.get(words)), words)
+    return lambda words: desk.do(tr("Size of clips"), lambda p: set_output(p, longest_side=_SIZES.get(words)), words)
 
 
 def _rate(desk: Desk) -> Callable[[str], object]:
-    return lambda words: desk.do("Rate of clips", lambda p: set_output(p, rate=_RATES.get(words)), words)
+    return lambda words: desk.do(tr("Rate of clips"), lambda p: set_output(p, rate=_RATES.get(words)), words)
 
 
 def fill_run_through(panel: Panel, desk: Desk) -> None:
     """The whole dance in one film: what it is made of, its view, from where to where."""
     wish, found = desk.project.output.run_through, desk.session.facts.run_through
-    panel.head("Run-through", "run-through")
+    panel.head(tr("Run-through"), "run-through")
 
     def wanted(on: bool) -> None:
-        desk.do("Run-through", lambda p: set_run_through(p, wanted=on))
+        desk.do(tr("Run-through"), lambda p: set_run_through(p, wanted=on))
 
-    panel.check("The whole dance in one film, with chapters", wish.wanted, wanted, "Run-through")
+    panel.check(tr("The whole dance in one film, with chapters"), wish.wanted, wanted, tr("Run-through"))
     if not wish.wanted:
         return
     view = next(w for w, v in _VIEWS.items() if v is wish.view)
 
     def look(words: str) -> None:
-        desk.do("View of the run-through", lambda p: set_run_through(p, view=_VIEWS[words]), f"Run-through: {words}")
+        desk.do(
+            tr("View of the run-through"),
+            lambda p: set_run_through(p, view=_VIEWS[words]),
+            tr("Run-through: {words}", words=words),
+        )
 
-    panel.choice("View", list(_VIEWS), view, look, "View of the run-through")
+    panel.choice(tr("View"), list(_VIEWS), view, look, tr("View of the run-through"))
     lines = [x for x in desk.session.lines if x.kind.danced]
-    starts = {f"{x.title or 'line'}, count {int(x.start) + 1}": x.start for x in lines}
-    ends = {f"{x.title or 'line'}, count {int(x.counts.end)}": x.counts.end for x in lines}
+    starts = {
+        tr("{number}, count {number2}", number=x.title or tr("line"), number2=int(x.start) + 1): x.start for x in lines
+    }
+    ends = {
+        tr("{number}, count {number2}", number=x.title or tr("line"), number2=int(x.counts.end)): x.counts.end
+        for x in lines
+    }
     for name, title, places, now in (
-        ("first", "From", {"the beginning": None, **starts}, wish.first),
-        ("last", "To", {"the end": None, **ends}, wish.last),
+        ("first", tr("From"), {tr("the beginning"): None, **starts}, wish.first),
+        ("last", tr("To"), {tr("the end"): None, **ends}, wish.last),
     ):
-        words = next((w for w, at in places.items() if at == now), f"count {now}")
+        words = next((w for w, at in places.items() if at == now), tr("count {now}", now=now))
         panel.choice(
             title,
             list(dict.fromkeys([*places, words])),
             words,
             _edge(desk, name, places),
-            f"Run-through: {title.lower()}",
+            tr("Run-through: {lower}", lower=inside(title)),
         )
 
     def ahead(words: str) -> None:
         overlay = replace(desk.project.output.overlay, call_ahead=int(words))
-        desk.do("What comes is called", lambda p: set_overlay(p, overlay), f"Called {words} counts ahead")
+        desk.do(
+            tr("What comes is called"),
+            lambda p: set_overlay(p, overlay),
+            tr("Called {words} counts ahead", words=words),
+        )
 
     called = str(desk.project.output.overlay.call_ahead)
     panel.choice(
-        "Call tags ahead", list(dict.fromkeys([*_AHEAD, called])), called, ahead, "Counts a tag is called ahead"
+        tr("Call tags ahead"), list(dict.fromkeys([*_AHEAD, called])), called, ahead, tr("Counts a tag is called ahead")
     )
     for name, title in _CARDS.items():
         set_now = _counts_words(getattr(wish.cards, name))
         usual = [_counts_words(n) for n in _CARD_COUNTS]
         panel.choice(
-            title, list(dict.fromkeys([*usual, set_now])), set_now, _card(desk, name), f"Card: {title.lower()}"
+            title,
+            list(dict.fromkeys([*usual, set_now])),
+            set_now,
+            _card(desk, name),
+            tr("Card: {lower}", lower=inside(title)),
         )
     if found is None:
-        panel.say("No pass shows enough of the dance to the song; film it once from top to end.", "warn", key="none")
+        panel.say(
+            tr("No pass shows enough of the dance to the song; film it once from top to end."), "warn", key="none"
+        )
         return
     counts = plural(int(found.counts.length), "count")
     panel.say(f"{counts}. {' '.join(map(sentence, found.reasons[:1]))}", "", key="made of")
@@ -109,14 +133,14 @@ def fill_run_through(panel: Panel, desk: Desk) -> None:
 
 
 def _counts_words(counts: int) -> str:
-    return plural(counts, "count") if counts else "none"
+    return plural(counts, "count") if counts else tr("none")
 
 
 def _card(desk: Desk, name: str) -> Callable[[str], object]:
     def choose(words: str) -> None:
         counts = int(words.split()[0]) if words != "none" else 0
         cards = replace(desk.project.output.run_through.cards, **{name: counts})
-        desk.do("Cards of the run-through", lambda p: set_run_through(p, cards=cards), f"{_CARDS[name]}: {words}")
+        desk.do(tr("Cards of the run-through"), lambda p: set_run_through(p, cards=cards), f"{_CARDS[name]}: {words}")
 
     return choose
 
@@ -128,8 +152,8 @@ def _edge(desk: Desk, name: str, places: dict[str, Fraction | None]) -> Callable
         first = at if name == "first" else there.first
         last = at if name == "last" else there.last
         if first is not None and last is not None and last <= first:
-            desk.tell("The run-through would end before it begins. Nothing was changed.")
+            desk.tell(tr("The run-through would end before it begins. Nothing was changed."))
             return
-        desk.do("Run-through", lambda p: set_run_through(p, **{name: at}), words)
+        desk.do(tr("Run-through"), lambda p: set_run_through(p, **{name: at}), words)
 
     return choose

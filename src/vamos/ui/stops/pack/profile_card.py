@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 from vamos.core.model.look import Shape
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import Profile
+from vamos.language import tr
 from vamos.ui.parts.buttons import LaidOutButton
 from vamos.ui.parts.text import label
 
@@ -28,7 +29,8 @@ class ProfileCard(LaidOutButton):
         super().__init__(use, "profile")
         self.setCheckable(True)
         self._picture = OutputPicture(output)
-        self._name, self._words, self._amount = label(role="strong"), label(role="soft", wrap=True), label(role="soft")
+        self._name, self._words = label(role="strong", wrap=True), label(role="soft", wrap=True)
+        self._amount = label(role="soft")
         across = QHBoxLayout(self)
         across.setContentsMargins(12, 8, 10, 8)
         across.setSpacing(14)
@@ -39,7 +41,7 @@ class ProfileCard(LaidOutButton):
             words.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         head = QHBoxLayout()
         head.addWidget(self._name, 1)
-        head.addWidget(self._amount)
+        head.addWidget(self._amount, 0, Qt.AlignmentFlag.AlignTop)
         down.addLayout(head)
         down.addWidget(self._words)
         across.addLayout(down, 1)
@@ -48,11 +50,11 @@ class ProfileCard(LaidOutButton):
     def show_profile(self, profile: Profile, output: Output, now: bool, amount: str, use: Callable[[], object]) -> None:
         self.run = use
         self._picture.show_output(output)
-        self._name.setText(profile.name)
+        self._name.setText(tr(profile.name))
         self._words.setText(profile.words)
         self._words.setVisible(bool(profile.words))
         self._amount.setText(amount)
-        self.setAccessibleName(profile.name)
+        self.setAccessibleName(tr(profile.name))
         self.setAccessibleDescription(f"{profile.words} {amount}".strip())
         self.setChecked(now)
 

@@ -19,6 +19,7 @@ from vamos.core.media.probe import SONG_SUFFIXES
 from vamos.core.model.song import Grid, Reading
 from vamos.core.time import CountRange, count_text
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.parts.text import plural, sentence
@@ -27,95 +28,115 @@ from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
 
 ACTIONS = (
-    Action("reading_1", "Count it the next way heard", "Alt+1", "Song", "The likeliest other way; again goes back."),
-    Action("reading_2", "Count it the second way heard", "Alt+2", "Song", "The second likeliest other way."),
-    Action("reading_3", "Count it the third way heard", "Alt+3", "Song", "The third likeliest other way."),
-    Action("one_earlier", "The 1 a count earlier", "Shift+Left", "Song", "Count 1 falls one count earlier."),
-    Action("one_later", "The 1 a count later", "Shift+Right", "Song", "Count 1 falls one count later."),
+    Action(
+        "reading_1", tr("Count it the next way heard"), "Alt+1", "Song", tr("The likeliest other way; again goes back.")
+    ),
+    Action("reading_2", tr("Count it the second way heard"), "Alt+2", "Song", tr("The second likeliest other way.")),
+    Action("reading_3", tr("Count it the third way heard"), "Alt+3", "Song", tr("The third likeliest other way.")),
+    Action("one_earlier", tr("The 1 a count earlier"), "Shift+Left", "Song", tr("Count 1 falls one count earlier.")),
+    Action("one_later", tr("The 1 a count later"), "Shift+Right", "Song", tr("Count 1 falls one count later.")),
     Action(
         "listen",
-        "Listen for the 1 in the takes",
+        tr("Listen for the 1 in the takes"),
         "",
         "Song",
-        "Where a voice counts over the song in your takes, it says where lines begin.",
+        tr("Where a voice counts over the song in your takes, it says where lines begin."),
     ),
-    Action("one_here", "This count is a 1", "", "Song", "The count you stand on becomes count 1 of a line."),
+    Action("one_here", tr("This count is a 1"), "", "Song", tr("The count you stand on becomes count 1 of a line.")),
     Action(
         "dance_starts_here",
-        "The dance starts here",
+        tr("The dance starts here"),
         "Shift+Return",
         "Song",
-        "The count you stand on becomes the first count danced; what is before it is the lead-in.",
+        tr("The count you stand on becomes the first count danced; what is before it is the lead-in."),
     ),
     Action(
         "one_line_earlier",
-        "Dance starts a line earlier",
+        tr("Dance starts a line earlier"),
         "Ctrl+Shift+Left",
         "Song",
-        "The lead-in gets one line shorter.",
+        tr("The lead-in gets one line shorter."),
     ),
     Action(
-        "one_line_later", "Dance starts a line later", "Ctrl+Shift+Right", "Song", "The lead-in gets one line longer."
+        "one_line_later",
+        tr("Dance starts a line later"),
+        "Ctrl+Shift+Right",
+        "Song",
+        tr("The lead-in gets one line longer."),
     ),
-    Action("halve", "Count half as fast", "Ctrl+Shift+H", "Song", "Every second count becomes a count."),
-    Action("double", "Count twice as fast", "Ctrl+Shift+D", "Song", "Two counts where there was one."),
+    Action("halve", tr("Count half as fast"), "Ctrl+Shift+H", "Song", tr("Every second count becomes a count.")),
+    Action("double", tr("Count twice as fast"), "Ctrl+Shift+D", "Song", tr("Two counts where there was one.")),
     Action(
         "two_thirds",
-        "Count two thirds as fast",
+        tr("Count two thirds as fast"),
         "",
         "Song",
-        "Three counts become two: for a grid that is half again too fast.",
+        tr("Three counts become two: for a grid that is half again too fast."),
     ),
     Action(
         "three_halves",
-        "Count half again as fast",
+        tr("Count half again as fast"),
         "",
         "Song",
-        "Two counts become three: for a grid that is a third too slow.",
+        tr("Two counts become three: for a grid that is a third too slow."),
     ),
     Action(
         "halve_from_here",
-        "Half as fast from here",
+        tr("Half as fast from here"),
         "",
         "Song",
-        "From the count you stand on, every second count becomes a count.",
+        tr("From the count you stand on, every second count becomes a count."),
     ),
     Action(
         "double_from_here",
-        "Twice as fast from here",
+        tr("Twice as fast from here"),
         "",
         "Song",
-        "From the count you stand on, two counts where there was one.",
+        tr("From the count you stand on, two counts where there was one."),
     ),
-    Action("part_here", "A part of the song begins here", "Ctrl+B", "Song", "A part with a name and its own lines."),
-    Action("join_part", "Join this part to the one before", "", "Song", "Take the beginning of this part away."),
+    Action(
+        "part_here", tr("A part of the song begins here"), "Ctrl+B", "Song", tr("A part with a name and its own lines.")
+    ),
+    Action(
+        "join_part", tr("Join this part to the one before"), "", "Song", tr("Take the beginning of this part away.")
+    ),
     Action(
         "add_other_song",
-        "Another song for this dance…",
+        tr("Another song for this dance…"),
         "",
         "Song",
-        "Keep a second song beside this one and see how it fits.",
+        tr("Keep a second song beside this one and see how it fits."),
     ),
     Action(
         "tap",
-        "Tap along",
+        tr("Tap along"),
         "T",
         "Song",
-        "Tap on each count while it plays; from four taps on they make the beat.",
+        tr("Tap on each count while it plays; from four taps on they make the beat."),
         at_once=True,
     ),
     Action(
         "mark_stop",
-        "The music stops here",
+        tr("The music stops here"),
         "Ctrl+H",
         "Song",
-        "From this count on the music pauses for four counts; again takes it away.",
+        tr("From this count on the music pauses for four counts; again takes it away."),
     ),
-    Action("read_grid", "Read beats…", "", "Song", "Take the beats from a CSV or MIDI file."),
+    Action("read_grid", tr("Read beats…"), "", "Song", tr("Take the beats from a CSV or MIDI file.")),
     Action(
-        "save_grid", "Write beats…", "", "Song", "Write the beats as CSV, MIDI or OpenTimelineIO, by the file's ending."
+        "save_grid",
+        tr("Write beats…"),
+        "",
+        "Song",
+        tr("Write the beats as CSV, MIDI or OpenTimelineIO, by the file's ending."),
     ),
-    Action("find_grid", "Find the beat again", "", "Song", "Listen to the song again; corrections of yours are kept."),
+    Action(
+        "find_grid",
+        tr("Find the beat again"),
+        "",
+        "Song",
+        tr("Listen to the song again; corrections of yours are kept."),
+    ),
 )
 
 
@@ -125,7 +146,7 @@ class SongCommands:
     def __init__(self, desk: Desk):
         self._desk = desk
         playback = desk.preview.playback
-        self.tapping = Tapping(desk, playback, desk.preview.toggle, self.use_taps, "the song")
+        self.tapping = Tapping(desk, playback, desk.preview.toggle, self.use_taps, tr("the song"))
         self.tapping.said.connect(desk.tell)
         self.heard: tuple[SaidOne | None, Grid | None] = (None, None)
 
@@ -146,12 +167,14 @@ class SongCommands:
         if grid is None:
             return
         if number >= len(grid.readings):
-            self._desk.tell("No other way to count this song was heard. T taps along, Shift and the arrows move the 1.")
+            self._desk.tell(
+                tr("No other way to count this song was heard. T taps along, Shift and the arrows move the 1.")
+            )
             return
         preview = self._desk.preview
         preview.playback.stop()
         told = sentence(reading_words(grid, grid.readings[number])).rstrip(".")
-        if self._desk.do("Another way to count", lambda p: edit.use_reading(p, number), told):
+        if self._desk.do(tr("Another way to count"), lambda p: edit.use_reading(p, number), told):
             self._desk.page.go_to_position(Fraction(0))
             if not preview.clicking:
                 preview.toggle_clicks()
@@ -160,10 +183,10 @@ class SongCommands:
     # --- the 1 ---------------------------------------------------------------------------
 
     def one_earlier(self) -> None:
-        self._move(-1, "The 1 is one count earlier")
+        self._move(-1, tr("The 1 is one count earlier"))
 
     def one_later(self) -> None:
-        self._move(1, "The 1 is one count later")
+        self._move(1, tr("The 1 is one count later"))
 
     def one_here(self) -> None:
         """The count the page stands on becomes a 1; lines move by as little as that takes."""
@@ -172,27 +195,27 @@ class SongCommands:
             return
         shift = int(self._desk.position - line.start) % grid.line
         if not shift:
-            self._desk.tell("This count is a 1 already. Go to the count that should be one.")
+            self._desk.tell(tr("This count is a 1 already. Go to the count that should be one."))
             return
         was = count_text(self._desk.position - line.start)
-        self._move(shift if shift <= grid.line // 2 else shift - grid.line, f"What was {was} is a 1 now")
+        self._move(shift if shift <= grid.line // 2 else shift - grid.line, tr("What was {was} is a 1 now", was=was))
 
     def dance_starts_here(self) -> None:
         """The count the page stands on becomes the first count danced."""
         at = self._desk.position
-        if at.denominator == 1 and self._move(int(at), "The dance starts here"):
+        if at.denominator == 1 and self._move(int(at), tr("The dance starts here")):
             self._desk.page.go_to_position(Fraction(0))
 
     def one_line_earlier(self) -> None:
-        self._move(-self._line_length(), "The dance starts a line earlier")
+        self._move(-self._line_length(), tr("The dance starts a line earlier"))
 
     def one_line_later(self) -> None:
-        self._move(self._line_length(), "The dance starts a line later")
+        self._move(self._line_length(), tr("The dance starts a line later"))
 
     def _grid(self) -> Grid | None:
         grid = self._desk.project.grid
         if grid is None:
-            self._desk.tell("There is no beat yet. Add a song first.")
+            self._desk.tell(tr("There is no beat yet. Add a song first."))
         return grid
 
     def _line_length(self) -> int:
@@ -200,7 +223,7 @@ class SongCommands:
         return grid.line if grid is not None else 8
 
     def _move(self, counts: int, told: str) -> bool:
-        return self._desk.do("Move the 1", lambda p: edit.move_the_one(p, counts), told)
+        return self._desk.do(tr("Move the 1"), lambda p: edit.move_the_one(p, counts), told)
 
     def listen(self) -> None:
         """Ask the voices in the takes where the 1 is; what they say is offered, not done."""
@@ -211,7 +234,7 @@ class SongCommands:
             self._desk.tell(" ".join([result.words(), *result.problems]))
             self._desk.stale.emit()
 
-        self._desk.run("Listening to your takes", lambda progress: said_one(project, base, progress), heard)
+        self._desk.run(tr("Listening to your takes"), lambda progress: said_one(project, base, progress), heard)
 
     def said_one(self) -> SaidOne | None:
         """What the voices said of the beat as it is; None when nobody asked since it changed."""
@@ -221,33 +244,33 @@ class SongCommands:
     def one_where_said(self) -> None:
         found = self.said_one()
         if found is not None and found.shift:
-            self._move(found.shift, "The 1 is where the voice says it")
+            self._move(found.shift, tr("The 1 is where the voice says it"))
 
     # --- how fast ------------------------------------------------------------------------
 
     def halve(self) -> None:
-        self._rescale("Count half as fast", Fraction(1, 2))
+        self._rescale(tr("Count half as fast"), Fraction(1, 2))
 
     def double(self) -> None:
-        self._rescale("Count twice as fast", Fraction(2))
+        self._rescale(tr("Count twice as fast"), Fraction(2))
 
     def two_thirds(self) -> None:
-        self._rescale("Count two thirds as fast", Fraction(2, 3))
+        self._rescale(tr("Count two thirds as fast"), Fraction(2, 3))
 
     def three_halves(self) -> None:
-        self._rescale("Count half again as fast", Fraction(3, 2))
+        self._rescale(tr("Count half again as fast"), Fraction(3, 2))
 
     def _rescale(self, name: str, factor: Fraction) -> None:
         if self._desk.do(name, lambda p: edit.rescale_counts(p, factor)):
             grid = self._desk.project.grid
             assert grid is not None
-            self._desk.tell(f"Counted at {grid.bpm():.0f} a minute now. Ctrl+Z takes it back.")
+            self._desk.tell(tr("Counted at {bpm:.0f} a minute now. Ctrl+Z takes it back.", bpm=grid.bpm()))
 
     def halve_from_here(self) -> None:
-        self._rate_from_here("Half as fast from here", Fraction(1, 2))
+        self._rate_from_here(tr("Half as fast from here"), Fraction(1, 2))
 
     def double_from_here(self) -> None:
-        self._rate_from_here("Twice as fast from here", Fraction(2))
+        self._rate_from_here(tr("Twice as fast from here"), Fraction(2))
 
     def _rate_from_here(self, name: str, factor: Fraction) -> None:
         grid = self._grid()
@@ -265,11 +288,13 @@ class SongCommands:
         used = {p.name for p in grid.parts}
         name = next(letter for k in range(len(used) + 1) if (letter := part_letter(k)) not in used)
         at = self._desk.position
-        self._desk.do("A part begins", lambda p: edit.name_part(p, at, name), f"Part {name} begins here")
+        self._desk.do(
+            tr("A part begins"), lambda p: edit.name_part(p, at, name), tr("Part {name} begins here", name=name)
+        )
 
     def join_part(self) -> None:
         at = self._desk.position
-        self._desk.do("Join parts", lambda p: edit.clear_part(p, at))
+        self._desk.do(tr("Join parts"), lambda p: edit.clear_part(p, at))
 
     def mark_stop(self) -> None:
         """A stop of four counts from the current count on, or none if there is one."""
@@ -277,34 +302,34 @@ class SongCommands:
         if grid is None:
             return
         if any(s.position == at for s in grid.breaks):
-            self._desk.do("Stop of the music", lambda p: edit.clear_stop(p, at), "The music goes on here")
+            self._desk.do(tr("Stop of the music"), lambda p: edit.clear_stop(p, at), tr("The music goes on here"))
         else:
-            told = "The music stops here for four counts"
-            self._desk.do("Stop of the music", lambda p: edit.mark_stop(p, at, 4), told)
+            told = tr("The music stops here for four counts")
+            self._desk.do(tr("Stop of the music"), lambda p: edit.mark_stop(p, at, 4), told)
 
     # --- other songs ---------------------------------------------------------------------
 
     def add_other_song(self) -> None:
         kinds = " ".join(f"*{s}" for s in SONG_SUFFIXES)
-        path = self._desk.ask_open("Another song for this dance", f"Songs ({kinds})")
+        path = self._desk.ask_open(tr("Another song for this dance"), tr("Songs ({kinds})", kinds=kinds))
         if path is not None:
             take_other_song(self._desk, path)
 
     def use_other_song(self, number: int) -> None:
         if (
-            self._desk.do("Dance to another song", lambda p: edit.use_other_song(p, number))
+            self._desk.do(tr("Dance to another song"), lambda p: edit.use_other_song(p, number))
             and self._desk.project.takes
         ):
             place_waiting(self._desk)
 
     def remove_other_song(self, number: int) -> None:
-        self._desk.do("Take a song away", lambda p: edit.remove_other_song(p, number))
+        self._desk.do(tr("Take a song away"), lambda p: edit.remove_other_song(p, number))
 
     # --- taps, and beats in and out ------------------------------------------------------
 
     def tap(self) -> None:
         if self._desk.project.song is None:
-            self._desk.tell("There is no song to tap along with yet.")
+            self._desk.tell(tr("There is no song to tap along with yet."))
         else:
             self.tapping.tap()
 
@@ -317,19 +342,28 @@ class SongCommands:
         def fitted(result: tuple[Grid, Taps]) -> None:
             grid, line = result
             late = round(line.late_s * 1000)
-            side = "late" if late > 0 else "early"
-            hand = f"your hand was {abs(late)} ms {side}, which was taken off" if late else "your hand was right on"
-            told = f"{plural(len(taps), 'tap')} at {60 / line.period_s:.1f} a minute; {hand}"
-            self._desk.do("Tap along", lambda p: edit.set_grid(p, grid), told)
+            side = tr("late") if late > 0 else tr("early")
+            hand = (
+                tr("your hand was {number} ms {side}, which was taken off", number=abs(late), side=side)
+                if late
+                else tr("your hand was right on")
+            )
+            told = tr(
+                "{taps} at {number:.1f} a minute; {hand}",
+                taps=plural(len(taps), "tap"),
+                number=60 / line.period_s,
+                hand=hand,
+            )
+            self._desk.do(tr("Tap along"), lambda p: edit.set_grid(p, grid), told)
 
         self._desk.run(
-            "Fitting your taps",
+            tr("Fitting your taps"),
             lambda progress: grid_from_taps(locate(song.media, base), np.array(taps), progress),
             fitted,
         )
 
     def read_grid(self) -> None:
-        path = self._desk.ask_open("Read beats", "Beats (*.csv *.mid *.midi)")
+        path = self._desk.ask_open(tr("Read beats"), tr("Beats (*.csv *.mid *.midi)"))
         if path is not None:
             self.read_grid_from(path)
 
@@ -339,10 +373,10 @@ class SongCommands:
         except VamosError as error:
             self._desk.tell(str(error))
             return
-        self._desk.do("Read beats", lambda p: edit.set_grid(p, grid))
+        self._desk.do(tr("Read beats"), lambda p: edit.set_grid(p, grid))
 
     def save_grid(self) -> None:
-        path = self._desk.ask_save("Write beats", "CSV (*.csv);;MIDI (*.mid);;OpenTimelineIO (*.otio)", "beats")
+        path = self._desk.ask_save(tr("Write beats"), tr("CSV (*.csv);;MIDI (*.mid);;OpenTimelineIO (*.otio)"), "beats")
         if path is not None:
             self.save_grid_to(path)
 
@@ -350,42 +384,53 @@ class SongCommands:
         song, grid = self._desk.project.song, self._grid()
         if song is not None and grid is not None:
             self._desk.attempt(
-                lambda: write_grid(grid, path, song.media.duration_s, song.title), f"The beats are in {path}."
+                lambda: write_grid(grid, path, song.media.duration_s, song.title),
+                tr("The beats are in {path}.", path=path),
             )
 
     def find_grid(self) -> None:
         song, base = self._desk.project.song, self._desk.session.base
         if song is None:
-            self._desk.tell("There is no song yet. Add one first.")
+            self._desk.tell(tr("There is no song yet. Add one first."))
             return
         self._desk.run(
-            "Finding the beat",
+            tr("Finding the beat"),
             lambda progress: open_song(locate(song.media, base), base, progress),
-            lambda found: self._desk.do("Find the beat", lambda p: edit.renew_grid(p, found.grid)),
+            lambda found: self._desk.do(tr("Find the beat"), lambda p: edit.renew_grid(p, found.grid)),
         )
 
     def drag_beat(self, position: Fraction, columns: float) -> None:
         grid = self._grid()
         if grid is not None:
             at = grid.time_map()(float(position) + columns)
-            self._desk.do("Move a beat", lambda p: edit.drag_beat(p, position, at), "The beat is where you put it")
+            self._desk.do(
+                tr("Move a beat"), lambda p: edit.drag_beat(p, position, at), tr("The beat is where you put it")
+            )
 
 
 def reading_words(grid: Grid, reading: Reading) -> str:
     """Another way to count, as it differs from the grid."""
     words = []
     if reading.factor != 1:
-        words.append(f"{grid.bpm() * float(reading.factor):.0f} a minute")
+        words.append(tr("{number:.0f} a minute", number=grid.bpm() * float(reading.factor)))
     if reading.meter != grid.meter:
-        words.append("in three" if reading.meter == 3 else "in four")
+        words.append(tr("in three") if reading.meter == 3 else tr("in four"))
     if words:
         return ", ".join(words)
     if reading.shift.denominator != 1:
-        return "on the beats between"
+        return tr("on the beats between")
     moved = int(reading.shift)
     off = moved % grid.line
     if not off:
         lines = abs(moved) // grid.line
-        return f"the dance starts {plural(lines, 'line')} {'later' if moved > 0 else 'earlier'}"
+        return tr(
+            "the dance starts {lines} {words}",
+            lines=plural(lines, "line"),
+            words=tr("later") if moved > 0 else tr("earlier"),
+        )
     later = off <= grid.line // 2
-    return f"the 1 is {plural(off if later else grid.line - off, 'count')} {'later' if later else 'earlier'}"
+    return tr(
+        "the 1 is {counts} {words}",
+        counts=plural(off if later else grid.line - off, "count"),
+        words=tr("later") if later else tr("earlier"),
+    )

@@ -18,6 +18,7 @@ from vamos.core.model.song import LONGEST_LINE, Grid, Part
 from vamos.core.model.take import PassKind
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.page.model import line_label
@@ -46,19 +47,21 @@ class SongRoom(Room):
     def state(self) -> StopState:
         project = self.desk.project
         if project.grid is None:
-            return StopState("no song yet" if project.song is None else "beat not found")
+            return StopState(tr("no song yet") if project.song is None else tr("beat not found"))
         danced = sum(line.kind.danced for line in self.desk.session.lines)
         weak = len(self.desk.session.facts.weak)
-        words = f"{plural(danced, 'line')} at {project.grid.bpm():.0f}"
-        return StopState(f"{words}, {weak} weak" if weak else words, not weak)
+        words = tr("{lines} at {bpm:.0f}", lines=plural(danced, "line"), bpm=project.grid.bpm())
+        return StopState(tr("{words}, {weak} weak", words=words, weak=weak) if weak else words, not weak)
 
     def main_action(self) -> MainAction | None:
         project = self.desk.project
         if project.song is None:
             return None
         if project.grid is None:
-            return MainAction("Find the beat", self.commands.find_grid)
-        return MainAction("This count is a 1", self.commands.one_here, "The count you stand on becomes count 1.")
+            return MainAction(tr("Find the beat"), self.commands.find_grid)
+        return MainAction(
+            tr("This count is a 1"), self.commands.one_here, tr("The count you stand on becomes count 1.")
+        )
 
     def beat_dragged(self, position: Fraction, columns: float) -> None:
         self.commands.drag_beat(position, columns)
@@ -73,17 +76,24 @@ class SongRoom(Room):
     def fill(self, panel: Panel) -> None:
         found = self.desk.project.song
         if found is None:
-            panel.say("Drop a song on the window, or choose one with Ctrl+I. Vamos finds its beat.")
+            panel.say(tr("Drop a song on the window, or choose one with Ctrl+I. Vamos finds its beat."))
             return
         panel.plain_head(found.title)
         grid = found.grid
         if grid is None:
-            panel.say("The beat has not been found yet.")
+            panel.say(tr("The beat has not been found yet."))
             return
-        panel.fact("Tempo", f"{grid.bpm():.1f} a minute")
-        panel.fact("Lead-in", f"{plural(grid.lead_in, 'count')}, {minutes_text(max(0.0, grid.time_map()(0)))}")
-        panel.fact("Meter", f"{grid.meter} beats a bar, lines of {grid.line}")
-        panel.fact("Sure", f"{grid.confidence:.0%} over all, {plural(len(self.desk.session.facts.weak), 'line')} weak")
+        panel.fact(tr("Tempo"), tr("{bpm:.1f} a minute", bpm=grid.bpm()))
+        panel.fact(tr("Lead-in"), f"{plural(grid.lead_in, 'count')}, {minutes_text(max(0.0, grid.time_map()(0)))}")
+        panel.fact(tr("Meter"), tr("{meter} beats a bar, lines of {line}", meter=grid.meter, line=grid.line))
+        panel.fact(
+            tr("Sure"),
+            tr(
+                "{confidence:.0%} over all, {lines} weak",
+                confidence=grid.confidence,
+                lines=plural(len(self.desk.session.facts.weak), "line"),
+            ),
+        )
         self._readings(panel, grid)
         self._corrections(panel)
         self._part(panel, grid)
@@ -94,68 +104,75 @@ class SongRoom(Room):
         if not grid.readings:
             return
         if grid.confidence < SURE:
-            panel.say("Not sure how this is counted. Each way is heard at once with clicks:", "warn")
+            panel.say(tr("Not sure how this is counted. Each way is heard at once with clicks:"), "warn")
         else:
-            panel.head("Or counted")
+            panel.head(tr("Or counted"))
         for number, reading in enumerate(grid.readings[:3]):
-            words = f"{sentence(reading_words(grid, reading)).rstrip('.')} (Alt+{number + 1})"
+            words = tr(
+                "{rstrip} (Alt+{number})", rstrip=sentence(reading_words(grid, reading)).rstrip("."), number=number + 1
+            )
             panel.buttons((words, partial(self.commands.use_reading, number), ""), key=f"reading {number}")
         for words in short_lines(self.desk.session.lines, grid):
             panel.say(words, key=words)
 
     def _corrections(self, panel: Panel) -> None:
         do = self.commands
-        panel.head("If the 1 is wrong")
-        panel.buttons(("1 earlier", do.one_earlier, ""), ("1 later", do.one_later, ""))
-        panel.buttons(("The dance starts here", do.dance_starts_here, ""))
-        panel.buttons(("A line earlier", do.one_line_earlier, ""), ("A line later", do.one_line_later, ""))
+        panel.head(tr("If the 1 is wrong"))
+        panel.buttons((tr("1 earlier"), do.one_earlier, ""), (tr("1 later"), do.one_later, ""))
+        panel.buttons((tr("The dance starts here"), do.dance_starts_here, ""))
+        panel.buttons((tr("A line earlier"), do.one_line_earlier, ""), (tr("A line later"), do.one_line_later, ""))
         if any(p.kind is PassKind.SONG for t in self.desk.project.takes for p in t.passes):
             said = do.said_one()
             if said is None:
-                panel.buttons(("Listen for it in the takes", do.listen, ""), key="listen")
+                panel.buttons((tr("Listen for it in the takes"), do.listen, ""), key="listen")
             else:
                 panel.say(said.words(), "warn" if said.shift else "")
                 if said.shift:
-                    panel.buttons(("Move it there", do.one_where_said, "go"), key="said")
-        panel.head("If the tempo is wrong")
-        panel.buttons(("Half as fast", do.halve, ""), ("Twice as fast", do.double, ""), key="all")
-        panel.buttons(("Two thirds", do.two_thirds, ""), ("Half again", do.three_halves, ""))
-        panel.say("From the count you stand on:")
-        panel.buttons(("Half as fast", do.halve_from_here, ""), ("Twice as fast", do.double_from_here, ""), key="here")
-        panel.say(
-            "Or tap T along while it plays: from four taps on they make the beat. "
-            "A hand that is always late is put right."
+                    panel.buttons((tr("Move it there"), do.one_where_said, "go"), key="said")
+        panel.head(tr("If the tempo is wrong"))
+        panel.buttons((tr("Half as fast"), do.halve, ""), (tr("Twice as fast"), do.double, ""), key="all")
+        panel.buttons((tr("Two thirds"), do.two_thirds, ""), (tr("Half again"), do.three_halves, ""))
+        panel.say(tr("From the count you stand on:"))
+        panel.buttons(
+            (tr("Half as fast"), do.halve_from_here, ""), (tr("Twice as fast"), do.double_from_here, ""), key="here"
         )
-        panel.buttons(("The music stops here", do.mark_stop, ""))
-        panel.say("Drag a beat mark to move it; its neighbours follow to the next one fixed by hand.")
+        panel.say(
+            tr(
+                "Or tap T along while it plays: from four taps on they make the beat. A hand that is "
+                "always late is put right."
+            )
+        )
+        panel.buttons((tr("The music stops here"), do.mark_stop, ""))
+        panel.say(tr("Drag a beat mark to move it; its neighbours follow to the next one fixed by hand."))
 
     def _part(self, panel: Panel, grid: Grid) -> None:
         """The part the page stands in: its name and the length of its lines."""
-        panel.head("Parts of the song")
+        panel.head(tr("Parts of the song"))
         if grid.parts:
             number = Counter(p.name for p in grid.parts)
-            panel.say("Heard to be alike: " + ", ".join(f"{n} × {k}" for n, k in number.items()) + ".", key="alike")
+            alike = ", ".join(f"{n} × {k}" for n, k in number.items())
+            panel.say(tr("Heard to be alike: {parts}.", parts=alike), key="alike")
         part = grid.part_at(self.desk.position)
         if part is not None:
             self._part_fields(panel, part)
-        entries = [("A part begins here", self.commands.part_here, "")]
+        entries = [(tr("A part begins here"), self.commands.part_here, "")]
         if part is not None and part.position == self.desk.position:
-            entries.append(("Join to the one before", self.commands.join_part, ""))
+            entries.append((tr("Join to the one before"), self.commands.join_part, ""))
         panel.buttons(*entries, key="parts")
 
     def _part_fields(self, panel: Panel, part: Part) -> None:
         desk = self.desk
 
         def rename(new: str) -> None:
-            desk.do("Name of the part", lambda p: edit.rename_parts(p, part.name, new))
+            desk.do(tr("Name of the part"), lambda p: edit.rename_parts(p, part.name, new))
 
         def lengthen(counts: int) -> None:
-            desk.do("Length of lines", lambda p: edit.name_part(p, part.position, part.name, counts))
+            desk.do(tr("Length of lines"), lambda p: edit.name_part(p, part.position, part.name, counts))
 
         def make() -> QWidget:
-            name = TextField(part.name, "Name of this part", rename)
-            length = CountField(part.line, LONGEST_LINE, "Counts in a line of this part", lengthen)
-            return row_of(name, "lines of", length, "counts")
+            name = TextField(part.name, tr("Name of this part"), rename)
+            length = CountField(part.line, LONGEST_LINE, tr("Counts in a line of this part"), lengthen)
+            return row_of(name, tr("lines of"), length, tr("counts"))
 
         def update(row: QWidget) -> None:
             field, box = some(row.findChild(TextField)), some(row.findChild(CountField))
@@ -168,23 +185,23 @@ class SongRoom(Room):
     def _others(self, panel: Panel) -> None:
         """Other songs for the same dance, and how they fit."""
         project = self.desk.project
-        panel.head("Another song for this dance")
+        panel.head(tr("Another song for this dance"))
         for number, other in enumerate(project.other_songs):
             panel.say(other.song.title, "", key=f"song {number}")
             fit = fit_of(project, number)
             if fit is None:
-                panel.say("Its beat is not known, so it cannot be compared.", "warn", key=f"fit {number}")
+                panel.say(tr("Its beat is not known, so it cannot be compared."), "warn", key=f"fit {number}")
             else:
                 for name, value in fit_words(fit):
                     panel.fact(name, value)
-                for note in fit.notes or ("It fits.",):
+                for note in fit.notes or (tr("It fits."),):
                     panel.say(note, "warn" if fit.notes else "")
             panel.buttons(
-                ("Dance to this one", partial(self.commands.use_other_song, number), ""),
-                ("Take it away", partial(self.commands.remove_other_song, number), ""),
+                (tr("Dance to this one"), partial(self.commands.use_other_song, number), ""),
+                (tr("Take it away"), partial(self.commands.remove_other_song, number), ""),
                 key=f"other {number}",
             )
-        panel.buttons(("Add another song…", self.commands.add_other_song, ""))
+        panel.buttons((tr("Add another song…"), self.commands.add_other_song, ""))
 
 
 def fit_of(project: Project, number: int) -> Fit | None:
@@ -201,12 +218,32 @@ def fit_of(project: Project, number: int) -> Fit | None:
 def fit_words(fit: Fit) -> list[tuple[str, str]]:
     """A fit as names and values."""
     over = fit.counts_over
-    left = f"{float(over):g} left over" if over >= 0 else f"{float(-over):g} too short"
+    left = (
+        tr("{number:g} left over", number=float(over)) if over >= 0 else tr("{number:g} too short", number=float(-over))
+    )
     return [
-        ("Tempo there", f"{fit.bpm:.1f} a minute, {fit.tempo_ratio:.0%} of this song"),
-        ("Lead-in there", f"{fit.lead_in} counts, {fit.lead_in_s:.1f} s"),
-        ("Length", f"{float(fit.counts_there):g} counts, {float(fit.counts_needed):g} danced, {left}"),
-        ("Dance ends", f"{minutes_text(fit.ends_at_s)} of {minutes_text(fit.song_ends_at_s)}"),
+        (
+            tr("Tempo there"),
+            tr("{bpm:.1f} a minute, {tempo_ratio:.0%} of this song", bpm=fit.bpm, tempo_ratio=fit.tempo_ratio),
+        ),
+        (tr("Lead-in there"), tr("{lead_in} counts, {lead_in_s:.1f} s", lead_in=fit.lead_in, lead_in_s=fit.lead_in_s)),
+        (
+            tr("Length"),
+            tr(
+                "{number:g} counts, {number2:g} danced, {left}",
+                number=float(fit.counts_there),
+                number2=float(fit.counts_needed),
+                left=left,
+            ),
+        ),
+        (
+            tr("Dance ends"),
+            tr(
+                "{minutes} of {minutes2}",
+                minutes=minutes_text(fit.ends_at_s),
+                minutes2=minutes_text(fit.song_ends_at_s),
+            ),
+        ),
     ]
 
 
@@ -218,5 +255,11 @@ def short_lines(lines: Sequence[Line], grid: Grid) -> list[str]:
         begins = part is not None and part.position == after.start
         usual = part.line if part is not None else grid.line
         if line.section is None and line.kind is LineKind.DANCE and begins and line.length % usual:
-            found.append(f"A bar of {float(line.length % grid.meter or grid.meter):g} before line {line_label(after)}.")
+            found.append(
+                tr(
+                    "A bar of {number:g} before line {line_label}.",
+                    number=float(line.length % grid.meter or grid.meter),
+                    line_label=line_label(after),
+                )
+            )
     return found

@@ -1,0 +1,207 @@
+"""Words in another language: all of them, with their values, and never in what is kept in files."""
+
+import importlib.util
+import os
+import re
+import string
+import subprocess
+import sys
+import unittest
+from pathlib import Path
+from unittest import mock
+from xml.etree import ElementTree
+
+import vamos.language as words
+from tests.support import FolderCase
+from vamos.core.model.take import View
+from vamos.language import LANGUAGES, catalogue_file, read_catalogue
+from vamos.plural import plural, plural_or_no
+from vamos.ui.frame.language_choice import next_language
+
+ROOT = Path(__file__).parent.parent
+#: Reads and writes everything of a dance that is kept in files, and prints it.
+KEPT = """
+import sys
+from pathlib import Path
+from dataclasses import replace
+from tests.core.dance.sheets import four_walls
+from tests.core.pack.test_verify import small_project
+from vamos.core.dance.sheet_files import read_sheet, write_sheet
+from vamos.core.document.files import load, save
+from vamos.core.plan.clips import plan_clips
+from vamos.language import tr
+folder = Path(sys.argv[1])
+project = small_project(folder)
+print([c.key for c in plan_clips(project)])
+project = replace(project, dance=four_walls())
+save(project, folder / "p.vamos")
+print((folder / "p.vamos").read_text())
+assert load(folder / "p.vamos") == project
+for ending in ("csv", "json", "md", "txt"):
+    path = folder / f"sheet.{ending}"
+    write_sheet(project.dance, path)
+    print(path.read_text())
+    assert read_sheet(path).sections == project.dance.sections
+print(tr("Nothing was changed."), file=sys.stderr)
+"""
+
+
+def tool():
+    """The tool that keeps the catalogues."""
+    spec = importlib.util.spec_from_file_location("words_tool", ROOT / "tools" / "words.py")
+    module = importlib.util.module_from_spec(spec)
+    spec.loader.exec_module(module)
+    return module
+
+
+def fields(text: str) -> list[str]:
+    return sorted(f"{name}:{spec}!{turn}" for _, name, spec, turn in string.Formatter().parse(text) if name is not None)
+
+
+class Catalogues(unittest.TestCase):
+    def test_every_word_is_translated_and_none_is_left_over(self):
+        found = set(tool().texts())
+        self.assertGreater(len(found), 1500)
+        for language in set(LANGUAGES) - {words.ENGLISH}:
+            known = read_catalogue(language)
+            self.assertEqual(found - set(known), set(), "run tools/words.py, and translate what it says")
+            self.assertEqual(set(known) - found, set(), "run tools/words.py")
+
+    def test_values_stand_in_every_translation(self):
+        for text, translation in read_catalogue("de").items():
+            with self.subTest(text=text):
+                self.assertEqual(fields(text), fields(translation))
+                self.assertEqual(text.count("\n"), translation.count("\n"))
+                # What goes on behind or before other words keeps its space there.
+                self.assertEqual(text[:1].isspace(), translation[:1].isspace())
+
+    def test_the_file_is_one_for_qt(self):
+        """TS 2.1 as Qt's tools read it (https://doc.qt.io/qt-6/linguist-ts-file-format.html)."""
+        root = ElementTree.parse(catalogue_file("de")).getroot()
+        self.assertEqual((root.tag, root.get("version"), root.get("language")), ("TS", "2.1", "de"))
+        for message in root.iter("message"):
+            self.assertEqual([x.tag for x in message if x.tag != "location"], ["source", "translation"])
+            for place in message.iter("location"):
+                self.assertTrue((catalogue_file("de").parent / place.get("filename")).exists())
+
+    def test_no_words_are_joined_in_the_code(self):
+        """A text with a value in it is one text with a name for the value, as other languages order words differently."""
+        for path in (ROOT / "src" / "vamos").rglob("*.py"):
+            if path.name != "plural.py":
+                self.assertIsNone(re.search(r'\btr\(\s*f["\']', path.read_text(encoding="utf-8")), path)
+
+
+class InGerman(unittest.TestCase):
+    def setUp(self):
+        for found in (words.language, words._catalogue):
+            found.cache_clear()
+            self.addCleanup(found.cache_clear)
+        patch = mock.patch.dict(os.environ, {"VAMOS_LANGUAGE": "de"})
+        patch.start()
+        self.addCleanup(patch.stop)
+
+    def test_values_numbers_and_enumerations(self):
+        self.assertEqual(words.tr("count {section}", section=3), "Count 3")
+        self.assertEqual(words.tr("{bpm:.1f} a minute", bpm=97.25), "97,2 pro Minute")
+        self.assertEqual(words.tr("the {view}", view=View.BACK), "von hinten")
+        self.assertEqual(words.tr("Name of {id}", id="back"), "Name von back")
+
+    def test_what_is_not_in_the_catalogue_stays(self):
+        self.assertEqual(words.tr("Paper fan {parade}"), "Paper fan {parade}")
+
+    def test_braces_in_values(self):
+        self.assertEqual(words.tr("Name of {id}", id="{a} {0}"), "Name von {a} {0}")
+
+    def test_numbers_of_things(self):
+        self.assertEqual([plural(n, "wall") for n in (1, 2)], ["1 Wand", "2 Wände"])
+        self.assertEqual(plural(2, "pass", "passes"), "2 Durchgänge")
+        self.assertEqual(plural_or_no(0, "wall"), "keine Wände")
+
+    def test_titles_in_sentences_keep_their_nouns(self):
+        self.assertEqual(words.inside("Blatt lesen"), "Blatt lesen")
+
+
+class Choosing(FolderCase):
+    def setUp(self):
+        super().setUp()
+        words.language.cache_clear()
+        self.addCleanup(words.language.cache_clear)
+        patches = (
+            mock.patch.object(words, "chosen_file", lambda: self.folder / "config" / "language"),
+            mock.patch.dict(os.environ),
+        )
+        for patch in patches:
+            patch.start()
+            self.addCleanup(patch.stop)
+        for name in ("VAMOS_LANGUAGE", "LC_ALL", "LC_MESSAGES", "LANG"):
+            os.environ.pop(name, None)
+
+    def now(self) -> str:
+        words.language.cache_clear()
+        return words.language()
+
+    def test_the_order(self):
+        """Said for this run, chosen, the desktop's (POSIX: LC_ALL before LC_MESSAGES before LANG), English."""
+        self.assertEqual(self.now(), "en")
+        os.environ["LANG"] = "de_AT.UTF-8"
+        self.assertEqual(self.now(), "de")
+        os.environ["LC_MESSAGES"] = "C.UTF-8"
+        self.assertEqual(self.now(), "en")
+        os.environ["LC_ALL"] = "de"
+        self.assertEqual(self.now(), "de")
+        words.choose("en")
+        self.assertEqual(self.now(), "en")
+        words.choose("")
+        self.assertEqual(self.now(), "de")
+        os.environ["VAMOS_LANGUAGE"] = "xx"
+        self.assertEqual(self.now(), "en")
+
+    def test_a_choice_that_cannot_be_read(self):
+        path = words.chosen_file()
+        path.parent.mkdir()
+        for kept in (b"\xff\xfe", b"tlh\n", b""):
+            path.write_bytes(kept)
+            self.assertEqual(words.chosen(), "")
+        path.unlink()
+        path.mkdir()
+        self.assertEqual(words.chosen(), "")
+        with self.assertRaises(OSError):
+            words.choose("de")
+
+    def test_the_menu_goes_through_the_languages(self):
+        """As the desktop, English, German, and round; each is said, and kept for the next start."""
+        told = []
+        for expected in ("en", "de", "", "en"):
+            next_language(told.append)
+            self.assertEqual(words.chosen(), expected)
+        self.assertEqual(
+            [t.split(": ")[1].split(".")[0] for t in told], ["English", "Deutsch", "as the desktop", "English"]
+        )
+
+    def test_the_menu_on_a_full_disk(self):
+        told = []
+        with mock.patch.object(Path, "write_text", side_effect=OSError(28, "No space left on device")):
+            next_language(told.append)
+        self.assertEqual(told, ["The language could not be kept: No space left on device."])
+        self.assertEqual(words.chosen(), "")
+
+
+class KeptFiles(FolderCase):
+    def test_files_are_the_same_in_every_language(self):
+        """Projects, sheets and the keys of choices hold no word of the window."""
+        printed = {}
+        for language, told in (("en", "Nothing was changed."), ("de", "Nichts wurde geändert.")):
+            folder = self.folder / language
+            folder.mkdir()
+            env = os.environ | {"VAMOS_LANGUAGE": language, "PYTHONPATH": f"{ROOT}:{ROOT / 'src'}"}
+            done = subprocess.run(
+                [sys.executable, "-c", KEPT, str(folder)], env=env, capture_output=True, text=True, check=False
+            )
+            self.assertEqual((done.returncode, done.stderr.strip().splitlines()[-1:]), (0, [told]), done.stderr)
+            printed[language] = done.stdout.replace(str(folder), "")
+        self.assertIn("vamos", printed["en"])
+        self.assertEqual(printed["en"], printed["de"])
+
+
+if __name__ == "__main__":
+    unittest.main()
