@@ -2,6 +2,9 @@
 
 import json
 import os
+import signal
+import subprocess
+import sys
 import time
 import unittest
 from dataclasses import replace
@@ -163,6 +166,33 @@ class SessionTest(FolderCase):
         self.session.save_now()
         self.assertIn("kept beside it", self.told[-1])
         self.assertEqual(load(path).name, "theirs again")
+
+    def test_a_window_that_was_killed_says_what_came_back(self):
+        """Ended by SIGKILL while the project is open: what was edited is there, and said once."""
+        path = self.folder / "ours.vamos"
+        child = (
+            "import os, signal, sys\n"
+            "from dataclasses import replace\n"
+            "from pathlib import Path\n"
+            "from tests.ui.qt import application\n"
+            "from vamos.core.document.files import load\n"
+            "from vamos.ui.work.session import Session\n"
+            "app, session, path = application(), Session(), Path(sys.argv[1])\n"
+            "session.do('name', lambda p: replace(p, name='first'))\n"
+            "session.save_as(path)\n"
+            "session.do('name', lambda p: replace(p, name='last'))\n"
+            "while load(path).name != 'last': app.processEvents()\n"
+            "os.kill(os.getpid(), signal.SIGKILL)\n"
+        )
+        done = subprocess.run([sys.executable, "-c", child, str(path)], check=False, timeout=120)
+        self.assertEqual(done.returncode, -signal.SIGKILL)
+        self.session.open(path)
+        self.assertEqual(self.session.project.name, "last")
+        said = [t for t in self.told if "was not closed last time. All changes up to" in t]
+        self.assertEqual(len(said), 1, self.told)
+        self.session.new()
+        self.session.open(path)
+        self.assertEqual([t for t in self.told if "was not closed" in t], said)
 
     def test_save_as_moves_the_project(self):
         self.session.do("name", lambda p: replace(p, name="x"))

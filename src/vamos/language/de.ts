@@ -9975,6 +9975,11 @@
   </message>
   <message>
    <location filename="../ui/work/session.py" />
+   <source>{name} was not closed last time. All changes up to {when} are here.</source>
+   <translation>{name} wurde letztes Mal nicht geschlossen. Alle Änderungen bis {when} sind da.</translation>
+  </message>
+  <message>
+   <location filename="../ui/work/session.py" />
    <source>The project</source>
    <translation>Das Projekt</translation>
   </message>

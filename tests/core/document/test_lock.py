@@ -34,13 +34,16 @@ class LockTest(FolderCase):
 
     def test_of_another_machine_nothing_is_known_but_its_name(self):
         self.other(1, "studio")
+        self.assertFalse(lock.ended(self.path))
         self.assertIn("mira on studio", lock.hold(self.path).words())
 
     def test_a_dead_process_is_cleared_away(self):
         gone = subprocess.Popen([sys.executable, "-c", ""])
         gone.wait()
         self.other(gone.pid)
+        self.assertTrue(lock.ended(self.path))
         self.assertIsNone(lock.holder(self.path))
+        self.assertFalse(lock.ended(self.path))
         self.assertEqual(self.listing(), ["dance.vamos"])
 
     def test_a_damaged_file_and_a_closed_folder_are_no_matter(self):

@@ -74,9 +74,9 @@ class WordsTest(unittest.TestCase):
     def test_next_cue_comes_ahead(self):
         """The next word is shown up to two counts before its count."""
         self.assertEqual(self.at(-3).ahead, "")
-        self.assertEqual(self.at(-2).ahead, "side")
-        self.assertEqual(self.at(0).ahead, "close")
-        self.assertEqual(self.at(6).ahead, "walk")
+        self.assertEqual(self.at(-2).ahead, "next: side")
+        self.assertEqual(self.at(0).ahead, "next: close")
+        self.assertEqual(self.at(6).ahead, "next: walk")
 
     def test_hold_is_hollow(self):
         self.assertTrue(self.at(5).hold)

@@ -26,7 +26,7 @@ from vamos.core.time import CountRange
 GOLDEN = Path(__file__).parent / "golden"
 SIZES = ((960, 540), (540, 960), (720, 720), (320, 180))
 FULL = OverlayState(
-    "4", "&", False, False, "shuffle fwd", "夜市扇舞", "mirrored: copy the screen", "A", "L", False, "boom", "9:00",
+    "4", "&", False, False, "shuffle fwd", "next: 夜市扇舞", "mirrored: copy the screen", "A", "L", False, "boom", "9:00",
     "Fan sweep, wall 2", "tag in 4", tuple("12345678"), 3,
 )  # fmt: skip
 

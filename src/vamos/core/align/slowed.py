@@ -15,8 +15,9 @@ from fractions import Fraction
 import numpy as np
 import numpy.typing as npt
 
-from vamos.core.align.correlate import SongIndex
+from vamos.core.align.correlate import RATE, SongIndex
 from vamos.core.align.segment import Segment
+from vamos.core.align.sharpen import sharpened
 from vamos.core.align.song_in_room import LEAST_CLEAR, place_along
 from vamos.core.align.twins import BEYOND_S, NEAR_S, SAME_SOUND, repeats
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
@@ -48,6 +49,12 @@ SAME = 0.85
 SAME_SPEED = 0.004
 #: Reverberation lets onsets be heard this much late (middle of the tuning set of bench/place.py).
 ROOM_LATE_S = 0.007
+#: Players offer speeds in such steps (common practice, no source); so near to one, it is that one.
+STEP, NEAR_STEP = 0.05, 0.004
+#: So much more is a line at a usual speed worth than one at any.
+STEADY = 1.3
+#: A rate that is off by more smears the room's answer; the song is then brought to the better one.
+SMEARS = 2e-5
 #: Stretches of a true place agree with the line this tightly, in seconds.
 TIGHT_S = 0.008
 
@@ -180,8 +187,13 @@ class SlowedSearch:
         size = np.sqrt((song**2).sum() * (heard**2).sum()) + 1e-9
         return float((song * heard).sum() / size)
 
-    def refined(self, take: Features, place: Place, start_s: float, end_s: float) -> tuple[Place, float, float]:
-        """The line through the onsets of short stretches: place, spread in seconds, share that agrees."""
+    def refined(
+        self, take: Features, place: Place, start_s: float, end_s: float, turns: bool = True
+    ) -> tuple[Place, float, float]:
+        """The line through the onsets of short stretches: place, spread in seconds, share that agrees.
+
+        A line that does not ``turn`` keeps its ratio.
+        """
         ratio, song_s = place.ratio, place.song_s
         for reach_s in (0.25, 0.12, 0.06):
             pairs = self._pairs(take, replace(place, song_s=song_s, ratio=ratio), start_s, end_s, reach_s)
@@ -191,7 +203,10 @@ class SlowedSearch:
             weight = pairs[:, 2].copy()
             for scale in (0.05, 0.02, 0.01, 0.01):
                 root = np.sqrt(weight)
-                fit, *_ = np.linalg.lstsq(np.stack([x, np.ones_like(x)], 1) * root[:, None], y * root, rcond=None)
+                if turns:
+                    fit, *_ = np.linalg.lstsq(np.stack([x, np.ones_like(x)], 1) * root[:, None], y * root, rcond=None)
+                else:
+                    fit = np.array([ratio, np.average(y - ratio * x, weights=weight)])
                 off = y - fit[0] * x - fit[1]
                 weight = pairs[:, 2] / (1 + (off / scale) ** 2)
             ratio, song_s = float(fit[0]), float(fit[1])
@@ -221,6 +236,15 @@ class SlowedSearch:
                 exact = top + (0.5 * (a - c) / (a - 2 * b + c) if a - 2 * b + c < 0 else 0.0)
                 out.append((middle, centre + (exact - reach) / FRAME_RATE, max(0.0, float(b)) / length))
         return np.array(out).reshape(-1, 3)
+
+
+def _usual(place: Place, middle_s: float) -> Place | None:
+    """The place at the usual speed beside its own, turned about the middle of its stretch; None where none is near."""
+    step = round(place.ratio / STEP) * STEP
+    if abs(step / place.ratio - 1) > NEAR_STEP or abs(step - 1) < STEP / 2:
+        return None
+    at_middle = place.song_s + place.ratio * (middle_s - place.take_s)
+    return replace(place, song_s=at_middle - step * (middle_s - place.take_s), ratio=step)
 
 
 def _turned(harmony: Floats, ratio: float) -> Floats:
@@ -260,7 +284,7 @@ def find_slowed(
     tunes = [(search.in_tune(take, rough, low, high), rough) for rough in search.search(take, low, high, progress)]
     least = max([ROUGHLY_IN_TUNE, *(HALF_AS_GOOD * tune for tune, _ in tunes)])
     for rough in (r for tune, r in tunes if tune >= least):
-        place, spread, agree = search.refined(take, rough, start_s, end_s)
+        place, spread, agree = _refined(search, take, rough, start_s, end_s)
         if SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 and agree > 0.3:
             tune, covers = search.in_tune(take, place, start_s, end_s), search.covers(place, start_s, end_s)
             looked.append(_Looked(place, spread, agree, tune, covers))
@@ -282,6 +306,28 @@ def find_slowed(
         # A song whose tempo wanders fits itself elsewhere at another speed: nobody can tell which it is.
         found = replace(found, confidence=min(found.confidence, 0.45))
     return found
+
+
+def _refined(
+    search: SlowedSearch, take: Features, rough: Place, start_s: float, end_s: float
+) -> tuple[Place, float, float]:
+    """As :meth:`SlowedSearch.refined`; at the usual speed beside it where the stretches lie as well on that line.
+
+    A line through the onsets of some seconds leans by thousandths; players do not.
+    """
+    free = search.refined(take, rough, start_s, end_s)
+    lines = [(1.0, free)]
+    for near in (free[0], rough):
+        usual = _usual(near, (start_s + end_s) / 2)
+        if usual is not None:
+            lines.append((STEADY, search.refined(take, usual, start_s, end_s, turns=False)))
+
+    def worth(of: tuple[float, tuple[Place, float, float]]) -> float:
+        more, (place, spread, agree) = of
+        tune = search.in_tune(take, place, start_s, end_s)
+        return float(more * agree * tune / np.hypot(1, spread / TIGHT_S))
+
+    return max(lines, key=worth)[1]
 
 
 def _at_its_own_speed(
@@ -319,11 +365,27 @@ def _by_onsets(search: SlowedSearch, best: _Looked, again: list[Place], start_s:
 
 def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
     """The exact segment when the song was slowed with its pitch: the song itself resampled, then placed."""
-    share = Fraction(place.ratio).limit_denominator(4000)
-    slow = scipy.signal.resample_poly(index.samples, share.denominator, share.numerator).astype(np.float32)
-    ratio = float(share)
-    lag = place.song_s / ratio - place.take_s
-    segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, place.ratio / ratio - 1)
+    usual = _usual(place, (start_s + end_s) / 2)
+    for one in (usual, place) if usual is not None else (place,):
+        found = _resampled_at(index, sound, one, start_s, end_s)
+        if found is not None:
+            return found
+    return None
+
+
+def _resampled_at(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
+    for _ in range(2):
+        share = Fraction(place.ratio).limit_denominator(4000)
+        slow = scipy.signal.resample_poly(index.samples, share.denominator, share.numerator).astype(np.float32)
+        ratio = float(share)
+        lag, slope = place.song_s / ratio - place.take_s, place.ratio / ratio - 1
+        low, high = max(0.0, start_s, -lag), min(end_s, len(sound) / RATE, len(slow) / RATE - lag)
+        sharp = sharpened(slow, sound, low, high, lag, slope) if high - low >= SHORTEST_S else None
+        if sharp is None or abs(sharp.slope) < SMEARS:
+            break
+        song_s = (sharp.lag_s + place.take_s * (1 + sharp.slope)) * ratio
+        place = replace(place, song_s=song_s, ratio=ratio * (1 + sharp.slope))
+    segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, slope)
     if segment is None or segment.clarity < LEAST_CLEAR:
         return None
     also = tuple(at * ratio for at in segment.also_at_s)

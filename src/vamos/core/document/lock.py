@@ -62,6 +62,12 @@ def holder(path: Path) -> Holder | None:
     return holding
 
 
+def ended(path: Path) -> bool:
+    """Whether a process of this machine had a project open and was ended without closing it."""
+    holding = _read(path)
+    return holding is not None and not _mine(holding) and holding.host == _host() and not alive(holding.process)
+
+
 def release(path: Path) -> None:
     """This process has a project open no more; the file of another one stays."""
     holding = _read(path)

@@ -9,6 +9,7 @@ from pathlib import Path
 import numpy as np
 import numpy.typing as npt
 
+from vamos.core.lazy import scipy
 from vamos.core.media.probe import opened
 from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.clip import ClipSound
@@ -96,9 +97,6 @@ def pitch_finding(path: Path, entry: ClipEntry, other: Path) -> Finding | None:
 
 def _spectrum(sound: Samples) -> Floats | None:
     """How strong each step of pitch between 200 Hz and 3.2 kHz is over all of a sound, about its local mean."""
-    import scipy.ndimage
-    import scipy.signal
-
     size = 1 << 15
     if len(sound) < 2 * size or not np.any(sound):
         return None

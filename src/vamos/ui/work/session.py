@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import time
 from collections.abc import Callable
 from pathlib import Path
 
@@ -137,6 +138,8 @@ class Session(QObject):
         if self._held is not None:
             lock.release(self._held)
         self._held = path
+        if path is not None and lock.ended(path):
+            self._tell_what_came_back(path)
         other = lock.hold(path) if path is not None else None
         if other is not None and path is not None:
             self.said.emit(
@@ -147,6 +150,16 @@ class Session(QObject):
                     words=other.words(),
                 )
             )
+
+    def _tell_what_came_back(self, path: Path) -> None:
+        """Vamos was ended while a project was open: each change was in its file a second after it was made."""
+        try:
+            at = time.localtime(path.stat().st_mtime)
+        except OSError:
+            return
+        when = time.strftime("%H:%M:%S" if time.localtime()[:3] == at[:3] else "%Y-%m-%d %H:%M:%S", at)
+        words = tr("{name} was not closed last time. All changes up to {when} are here.", name=path.name, when=when)
+        self.said.emit(words)
 
     def take_over(self) -> None:
         """What something else wrote into the file is shown, unless something of this window waits to be written."""
