@@ -7,6 +7,7 @@ from __future__ import annotations
 
 import os
 import shutil
+import subprocess
 import sys
 import tempfile
 import time
@@ -71,13 +72,40 @@ def written(window: Window, live: Callable[[float], None]) -> None:
     window.session.undo()
 
 
-def main(wanted: list[str]) -> None:
+#: Pictures in German and larger: name, stop, scale, size of the window. 960 × 540 at 200 % is a screen of 1920 × 1080.
+LARGER = (("german-125", "Lesson", "1.25", (1024, 640)), ("german-200", "Cut", "2", (960, 540)))
+
+
+def larger(name: str) -> None:
+    """One of the larger pictures, in a process of its own, as scale and language hold for a whole run."""
+    _, stop, scale, size = next(x for x in LARGER if x[0] == name)
+    env = os.environ | {"QT_SCALE_FACTOR": scale, "VAMOS_LANGUAGE": "de"}
+    code = (
+        "import sys, runpy; sys.argv = ['shot']\n"
+        f"tool = runpy.run_path({str(Path(__file__))!r})\n"
+        f"tool['one']({name!r}, {stop!r}, {size!r})\n"
+    )
+    subprocess.run([sys.executable, "-c", code], env=env, check=True)
+
+
+def one(name: str, stop: str, size: tuple[int, int]) -> None:
+    """A picture of one stop."""
+    window, live, _ = opened()
+    window.resize(*size)
+    window.go_to_stop(stop)
+    window.page.go_to(4, Fraction(3))
+    live(3.0)
+    window.grab().save(str(OUT / f"{name}.png"))
+
+
+def opened() -> tuple[Window, Callable[[float], None], object]:
+    """A window with a copy of the demo, how to let it live, and what must be kept meanwhile."""
     from PyQt6.QtWidgets import QApplication
 
     from vamos.demo.build import default_folder, make_demo
     from vamos.ui.frame.guide import WORDS
+    from vamos.ui.frame.language_choice import translate_qt
     from vamos.ui.parts import theme
-    from vamos.ui.stops import STOPS
     from vamos.ui.window import Window
     from vamos.ui.work.settings import settings
 
@@ -85,9 +113,8 @@ def main(wanted: list[str]) -> None:
     demo = make_demo(default_folder())
     copied = tempfile.TemporaryDirectory()
     project = Path(shutil.copytree(demo.parent, Path(copied.name) / "demo")) / demo.name
-    if not wanted or "practise" in wanted:
-        practise(project)
     app = QApplication([])
+    translate_qt()
     theme.load_fonts()
     theme.apply(app, theme.DAY)
     for stop in WORDS:
@@ -101,14 +128,32 @@ def main(wanted: list[str]) -> None:
             app.processEvents()
             time.sleep(0.01)
 
-    def take(name: str) -> None:
-        if not wanted or name in wanted:
-            window.grab().save(str(OUT / f"{name}.png"))
-
     window.session.open(project)
     live(1.0)
     while len(window.media.thumbs._images) < len(window.session.project.takes):
         live(0.2)
+    return window, live, (app, copied)
+
+
+def main(wanted: list[str]) -> None:
+    for name, *_ in LARGER:
+        if not wanted or name in wanted:
+            larger(name)
+    if wanted and set(wanted) <= {name for name, *_ in LARGER}:
+        return
+    window, live, kept = opened()
+    from vamos.ui.stops import STOPS
+    from vamos.ui.work.settings import settings
+
+    project = window.session.path
+    assert project is not None
+    if not wanted or "practise" in wanted:
+        practise(project)
+
+    def take(name: str) -> None:
+        if not wanted or name in wanted:
+            window.grab().save(str(OUT / f"{name}.png"))
+
     for stop in (s.name for s in STOPS):
         window.go_to_stop(stop)
         window.page.go_to(4, Fraction(3))
@@ -145,7 +190,7 @@ def main(wanted: list[str]) -> None:
     live(0.5)
     take("start")
     window.close()
-    copied.cleanup()
+    del kept
 
 
 if __name__ == "__main__":

@@ -55,7 +55,7 @@ class Side(QWidget):
     def __init__(self, mirror: Mirror, buttons: WatchButtons, panel: Panel):
         super().__init__()
         self.setMinimumWidth(LEAST)
-        self._mirror = mirror
+        self._mirror, self._buttons = mirror, buttons
         top = QWidget()
         down = QVBoxLayout(top)
         down.setContentsMargins(14, 12, 12, 6)
@@ -80,18 +80,23 @@ class Side(QWidget):
         """With the mirror's picture, or with the count and the facing alone."""
         self._with_picture = on
         self._mirror.show_picture(on)
-        self._top.setMaximumHeight(16777215 if on else STRIP_HEIGHT + 70)
+        self._top.setMaximumHeight(16777215 if on else STRIP_HEIGHT + 16 + self._below())
         # Sizes are known once the window has been laid out.
         QTimer.singleShot(0, self._size)
 
     def _size(self) -> None:
         whole = self._splitter.height()
         if not self._with_picture:
-            self._splitter.setSizes([STRIP_HEIGHT + 70, max(1, whole - STRIP_HEIGHT - 70)])
+            high = STRIP_HEIGHT + 16 + self._below()
+            self._splitter.setSizes([high, max(1, whole - high)])
             return
         wanted = int(settings().value("mirror height", MIRROR_HEIGHT, type=int))
         high = min(max(wanted, 140), max(140, whole - 220))
-        self._splitter.setSizes([high + 54, max(1, whole - high - 54)])
+        self._splitter.setSizes([high + self._below(), max(1, whole - high - self._below())])
+
+    def _below(self) -> int:
+        """What the buttons below the picture take, in rows as long words need."""
+        return max(38, self._buttons.heightForWidth(max(1, self.width() - 26))) + 16
 
     def _keep(self) -> None:
         if self._with_picture:

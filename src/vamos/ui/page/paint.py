@@ -69,7 +69,8 @@ def paint_row(painter: QPainter, row: Row, layout: Layout, bands: Bands, height:
     y = 6.0
     _numbers(painter, line, layout, y, height, theme)
     for column, name, fixed in row.parts:
-        _part(painter, name, fixed, layout.x(column) + 30, y, theme)
+        x = layout.x(column) + 30
+        _part(painter, name, fixed, x, y, layout.x(column + 1) - x - 4, theme)
     y += bands.counts
     if bands.wave:
         _wave(painter, row, layout, y, bands.wave, theme)
@@ -182,10 +183,12 @@ def _numbers(painter: QPainter, line: Line, layout: Layout, y: float, height: in
             painter.drawText(QRectF(x + 4, y, 30, 18), Qt.AlignmentFlag.AlignVCenter, word)
 
 
-def _part(painter: QPainter, name: str, fixed: bool, x: float, y: float, theme: Theme) -> None:
+def _part(painter: QPainter, name: str, fixed: bool, x: float, y: float, room: float, theme: Theme) -> None:
     """The name of a part of the song: on tape when a person gave it, outlined when it is offered."""
     face = font(8.5, 700)
     text = tr("part {name}", name=name)
+    if QFontMetricsF(face).horizontalAdvance(text) + 12 > room:
+        text = fitted(name, face, max(12.0, room - 12))
     box = QRectF(x, y + 1, QFontMetricsF(face).horizontalAdvance(text) + 12, 16)
     painter.setFont(face)
     if fixed:
