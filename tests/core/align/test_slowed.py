@@ -101,6 +101,34 @@ class OtherSpeedTest(FolderCase):
         self.assertAlmostEqual(found.rate, 0.75, delta=0.00075)
         self.assertAlmostEqual(found.clock(15.0), 15 + 0.75 * 15, delta=0.015)
 
+    def test_a_few_seconds_at_a_usual_speed(self):
+        """Sixteen seconds at 85 % under talk: onsets lean by thousandths, players do not; to 10 ms at both ends."""
+        slow = stretched(self.song[:, None], RATE, Fraction(17, 20))[:, 0]
+        part = slow[int(20 * RATE) : int(36 * RATE)]
+        loud = float(np.sqrt(np.mean(part**2)))
+        (found,) = self.place(part + talk(16, 0.5 * loud)).passes
+        self.assertEqual(found.kind, PassKind.SONG)
+        self.assertAlmostEqual(found.rate, 0.85, delta=1e-9)
+        for at in (0.5, 15.5):
+            self.assertAlmostEqual(found.clock(at), 17 + 0.85 * at, delta=0.010)
+
+    def test_a_speed_nobody_offers(self):
+        """At 87.3 % the line is as it is heard, not drawn to a usual speed; nor are the seconds of it that a stretcher
+        happens to lay side by side as they were taken for the song at its own speed."""
+        slow = stretched(self.song[:, None], RATE, Fraction(873, 1000))[:, 0]
+        (found,) = self.place(slow[int(10 * RATE) : int(50 * RATE)]).passes
+        self.assertAlmostEqual(found.rate, 0.873, delta=0.00087)
+        self.assertEqual((found.take_range.start_s, found.take_range.end_s), (0.0, 40.0))
+
+    def test_a_record_that_runs_a_little_off(self):
+        """Slowed with its pitch to 79.98 %: the rate to a millionth part of ten, the place to half a millisecond."""
+        at = np.arange(int(24 * RATE)) / RATE
+        sound = np.interp((12 + 0.7998 * at) * RATE, np.arange(len(self.song)), self.song).astype(np.float32)
+        (found,) = self.place(sound).passes
+        self.assertAlmostEqual(found.rate, 0.7998, delta=1e-5)
+        for second in (1.0, 23.0):
+            self.assertAlmostEqual(found.clock(second), 12 + 0.7998 * second, delta=1.5e-3)
+
     def test_all_passes_of_one_file(self):
         """The song, talk, the song slowed: two passes in order, what lies between is listed."""
         slow = scipy.signal.resample_poly(self.song, 5, 4)

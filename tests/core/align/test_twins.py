@@ -75,6 +75,21 @@ class LoopsTest(unittest.TestCase):
                 self.assertEqual(found.also_at_s, ())
                 self.assertAlmostEqual(found.song_at_start_s - found.take_start_s, start, delta=2e-4)
 
+    def test_a_film_cut_together_has_edges_of_its_own(self):
+        """The end of a song, then its second round: where the second piece begins, the song does not.
+
+        Every round has a quiet part of its own, so that what differs tells them apart.
+        """
+        song = looped(8)
+        for number in range(8):
+            at = int(number * LOOP_S * RATE)
+            song[at : at + int(LOOP_S * RATE)] += 0.2 * music(LOOP_S, 20 + number)[: int(LOOP_S * RATE)]
+        end = len(song) / RATE - 13
+        take = np.concatenate([played(song, end, 13), played(song, LOOP_S + 0.5, 13)])
+        first, second = find_song(SongIndex(song), take)
+        self.assertAlmostEqual(first.song_at_start_s - first.take_start_s, end, delta=2e-4)
+        self.assertAlmostEqual(second.song_at_start_s - second.take_start_s, LOOP_S + 0.5 - 13, delta=2e-4)
+
     def test_a_chorus_that_was_copied(self):
         """Alike in one stretch only: a take that runs beyond it is sure, one that stays inside names both."""
         song = music(80, 5)

@@ -83,11 +83,41 @@ def _passes_in(
     """Passes heard in a file, in its own seconds; of ``all_kinds``, or only with the song at its own speed."""
     sound = read_sound(path, RATE, progress=progress.part(0, 0.3), expected_s=duration_s).mono()
     segments = find_song(song.index, sound, progress.part(0.3, 0.5))
+    if all_kinds and _grains(segments, len(sound) / RATE):
+        slow = _slowed_whole(path, song, sound, progress.part(0.5, 0.7))
+        if slow is not None and all(_lies_on(slow, s) for s in segments):
+            segments = [slow]
     passes = _song_passes(segments, take.speaker_m)
     left = _left_over([(s.take_start_s, s.take_end_s) for s in segments], len(sound) / RATE)
     if left and all_kinds:
         passes += _other_passes(take, path, song, sound, left, progress.part(0.5, 1.0))
     return passes
+
+
+#: A stretcher that keeps the pitch lays grains of the song side by side: for so long they may run at its own speed.
+_GRAIN_S, _NEAR_LINE_S = 14.0, 0.6
+
+
+def _grains(segments: list[Segment], duration_s: float) -> bool:
+    """Whether all that is heard at the song's own speed is short, and little of the take."""
+    lengths = [s.take_end_s - s.take_start_s for s in segments]
+    return bool(lengths) and max(lengths) < _GRAIN_S and sum(lengths) < duration_s / 2
+
+
+def _slowed_whole(path: Path, song: SongSound, sound: Samples, progress: Progress) -> Segment | None:
+    """The song at another speed over all of a take."""
+    duration = len(sound) / RATE
+    seen = features(analyse(path, progress.part(0, 0.6), duration))
+    slow = find_slowed(song.search, seen, sound, 0.0, duration, progress.part(0.6, 1.0))
+    return slow if slow is not None and slow.confidence >= SLOWED_SURE else None
+
+
+def _lies_on(slow: Segment, short: Segment) -> bool:
+    """Whether a short segment at the song's own speed is a moment of a pass at another."""
+    middle = (short.take_start_s + short.take_end_s) / 2
+    said = short.song_at_start_s + short.rate * (middle - short.take_start_s)
+    along = slow.song_at_start_s + slow.rate * (middle - slow.take_start_s)
+    return abs(slow.rate - 1) > 0.01 and abs(said - along) < _NEAR_LINE_S
 
 
 def _in_film(the_pass: Pass, heard: Heard, duration_s: float) -> Pass | None:

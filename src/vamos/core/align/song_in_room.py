@@ -41,8 +41,6 @@ CLEAR, CLEAR_WIDTH = 9.3, 0.9
 LEAST_CLEAR = 8.6
 #: A short stretch picks its own luck: this much over its number of blocks is taken off.
 SHORT_PRICE = 12.0
-#: Shorter stretches are not trusted so far: drums alone can agree for some seconds.
-SURE_S = 14.0
 #: A line must explain a stretch at least this long.
 SHORTEST_S = 6.0
 #: The direct sound comes at most so much before the strongest reflection, is so high beside it, and stands so

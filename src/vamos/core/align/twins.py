@@ -113,9 +113,18 @@ def told_apart(song: Samples, take: Samples, line: Along, move: float) -> float 
     In units of its chance size; None where nothing tells them apart.
     """
     other = line.moved(move)
-    edge = _by_the_edges(song, take, line, other) - _by_the_edges(song, take, other, line)
-    if edge:
-        return edge
+    outside = _outside(song, other, line) - _outside(song, line, other)
+    if outside:
+        return outside
+    evidence = _by_what_differs(song, take, line, other)
+    if evidence is not None:
+        return evidence
+    # Last, as a film cut together of two takes has edges of its own.
+    return _by_the_edges(song, take, line, other) - _by_the_edges(song, take, other, line) or None
+
+
+def _by_what_differs(song: Samples, take: Samples, line: Along, other: Along) -> float | None:
+    """Evidence for a line, against another, by what differs in the song between them."""
     mine = _spectra(song, take, line)
     moved = _spectra(song, take, other)
     both = sorted(mine.keys() & moved.keys())
@@ -184,12 +193,16 @@ def _spectra(song: Samples, take: Samples, line: Along) -> dict[float, tuple[Com
     return found
 
 
+def _outside(song: Samples, line: Along, other: Along) -> float:
+    """Whether along a line there would be no song yet, or no more, where the other one's is heard."""
+    length = len(song) / RATE
+    beyond = max(-line.song_s(other.start_s), line.song_s(other.end_s) - length)
+    return SETTLED if beyond > BEYOND_S else 0.0
+
+
 def _by_the_edges(song: Samples, take: Samples, line: Along, other: Along) -> float:
     """What the song's first and last moment along a line say of it beside another; 0 for nothing."""
     length = len(song) / RATE
-    if -other.song_s(line.start_s) > BEYOND_S or other.song_s(line.end_s) - length > BEYOND_S:
-        # Along the other line there would be no song yet, or no more, where it is heard.
-        return SETTLED
     for meets, a, b in (
         (line.song_s(line.start_s), max(0.0, line.start_s - 6), line.start_s),
         (line.song_s(line.end_s) - length, line.end_s, min(line.end_s + 6, len(take) / RATE)),
