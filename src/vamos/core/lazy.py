@@ -12,7 +12,6 @@ if TYPE_CHECKING:
     import scipy.fft
     import scipy.ndimage
     import scipy.signal
-    import scipy.stats
 else:
 
     class _Package:

@@ -45,7 +45,7 @@ SHORT_PRICE = 12.0
 SHORTEST_S = 6.0
 #: The direct sound comes at most so much before the strongest reflection, is so high beside it, and stands so
 #: far over the middle of the response (tuning set of bench/place.py).
-FIRST_S, FIRST_HEIGHT, FIRST_CLEAR = 0.045, 0.34, 5.0
+FIRST_S, FIRST_HEIGHT, FIRST_CLEAR = 0.075, 0.34, 5.0
 #: The harmony along a true place is alike by more (0.34 and more in the tuning set of bench/place.py).
 IN_TUNE = 0.2
 #: So clear must another second be beside the last one that was heard, and after some that were not.

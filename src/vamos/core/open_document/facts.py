@@ -13,6 +13,7 @@ from vamos.core.dance.card import Card, card_of
 from vamos.core.dance.checks import Problem, problems_of
 from vamos.core.dance.facts import DanceFacts, facts_of
 from vamos.core.dance.lines import Line, LineKind, even_pulse, lines_of
+from vamos.core.lesson.plan import LessonPlan, plan_lesson
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
@@ -142,6 +143,12 @@ class Facts:
         p = self.project
         return self._once("card", (p.song, p.dance), lambda: card_of(p, self.dance))
 
+    @property
+    def lesson(self) -> LessonPlan:
+        """The plan of the lesson."""
+        p = self.project
+        return self._once("lesson", (p.grid, p.dance, p.takes, p.lesson), lambda: plan_lesson(p))
+
     def prepare(self) -> None:
         """Work out all that is asked for after an edit; may be called from another thread."""
         self.weak  # noqa: B018
@@ -150,6 +157,7 @@ class Facts:
         self.problems  # noqa: B018
         self.clips  # noqa: B018
         self.shots  # noqa: B018
+        self.lesson  # noqa: B018
         for line in self.lines if self.coverage is not None else ():
             self.pass_of(line, None)
 

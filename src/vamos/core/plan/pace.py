@@ -9,10 +9,10 @@ from fractions import Fraction
 import numpy as np
 
 from vamos.core.dance.lines import Line
-from vamos.core.lazy import scipy
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind
 from vamos.core.time import count_text
+from vamos.core.time.timemap import Floats
 from vamos.language import tr
 
 #: A count this far from an even pace is early or late (common practice, no source).
@@ -44,6 +44,12 @@ class LinePace:
         return "; ".join([tr("{title} at {share:.0%} of the song", title=title, share=self.share), *told])
 
 
+def middle_slope(values: Floats) -> float:
+    """The middle of the slopes through each two of some values one apart, ``(n,)`` with n ≥ 2 (Theil 1950, Sen 1968)."""
+    first, second = np.triu_indices(len(values), 1)
+    return float(np.median((values[second] - values[first]) / (second - first)))
+
+
 def paces(the_pass: Pass, grid: Grid, lines: Sequence[Line]) -> tuple[LinePace, ...]:
     """The pace of each line that a counted pass holds whole; a pass with the song has the song's, and none here."""
     if the_pass.kind is not PassKind.COUNTED:
@@ -59,7 +65,7 @@ def paces(the_pass: Pass, grid: Grid, lines: Sequence[Line]) -> tuple[LinePace, 
         numbers = np.arange(int(line.length), dtype=np.float64)
         said = count_to_take(start + numbers)
         # One count that is off does not bend the line it is measured against.
-        slope = scipy.stats.theilslopes(said, numbers)[0]
+        slope = middle_slope(said)
         late = said - slope * numbers
         late -= np.median(late)
         song_s = (count_to_song(end) - count_to_song(start)) / float(line.length)

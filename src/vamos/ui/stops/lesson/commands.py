@@ -14,7 +14,7 @@ from vamos.core.edit import lesson as edit
 from vamos.core.edit.filmed import forget_filmed, judge_take
 from vamos.core.lesson.filming import ToFilm, clip_of, film_html, film_markdown, to_film
 from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
-from vamos.core.lesson.plan import LessonPlan, plan_lesson
+from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.practice_log import log_markdown
 from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Quality
@@ -50,16 +50,11 @@ class LessonCommands:
         self.companion = Companion(desk)
         #: Where the last film went, and what was not as wished.
         self.written: tuple[Path, tuple[str, ...]] | None = None
-        self._made: tuple[Project | None, LessonPlan | None] = (None, None)
 
     @property
     def plan(self) -> LessonPlan:
-        """The plan of the project as it is; worked out once for each."""
-        project = self._desk.project
-        if self._made[0] is not project or self._made[1] is None:
-            self._made = (project, plan_lesson(project))
-        assert self._made[1] is not None
-        return self._made[1]
+        """The plan of the project as it is."""
+        return self._desk.session.facts.lesson
 
     @property
     def step(self) -> Step | None:
