@@ -20,6 +20,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.progress import Progress
 from vamos.errors import InputError
+from vamos.language import tr
 from vamos.plural import plural
 
 
@@ -46,7 +47,7 @@ def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
     folder = arguments.folder or default_folder()
     project = make_demo(folder, terminal.progress())
-    terminal.say(f"The demo project: {project}")
+    terminal.say(tr("The demo project: {project}", project=project))
     if arguments.pack is not None:
         return _pack_and_verify(load(project), project.parent, arguments.pack, terminal)
     if arguments.no_window:
@@ -67,8 +68,15 @@ def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
         write_json(arguments.json, data)
     else:
         print(
-            f"{data['bpm']:.1f} a minute, {len(data['beats'])} beats, meter {data['meter']}, "
-            f"lead-in {data['lead_in_counts']} counts, confidence {data['confidence']:.0%}"
+            tr(
+                "{value:.1f} a minute, {number} beats, meter {value2}, lead-in {value3} counts, "
+                "confidence {value4:.0%}",
+                value=data["bpm"],
+                number=len(data["beats"]),
+                value2=data["meter"],
+                value3=data["lead_in_counts"],
+                value4=data["confidence"],
+            )
         )
     return 0
 
@@ -97,21 +105,33 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
     project = load(arguments.project)
     if project.song is None or project.song.grid is None:
-        raise InputError("the project has no song with a beat grid to compare with.", file=arguments.project)
+        raise InputError(tr("the project has no song with a beat grid to compare with."), file=arguments.project)
     found = fit_song(project.song.grid, project.dance, detect_grid(arguments.song, terminal.progress()))
     if arguments.json:
         write_json(arguments.json, to_builtins(found))
     else:
         print(
-            f"{found.bpm:.1f} a minute, {found.tempo_ratio:.0%} of the song of the project; "
-            f"lead-in {found.lead_in} counts, {found.lead_in_s:.1f} s"
+            tr(
+                "{bpm:.1f} a minute, {tempo_ratio:.0%} of the song of the project; lead-in {lead_in} "
+                "counts, {lead_in_s:.1f} s",
+                bpm=found.bpm,
+                tempo_ratio=found.tempo_ratio,
+                lead_in=found.lead_in,
+                lead_in_s=found.lead_in_s,
+            )
         )
         print(
-            f"{float(found.counts_there):g} counts for {float(found.counts_needed):g} danced; "
-            f"the dance ends at {found.ends_at_s:.1f} s of {found.song_ends_at_s:.1f} s, facing "
+            tr(
+                "{number:g} counts for {number2:g} danced; the dance ends at {ends_at_s:.1f} s of "
+                "{song_ends_at_s:.1f} s, facing ",
+                number=float(found.counts_there),
+                number2=float(found.counts_needed),
+                ends_at_s=found.ends_at_s,
+                song_ends_at_s=found.song_ends_at_s,
+            )
             + (clock_text(found.heading) if found.heading is not None else "unknown")
         )
-        for note in found.notes or ("It fits.",):
+        for note in found.notes or (tr("It fits."),):
             print(note)
     return 1 if found.notes else 0
 
@@ -128,16 +148,28 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
         write_json(arguments.json, dance_data(project))
         return 1 if problems else 0
     found = facts_of(project.dance, grid)
-    walls = "a turn is still open" if found.walls_to_front is None else plural(found.walls_to_front, "wall")
+    walls = tr("a turn is still open") if found.walls_to_front is None else plural(found.walls_to_front, "wall")
     learned = plural(found.counts_to_learn, "count")
-    head = f"{plural(found.wall_counts, 'count')}, {walls}" if found.wall_counts else f"{learned} to learn"
-    print(f"{head}; {float(found.counts_danced):g} danced")
+    head = (
+        f"{plural(found.wall_counts, 'count')}, {walls}"
+        if found.wall_counts
+        else tr("{learned} to learn", learned=learned)
+    )
+    print(tr("{head}; {number:g} danced", head=head, number=float(found.counts_danced)))
     for station in found.stations:
         at = "" if station.song_s is None else f"{station.song_s:7.1f} s  "
         facing = "?" if station.heading is None else clock_text(station.heading)
         alone = station.kind in ("end", "ending") or station.name.lower().startswith(station.kind)
         name = station.name if alone else f"{station.kind} {station.name}"
-        print(f"{at}count {int(station.position) + 1:4d}  {name}, facing {facing}")
+        print(
+            tr(
+                "{at}count {number:4d}  {name}, facing {facing}",
+                at=at,
+                number=int(station.position) + 1,
+                name=name,
+                facing=facing,
+            )
+        )
     for problem in problems:
         where = ", ".join(x for x in (problem.section, problem.count) if x)
         print(f"! {where + ': ' if where else ''}{problem.text}")
@@ -227,7 +259,11 @@ def desktop(arguments: argparse.Namespace, terminal: Terminal) -> int:
     share = arguments.share or Path(os.environ.get("XDG_DATA_HOME") or Path.home() / ".local/share")
     if arguments.remove:
         gone = remove(share)
-        print(f"Vamos is out of the menu of {share}." if gone else f"Vamos was not in the menu of {share}.")
+        print(
+            tr("Vamos is out of the menu of {share}.", share=share)
+            if gone
+            else tr("Vamos was not in the menu of {share}.", share=share)
+        )
         return 0
     command = Path(sys.argv[0]).resolve()
     for path in install(share, command if command.name == "vamos" else Path("vamos")):
@@ -255,7 +291,7 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
                 "segments": [],
                 "confidence": 0.0,
                 "counts": [],
-                "problem": next((p for p in problems if p.startswith(str(path))), "not readable"),
+                "problem": next((p for p in problems if p.startswith(str(path))), tr("not readable")),
             }
         )
         rows.append(row)
@@ -264,11 +300,21 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
     else:
         for row in rows:
             passes = {s["pass"]: s for s in row["segments"]}
-            print(f"{row['take']}: {row['kind']}, {len(passes)} passes, confidence {row['confidence']:.0%}")
+            print(
+                tr(
+                    "{value}: {value2}, {number} passes, confidence {value3:.0%}",
+                    value=row["take"],
+                    value2=row["kind"],
+                    number=len(passes),
+                    value3=row["confidence"],
+                )
+            )
             for segment in passes.values():
                 if other := segment.get("also_at"):
                     places = ", ".join(minutes_text(max(0.0, at)) for at in sorted(other))
-                    print(f"    the song is the same at {places}: which of these it is cannot be heard")
+                    print(
+                        tr("    the song is the same at {places}: which of these it is cannot be heard", places=places)
+                    )
     return listed(problems, terminal)
 
 
@@ -354,7 +400,7 @@ def _estimate(project: Project, base: Path) -> int:
     project = packed_project(project)
     coverage = coverage_of(project)
     if coverage is None:
-        raise InputError("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
+        raise InputError(tr("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it."))
     print(estimate(project, base, coverage).words() + ".")
     return 0
 
@@ -370,7 +416,14 @@ def verify(arguments: argparse.Namespace, terminal: Terminal) -> int:
         terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
     if not arguments.json:
         files = len({f.file for f in findings})
-        print(f"{files} files, {len(findings)} comparisons, {len(bad)} do not hold")
+        print(
+            tr(
+                "{files} files, {number} comparisons, {number2} do not hold",
+                files=files,
+                number=len(findings),
+                number2=len(bad),
+            )
+        )
     return 1 if bad else 0
 
 
@@ -383,7 +436,7 @@ def _pack_and_verify(project: Project, base: Path, out: Path, terminal: Terminal
     bad = [f for f in findings if not f.good]
     for finding in bad:
         terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
-    terminal.say(f"Verified: {len(findings)} comparisons, {len(bad)} do not hold.")
+    terminal.say(tr("Verified: {number} comparisons, {number2} do not hold.", number=len(findings), number2=len(bad)))
     return 1 if bad else status
 
 
@@ -391,7 +444,7 @@ def _write_pack(project: Project, base: Path | None, out: Path, terminal: Termin
     from vamos.core.pack.write import write_pack
 
     outcome = write_pack(project, base, out, progress)
-    print(f"{outcome.clips} clips in {outcome.folder}")
+    print(tr("{clips} clips in {folder}", clips=outcome.clips, folder=outcome.folder))
     return listed(outcome.problems, terminal)
 
 

@@ -9,6 +9,7 @@ from vamos.cli.commands import listed, load, write_json
 from vamos.cli.progress import Terminal
 from vamos.core.document.files import save, to_builtins, write_atomically
 from vamos.errors import InputError
+from vamos.language import tr
 
 if TYPE_CHECKING:
     from vamos.core.model.project import Project
@@ -63,7 +64,7 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
             for remark in take.remarks or ():
                 print(f"{take.name}, {remark.take_s:.1f} s: {remark.text}")
             if take.sides_said:
-                print(f"{take.name}: sides are called: {calls_words(take.sides_said)}")
+                print(tr("{name}: sides are called: {calls}", name=take.name, calls=calls_words(take.sides_said)))
             for found in (x for per_pass in pace[take.id] for x in per_pass):
                 print(f"{take.name}: {found.words()}")
         for words in open_questions(project):
@@ -78,7 +79,14 @@ def split(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = load(arguments.project)
     project = split_take(project, take_named(project, arguments.take).id, arguments.second)
     save(project, arguments.project)
-    print(f"{arguments.take} is split at {arguments.second:g} s; the second part is “{project.takes[-1].name}”.")
+    print(
+        tr(
+            "{take} is split at {second:g} s; the second part is “{name}”.",
+            take=arguments.take,
+            second=arguments.second,
+            name=project.takes[-1].name,
+        )
+    )
     return 0
 
 
@@ -87,7 +95,7 @@ def take_named(project: Project, name: str) -> Take:
     take = next((t for t in project.takes if name in (t.name, t.id)), None)
     if take is None:
         names = ", ".join(t.name for t in project.takes) or "none"
-        raise InputError(f"There is no take “{name}”; there are: {names}.")
+        raise InputError(tr("There is no take “{name}”; there are: {names}.", name=name, names=names))
     return take
 
 
@@ -107,7 +115,15 @@ def sound(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project, problems = place_all(set_better_sound(project, take.id, better), base, progress.part(0.4, 1.0))
     save(project, arguments.project)
     for p in project.take(take.id).passes:
-        print(f"{take.name}, {p.take_range.start_s:.1f} to {p.take_range.end_s:.1f} s: {p.reason}")
+        print(
+            tr(
+                "{name}, {start_s:.1f} to {end_s:.1f} s: {reason}",
+                name=take.name,
+                start_s=p.take_range.start_s,
+                end_s=p.take_range.end_s,
+                reason=p.reason,
+            )
+        )
     return listed(tuple(x for x in problems if x.startswith(take.name)), terminal)
 
 
@@ -130,6 +146,6 @@ def voice(arguments: argparse.Namespace, terminal: Terminal) -> int:
     else:
         print(heard.words())
         if arguments.move and heard.shift:
-            print("The 1 was moved there.")
+            print(tr("The 1 was moved there."))
     right = heard.known and (arguments.move or not heard.shift)
     return max(listed(heard.problems, terminal), 0 if right else 1)

@@ -12,6 +12,7 @@ from vamos.cli.progress import Terminal
 from vamos.core.document.files import save, to_builtins, write_atomically
 from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
 from vamos.errors import InputError
+from vamos.language import tr
 from vamos.plural import plural
 
 if TYPE_CHECKING:
@@ -35,17 +36,19 @@ _SLOW = {"rungs": Slow.RUNGS, "half-time": Slow.HALF_TIME, "player": Slow.PLAYER
 def add_lesson(sub: argparse.ArgumentParser) -> None:
     """The arguments of ``vamos lesson``."""
     sub.add_argument("project", type=Path)
-    sub.add_argument("--minutes", type=float, metavar="N", help="the wanted length; says what is left out")
-    sub.add_argument("--build", choices=tuple(_BUILDS), help="in which pieces it is put together")
-    sub.add_argument("--way", choices=tuple(_WAYS), help="how a section is met first")
-    sub.add_argument("--shown", choices=tuple(_SHOWN), help="when the whole dance is shown")
-    sub.add_argument("--facts", choices=tuple(_FACTS), help="where walls, tags and restarts are told")
-    sub.add_argument("--slow", choices=tuple(_SLOW), help="how it gets quicker")
-    sub.add_argument("--keep", action="store_true", help="keep what was said in the project")
-    sub.add_argument("--to", type=Path, metavar="FILE", help="write the plan as .md or .pdf")
-    sub.add_argument("--film", type=Path, metavar="DIR", help="write the film of the lesson there, and verify it")
-    sub.add_argument("--homework", type=Path, metavar="DIR", help="write a loop of each section there, and verify them")
-    sub.add_argument("--film-list", type=Path, metavar="FILE", help="write what to film for it as .md or .html")
+    sub.add_argument("--minutes", type=float, metavar="N", help=tr("the wanted length; says what is left out"))
+    sub.add_argument("--build", choices=tuple(_BUILDS), help=tr("in which pieces it is put together"))
+    sub.add_argument("--way", choices=tuple(_WAYS), help=tr("how a section is met first"))
+    sub.add_argument("--shown", choices=tuple(_SHOWN), help=tr("when the whole dance is shown"))
+    sub.add_argument("--facts", choices=tuple(_FACTS), help=tr("where walls, tags and restarts are told"))
+    sub.add_argument("--slow", choices=tuple(_SLOW), help=tr("how it gets quicker"))
+    sub.add_argument("--keep", action="store_true", help=tr("keep what was said in the project"))
+    sub.add_argument("--to", type=Path, metavar="FILE", help=tr("write the plan as .md or .pdf"))
+    sub.add_argument("--film", type=Path, metavar="DIR", help=tr("write the film of the lesson there, and verify it"))
+    sub.add_argument(
+        "--homework", type=Path, metavar="DIR", help=tr("write a loop of each section there, and verify them")
+    )
+    sub.add_argument("--film-list", type=Path, metavar="FILE", help=tr("write what to film for it as .md or .html"))
 
 
 def _wished(project: Project, arguments: argparse.Namespace) -> Project:
@@ -71,7 +74,7 @@ def lesson(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = _wished(load(arguments.project), arguments)
     plan, clips = plan_lesson(project), plan_clips(project)
     if not plan.steps:
-        raise InputError("There is no dance to teach yet. Write its sections at Dance, or read a sheet.")
+        raise InputError(tr("There is no dance to teach yet. Write its sections at Dance, or read a sheet."))
     if arguments.keep:
         save(project, arguments.project)
     title = project.dance.name or project.name
@@ -117,7 +120,15 @@ def _films(
     bad = [f for f in findings if not f.good]
     for finding in bad:
         terminal.say(f"{finding.file}: {finding.what}: {finding.detail}")
-    terminal.say(f"{plural(outcome.clips, 'film')} in {out}: {len(findings)} comparisons, {len(bad)} do not hold.")
+    terminal.say(
+        tr(
+            "{films} in {out}: {number} comparisons, {number2} do not hold.",
+            films=plural(outcome.clips, "film"),
+            out=out,
+            number=len(findings),
+            number2=len(bad),
+        )
+    )
     return max(listed(outcome.problems, terminal), 1 if bad else 0)
 
 
@@ -161,23 +172,25 @@ def _moment(arguments: argparse.Namespace, name: str) -> float:
 
     text = getattr(arguments, name)
     if text is None:
-        raise InputError("A take is logged with --rolled, --heard and --stopped, such as 2026-05-01T18:30:12.5.")
+        raise InputError(tr("A take is logged with --rolled, --heard and --stopped, such as 2026-05-01T18:30:12.5."))
     try:
         return datetime.fromisoformat(text.replace("Z", "+00:00")).timestamp()
     except ValueError as error:
-        raise InputError(f"--{name} “{text}” is no moment; write it as 2026-05-01T18:30:12.5.") from error
+        raise InputError(
+            tr("--{name} “{value}” is no moment; write it as 2026-05-01T18:30:12.5.", name=name, value=text)
+        ) from error
 
 
 def add_filmed(sub: argparse.ArgumentParser) -> None:
     """The arguments of ``vamos filmed``."""
     sub.add_argument("project", type=Path)
-    sub.add_argument("--add", metavar="WHAT", help="log a take; the moments are ISO 8601")
-    sub.add_argument("--rolled", metavar="MOMENT", help="when the camera ran")
-    sub.add_argument("--heard", metavar="MOMENT", help="when the song was heard first")
-    sub.add_argument("--stopped", metavar="MOMENT", help="when it stopped")
-    sub.add_argument("--song", type=float, default=0.0, metavar="SECOND", help="the song's second heard first")
-    sub.add_argument("--verdict", choices=("good", "again"), help="how it was")
-    sub.add_argument("--note", default="", help="what went wrong")
+    sub.add_argument("--add", metavar="WHAT", help=tr("log a take; the moments are ISO 8601"))
+    sub.add_argument("--rolled", metavar="MOMENT", help=tr("when the camera ran"))
+    sub.add_argument("--heard", metavar="MOMENT", help=tr("when the song was heard first"))
+    sub.add_argument("--stopped", metavar="MOMENT", help=tr("when it stopped"))
+    sub.add_argument("--song", type=float, default=0.0, metavar="SECOND", help=tr("the song's second heard first"))
+    sub.add_argument("--verdict", choices=("good", "again"), help=tr("how it was"))
+    sub.add_argument("--note", default="", help=tr("what went wrong"))
 
 
 def find(arguments: argparse.Namespace, terminal: Terminal) -> int:
@@ -210,7 +223,7 @@ def framing(arguments: argparse.Namespace, terminal: Terminal) -> int:
     else:
         print("\n".join(found.words))
         for name, counts in unseen.items():
-            print(f"{name}: on {away_words(counts)} learners look away from the screen.")
+            print(tr("{name}: on {away} learners look away from the screen.", name=name, away=away_words(counts)))
     return 0 if found.fits else 1
 
 
@@ -219,9 +232,15 @@ def add_framing(sub: argparse.ArgumentParser) -> None:
     from vamos.core.lesson.room import ARM_M, STEP_M
 
     sub.add_argument("project", type=Path)
-    sub.add_argument("--room", type=float, default=4.0, metavar="M", help="from the start to where a camera can stand")
-    sub.add_argument("--lens", type=float, default=26.0, metavar="MM", help="focal length for a frame of 36 × 24 mm")
-    sub.add_argument("--upright", action="store_true", help="the phone is held upright")
-    sub.add_argument("--height", type=float, default=1.2, metavar="M", help="how high the camera stands")
-    sub.add_argument("--reach", type=float, default=ARM_M, metavar="M", help="how far arms and what they hold reach")
-    sub.add_argument("--step", type=float, default=STEP_M, metavar="M", help="the length of a step")
+    sub.add_argument(
+        "--room", type=float, default=4.0, metavar="M", help=tr("from the start to where a camera can stand")
+    )
+    sub.add_argument(
+        "--lens", type=float, default=26.0, metavar="MM", help=tr("focal length for a frame of 36 × 24 mm")
+    )
+    sub.add_argument("--upright", action="store_true", help=tr("the phone is held upright"))
+    sub.add_argument("--height", type=float, default=1.2, metavar="M", help=tr("how high the camera stands"))
+    sub.add_argument(
+        "--reach", type=float, default=ARM_M, metavar="M", help=tr("how far arms and what they hold reach")
+    )
+    sub.add_argument("--step", type=float, default=STEP_M, metavar="M", help=tr("the length of a step"))

@@ -20,6 +20,7 @@ from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
 from vamos.faults import log_path, printed
+from vamos.language import tr
 
 DONE, PROBLEMS, CANNOT, FAULT = 0, 1, 2, 3
 
@@ -28,11 +29,11 @@ def parser() -> argparse.ArgumentParser:
     """All subcommands with their help."""
     top = argparse.ArgumentParser(
         prog="vamos",
-        description="Dance tutorials from a song and phone footage.",
-        epilog="Exit status: 0 done, 1 finished with problems that are listed, 2 cannot.",
+        description=tr("Dance tutorials from a song and phone footage."),
+        epilog=tr("Exit status: 0 done, 1 finished with problems that are listed, 2 cannot."),
     )
     top.add_argument("--version", action="version", version=f"Vamos {__version__}")
-    top.add_argument("--quiet", action="store_true", help="no progress on standard error")
+    top.add_argument("--quiet", action="store_true", help=tr("no progress on standard error"))
     subs = top.add_subparsers(dest="command", metavar="COMMAND")
 
     def add(name: str, run: Callable[..., int], text: str) -> argparse.ArgumentParser:
@@ -40,15 +41,15 @@ def parser() -> argparse.ArgumentParser:
         sub.set_defaults(run=run)
         return sub
 
-    sub = add("desktop", commands.desktop, "put Vamos into the desktop’s menu; projects open with it")
-    sub.add_argument("--remove", action="store_true", help="take it out again")
-    sub.add_argument("--share", type=Path, help="the share folder; yours (~/.local/share) without it")
-    sub = add("open", commands.open_project, "open a project in the window")
+    sub = add("desktop", commands.desktop, tr("put Vamos into the desktop’s menu; projects open with it"))
+    sub.add_argument("--remove", action="store_true", help=tr("take it out again"))
+    sub.add_argument("--share", type=Path, help=tr("the share folder; yours (~/.local/share) without it"))
+    sub = add("open", commands.open_project, tr("open a project in the window"))
     sub.add_argument("project", type=Path)
-    sub = add("demo", commands.demo, "make the demo project, then open it")
-    sub.add_argument("folder", type=Path, nargs="?", help="where to make it")
-    sub.add_argument("--no-window", action="store_true", help="only make it and say where it is")
-    sub.add_argument("--pack", type=Path, metavar="DIR", help="write the demo's pack there as well, and verify it")
+    sub = add("demo", commands.demo, tr("make the demo project, then open it"))
+    sub.add_argument("folder", type=Path, nargs="?", help=tr("where to make it"))
+    sub.add_argument("--no-window", action="store_true", help=tr("only make it and say where it is"))
+    sub.add_argument("--pack", type=Path, metavar="DIR", help=tr("write the demo's pack there as well, and verify it"))
     _of_song_and_dance(add)
     _of_the_main_job(add)
     _of_clips_and_packs(add)
@@ -59,7 +60,7 @@ Add = Callable[[str, Callable[..., int], str], argparse.ArgumentParser]
 
 
 def _of_song_and_dance(add: Add) -> None:
-    sub = add("grid", commands.grid, "find the beat grid of a song")
+    sub = add("grid", commands.grid, tr("find the beat grid of a song"))
     sub.add_argument("song", type=Path)
     sub.add_argument(
         "--to",
@@ -67,99 +68,101 @@ def _of_song_and_dance(add: Add) -> None:
         action="append",
         default=[],
         metavar="FILE",
-        help="write the beats as well, as .csv, .mid or .otio",
+        help=tr("write the beats as well, as .csv, .mid or .otio"),
     )
     _json(sub)
-    sub = add("fit", commands.fit, "see how another song fits the dance of a project")
+    sub = add("fit", commands.fit, tr("see how another song fits the dance of a project"))
     sub.add_argument("project", type=Path)
     sub.add_argument("song", type=Path)
     _json(sub)
-    sub = add("dance", commands.dance, "read a count sheet and say all that follows from it")
-    sub.add_argument("sheet", type=Path, metavar="FILE", help="a sheet as .csv, .json or .md, or a project")
+    sub = add("dance", commands.dance, tr("read a count sheet and say all that follows from it"))
+    sub.add_argument("sheet", type=Path, metavar="FILE", help=tr("a sheet as .csv, .json or .md, or a project"))
     _json(sub)
-    sub = add("sheet", commands.sheet, "write the count sheet of a project or sheet")
-    sub.add_argument("sheet", type=Path, metavar="FILE", help="a project, or a sheet as .csv, .json or .md")
+    sub = add("sheet", commands.sheet, tr("write the count sheet of a project or sheet"))
+    sub.add_argument("sheet", type=Path, metavar="FILE", help=tr("a project, or a sheet as .csv, .json or .md"))
     sub.add_argument(
         "--to",
         type=Path,
         action="append",
         required=True,
         metavar="FILE",
-        help=".pdf, .md, .csv or .json; .svg is the wall map",
+        help=tr(".pdf, .md, .csv or .json; .svg is the wall map"),
     )
 
 
 def _of_the_main_job(add: Add) -> None:
-    sub = add("place", commands.place, "place takes on a song by their sound")
+    sub = add("place", commands.place, tr("place takes on a song by their sound"))
     sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
     sub.add_argument("--song", type=Path, required=True)
     _json(sub)
-    sub = add("make", commands.make, "the whole main job: a pack from a song and takes, without questions")
+    sub = add("make", commands.make, tr("the whole main job: a pack from a song and takes, without questions"))
     sub.add_argument("song", type=Path)
     sub.add_argument("takes", type=Path, nargs="+", metavar="TAKE")
     sub.add_argument("--out", type=Path, required=True, metavar="DIR")
-    sub.add_argument("--project", type=Path, metavar="FILE", help="keep the project in this file as well")
+    sub.add_argument("--project", type=Path, metavar="FILE", help=tr("keep the project in this file as well"))
     add_output(sub)
 
 
 def _of_clips_and_packs(add: Add) -> None:
-    sub = add("clips", commands.clips, "list the clips that would be cut, with reasons and problems")
+    sub = add("clips", commands.clips, tr("list the clips that would be cut, with reasons and problems"))
     sub.add_argument("project", type=Path)
     sub.add_argument(
         "--own",
         nargs=3,
         metavar=("NAME", "FROM", "TO"),
-        help="first add a clip of your own to the project: counts from FROM up to TO, 0 is the first danced",
+        help=tr("first add a clip of your own to the project: counts from FROM up to TO, 0 is the first danced"),
     )
-    sub.add_argument("--forget", metavar="NAME", help="first take a clip of your own out of the project")
+    sub.add_argument("--forget", metavar="NAME", help=tr("first take a clip of your own out of the project"))
     _json(sub)
-    sub = add("shots", footage.shots, "what exists in which view, and what to film next")
+    sub = add("shots", footage.shots, tr("what exists in which view, and what to film next"))
     sub.add_argument("project", type=Path)
-    sub.add_argument("--to", type=Path, metavar="FILE", help="write the list as .md or .csv")
+    sub.add_argument("--to", type=Path, metavar="FILE", help=tr("write the list as .md or .csv"))
     _json(sub)
-    sub = add("lesson", lessons.lesson, "plan the lesson: steps, how often, how slow, how long, what to film")
+    sub = add("lesson", lessons.lesson, tr("plan the lesson: steps, how often, how slow, how long, what to film"))
     lessons.add_lesson(sub)
     _json(sub)
-    sub = add("find", lessons.find, "where something is danced, and which clips show it")
+    sub = add("find", lessons.find, tr("where something is danced, and which clips show it"))
     sub.add_argument("project", type=Path)
-    sub.add_argument("words", nargs="+", help="such as: half turn; 5&6; back view of the tag")
+    sub.add_argument("words", nargs="+", help=tr("such as: half turn; 5&6; back view of the tag"))
     _json(sub)
-    sub = add("framing", lessons.framing, "does the dancer stay in the picture: room, lens, travel, reach")
+    sub = add("framing", lessons.framing, tr("does the dancer stay in the picture: room, lens, travel, reach"))
     lessons.add_framing(sub)
     _json(sub)
-    sub = add("filmed", lessons.filmed, "what was filmed when, and what is to be done again; it places takes")
+    sub = add("filmed", lessons.filmed, tr("what was filmed when, and what is to be done again; it places takes"))
     lessons.add_filmed(sub)
     _json(sub)
-    sub = add("movement", footage.movement, "look for holds danced through, late entries, hands out of the picture")
+    sub = add("movement", footage.movement, tr("look for holds danced through, late entries, hands out of the picture"))
     sub.add_argument("project", type=Path)
     _json(sub)
-    sub = add("voice", footage.voice, "listen to the takes: where the voice says “one” over the song")
+    sub = add("voice", footage.voice, tr("listen to the takes: where the voice says “one” over the song"))
     sub.add_argument("project", type=Path)
-    sub.add_argument("--move", action="store_true", help="move the 1 of the song to where it is said")
+    sub.add_argument("--move", action="store_true", help=tr("move the 1 of the song to where it is said"))
     _json(sub)
-    sub = add("sound", footage.sound, "listen to a take in a recording made beside it, and place it anew")
+    sub = add("sound", footage.sound, tr("listen to a take in a recording made beside it, and place it anew"))
     sub.add_argument("project", type=Path)
-    sub.add_argument("take", help="its name")
+    sub.add_argument("take", help=tr("its name"))
     which = sub.add_mutually_exclusive_group(required=True)
-    which.add_argument("recording", type=Path, nargs="?", help="such as a voice memo of the same moment")
-    which.add_argument("--own", action="store_true", help="its own sound again")
-    sub = add("split", footage.split, "treat what a film shows from a second on as a take of its own")
+    which.add_argument("recording", type=Path, nargs="?", help=tr("such as a voice memo of the same moment"))
+    which.add_argument("--own", action="store_true", help=tr("its own sound again"))
+    sub = add("split", footage.split, tr("treat what a film shows from a second on as a take of its own"))
     sub.add_argument("project", type=Path)
-    sub.add_argument("take", help="its name")
+    sub.add_argument("take", help=tr("its name"))
     sub.add_argument("second", type=float)
-    sub = add("pack", commands.pack, "write the pack of a project")
+    sub = add("pack", commands.pack, tr("write the pack of a project"))
     sub.add_argument("project", type=Path)
     where = sub.add_mutually_exclusive_group(required=True)
     where.add_argument("--out", type=Path, metavar="DIR")
-    where.add_argument("--estimate", action="store_true", help="say how many files, how long and how large, write none")
+    where.add_argument(
+        "--estimate", action="store_true", help=tr("say how many files, how long and how large, write none")
+    )
     add_output(sub)
-    sub = add("verify", commands.verify, "decode a pack and compare it with its manifest")
+    sub = add("verify", commands.verify, tr("decode a pack and compare it with its manifest"))
     sub.add_argument("folder", type=Path)
     _json(sub)
 
 
 def _json(sub: argparse.ArgumentParser) -> None:
-    sub.add_argument("--json", metavar="FILE", help="write the result as JSON; - is standard output")
+    sub.add_argument("--json", metavar="FILE", help=tr("write the result as JSON; - is standard output"))
 
 
 def run(argv: Sequence[str] | None = None) -> int:
@@ -180,7 +183,7 @@ def run(argv: Sequence[str] | None = None) -> int:
             signal.signal(number, interrupt)
         return int(arguments.run(arguments, terminal))
     except Stopped:
-        terminal.say("Stopped. Nothing half-written was left.")
+        terminal.say(tr("Stopped. Nothing half-written was left."))
         return CANNOT
     except VamosError as error:
         terminal.say(str(error))
@@ -193,14 +196,17 @@ def run(argv: Sequence[str] | None = None) -> int:
         terminal.say(str(write_error(error, error.filename or "a file")))
         return CANNOT
     except MemoryError:
-        terminal.say("There is not enough memory for this. Close other programs and try again.")
+        terminal.say(tr("There is not enough memory for this. Close other programs and try again."))
         return CANNOT
     except Exception as error:
         terminal.close()
         printed(f"the command {arguments.command}", error)
         terminal.say(
-            "This is a fault of Vamos, not of yours. What was written before stands; nothing else was changed. "
-            f"A report without anything private is in {log_path()}."
+            tr(
+                "This is a fault of Vamos, not of yours. What was written before stands; nothing "
+                "else was changed. A report without anything private is in {log_path}.",
+                log_path=log_path(),
+            )
         )
         return FAULT
     finally:

@@ -16,6 +16,7 @@ from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.core.render.languages import LANGUAGES
 from vamos.core.time import as_count
 from vamos.errors import InputError
+from vamos.language import tr
 
 _COUNT_INS = {
     "sheet": CountIn.SHEET,
@@ -37,58 +38,70 @@ _NUMBERS = {
 def add_output(sub: argparse.ArgumentParser) -> None:
     """How clips are written; what is not said stays as the project has it."""
     names = ", ".join(p.key for p in PROFILES)
-    sub.add_argument("--profile", metavar="NAME", help=f"settings for a purpose: {names}, or one of your own")
-    sub.add_argument("--keep-profile", metavar="NAME", help="keep these settings under a name, for all projects")
-    sub.add_argument("--new-section", metavar="SECTION", help="the section that a class set teaches")
-    sub.add_argument("--speeds", type=int, nargs="+", metavar="PERCENT", help="25 to 125, such as 100 75 50")
-    sub.add_argument("--sound", choices=("song", "clicks", "voice", "room", "none"), help="what is heard")
     sub.add_argument(
-        "--also-sound", choices=("song", "clicks", "voice", "none"), nargs="+", default=[], help="more sounds to write"
+        "--profile", metavar="NAME", help=tr("settings for a purpose: {names}, or one of your own", names=names)
     )
-    sub.add_argument("--clicks-over", type=float, metavar="LEVEL", help="clicks over the song, 0 to 1")
-    sub.add_argument("--voice-over", type=float, metavar="LEVEL", help="the counting voice over the song, 0 to 1")
-    sub.add_argument("--room-under", type=float, metavar="LEVEL", help="what the film heard under the song, 0 to 1")
-    sub.add_argument("--voice-language", choices=tuple(LANGUAGES), help="what the counting voice speaks")
-    sub.add_argument("--excerpt", type=float, metavar="SECONDS", help="so much of the song in each clip, from its 1 on")
-    sub.add_argument("--style", choices=("corner", "strip", "floor"), help="where the counts stand")
-    sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help="the picture's shape")
-    sub.add_argument("--follow", action="store_true", help="go close to the dancer and follow slowly")
-    sub.add_argument("--size", type=int, metavar="PIXELS", help="longest side; without it as the film, up to 1920")
-    sub.add_argument("--rate", type=int, metavar="PER_SECOND", help="pictures a second; without it as the film")
-    sub.add_argument("--quality", choices=("hall", "phone", "small"), help="for the hall, for the phone, small")
-    sub.add_argument("--run-up", metavar="COUNTS", help="counts before each clip: 0 to 64, or phrase")
-    sub.add_argument("--count-in", choices=tuple(_COUNT_INS), help="what they show and say")
-    sub.add_argument("--numbers", choices=tuple(_NUMBERS), help="how counts are said")
+    sub.add_argument("--keep-profile", metavar="NAME", help=tr("keep these settings under a name, for all projects"))
+    sub.add_argument("--new-section", metavar="SECTION", help=tr("the section that a class set teaches"))
+    sub.add_argument("--speeds", type=int, nargs="+", metavar="PERCENT", help=tr("25 to 125, such as 100 75 50"))
+    sub.add_argument("--sound", choices=("song", "clicks", "voice", "room", "none"), help=tr("what is heard"))
+    sub.add_argument(
+        "--also-sound",
+        choices=("song", "clicks", "voice", "none"),
+        nargs="+",
+        default=[],
+        help=tr("more sounds to write"),
+    )
+    sub.add_argument("--clicks-over", type=float, metavar="LEVEL", help=tr("clicks over the song, 0 to 1"))
+    sub.add_argument("--voice-over", type=float, metavar="LEVEL", help=tr("the counting voice over the song, 0 to 1"))
+    sub.add_argument("--room-under", type=float, metavar="LEVEL", help=tr("what the film heard under the song, 0 to 1"))
+    sub.add_argument("--voice-language", choices=tuple(LANGUAGES), help=tr("what the counting voice speaks"))
+    sub.add_argument(
+        "--excerpt", type=float, metavar="SECONDS", help=tr("so much of the song in each clip, from its 1 on")
+    )
+    sub.add_argument("--style", choices=("corner", "strip", "floor"), help=tr("where the counts stand"))
+    sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help=tr("the picture's shape"))
+    sub.add_argument("--follow", action="store_true", help=tr("go close to the dancer and follow slowly"))
+    sub.add_argument("--size", type=int, metavar="PIXELS", help=tr("longest side; without it as the film, up to 1920"))
+    sub.add_argument("--rate", type=int, metavar="PER_SECOND", help=tr("pictures a second; without it as the film"))
+    sub.add_argument("--quality", choices=("hall", "phone", "small"), help=tr("for the hall, for the phone, small"))
+    sub.add_argument("--run-up", metavar="COUNTS", help=tr("counts before each clip: 0 to 64, or phrase"))
+    sub.add_argument("--count-in", choices=tuple(_COUNT_INS), help=tr("what they show and say"))
+    sub.add_argument("--numbers", choices=tuple(_NUMBERS), help=tr("how counts are said"))
     sub.add_argument(
         "--looks",
         nargs="+",
         default=[],
         metavar="LOOK",
-        help="more versions with other things over the picture: feet, words, clean, or NAME=LANE,LANE… of "
+        help=tr("more versions with other things over the picture: feet, words, clean, or NAME=LANE,LANE… of ")
         + ", ".join(x.name.lower() for x in Lane),
     )
-    sub.add_argument("--call-ahead", type=int, metavar="COUNTS", help="counts ahead that a tag or restart is called")
-    sub.add_argument("--run-through", choices=("front", "back", "none"), help="the view of the run-through, or none")
+    sub.add_argument(
+        "--call-ahead", type=int, metavar="COUNTS", help=tr("counts ahead that a tag or restart is called")
+    )
+    sub.add_argument(
+        "--run-through", choices=("front", "back", "none"), help=tr("the view of the run-through, or none")
+    )
     sub.add_argument(
         "--from-to",
         nargs=2,
         metavar=("FROM", "TO"),
-        help="counts of the run-through, from FROM up to TO; 0 is the first danced",
+        help=tr("counts of the run-through, from FROM up to TO; 0 is the first danced"),
     )
     sub.add_argument(
         "--cards",
         nargs="+",
         default=[],
         metavar="CARD=COUNTS",
-        help="cards in the run-through: title=8 section=4 tag=4 end=8; 0 is none",
+        help=tr("cards in the run-through: title=8 section=4 tag=4 end=8; 0 is none"),
     )
-    sub.add_argument("--even", action="store_true", help="count evenly where the song is not heard")
+    sub.add_argument("--even", action="store_true", help=tr("count evenly where the song is not heard"))
     sub.add_argument(
         "--also",
         choices=("filmed", "watch", "half-time", "beside", "feet"),
         nargs="+",
         default=[],
-        help="more versions: as filmed, to progress, half-time, front and back side by side, feet in a corner",
+        help=tr("more versions: as filmed, to progress, half-time, front and back side by side, feet in a corner"),
     )
 
 
@@ -101,7 +114,13 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
         named = next((s.id for s in project.dance.sections if s.name == arguments.new_section), None)
         if named is None:
             known = ", ".join(s.name for s in project.dance.sections) or "none"
-            raise InputError(f"There is no section “{arguments.new_section}”; the dance has: {known}.")
+            raise InputError(
+                tr(
+                    "There is no section “{new_section}”; the dance has: {known}.",
+                    new_section=arguments.new_section,
+                    known=known,
+                )
+            )
         out = replace(out, new_section=named)
     if arguments.speeds:
         speeds = sorted({Fraction(percent, 100) for percent in arguments.speeds}, reverse=True)
@@ -136,7 +155,13 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
 def _profile(name: str) -> Profile:
     found = next((p for p in every_profile() if p.key == name), None)
     if found is None:
-        raise InputError(f"There is no profile “{name}”. There are: {', '.join(p.key for p in every_profile())}.")
+        raise InputError(
+            tr(
+                "There is no profile “{name}”. There are: {words}.",
+                name=name,
+                words=", ".join(p.key for p in every_profile()),
+            )
+        )
     return found
 
 
@@ -163,7 +188,7 @@ def _card(words: str) -> tuple[str, int]:
     """A card and for how many counts it stands, as typed; raises InputError."""
     name, _, counts = words.partition("=")
     if name not in {f.name for f in fields(Cards)} or not counts.isdecimal() or len(counts) > 3:
-        raise InputError(f"“{words}” is no card. Say title=8, section=4, tag=4 or end=8; 0 is none.")
+        raise InputError(tr("“{words}” is no card. Say title=8, section=4, tag=4 or end=8; 0 is none.", words=words))
     return name, int(counts)
 
 
@@ -177,9 +202,14 @@ def look_of(words: str) -> NamedLook:
     wanted = [w.strip().lower() for w in lanes.split(",") if w.strip()]
     wrong = [w for w in wanted if w not in names]
     if not equals or wrong:
-        what = f"“{wrong[0]}” in “{words}”" if wrong else f"“{words}”"
+        what = tr("“{value}” in “{words}”", value=wrong[0], words=words) if wrong else f"“{words}”"
         raise InputError(
-            f"{what} is not known. Say {', '.join(known)}, or NAME=LANE,LANE… with lanes of {', '.join(names)}."
+            tr(
+                "{what} is not known. Say {words}, or NAME=LANE,LANE… with lanes of {words2}.",
+                what=what,
+                words=", ".join(known),
+                words2=", ".join(names),
+            )
         )
     return NamedLook(name.strip(), tuple(x for x in Lane if x in {names[w] for w in wanted}))
 

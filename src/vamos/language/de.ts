@@ -36,6 +36,17 @@
   </message>
   <message>
    <location filename="../cli/commands.py" />
+   <source>The demo project: {project}</source>
+   <translation>Das Demoprojekt: {project}</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <location filename="../ui/stops/dance/follows.py" />
+   <source>a turn is still open</source>
+   <translation>eine Drehung ist noch offen</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/offers.py" />
    <location filename="../core/lesson/plan.py" />
@@ -56,6 +67,253 @@
    <translation>Wände</translation>
   </message>
   <message>
+   <location filename="../cli/commands.py" />
+   <source>{learned} to learn</source>
+   <translation>{learned} zu lernen</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{head}; {number:g} danced</source>
+   <translation>{head}; {number:g} getanzt</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>Verified: {number} comparisons, {number2} do not hold.</source>
+   <translation>Geprüft: {number} Vergleiche, {number2} stimmen nicht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{clips} clips in {folder}</source>
+   <translation>{clips} Clips in {folder}</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{value:.1f} a minute, {number} beats, meter {value2}, lead-in {value3} counts, confidence {value4:.0%}</source>
+   <translation>{value:.1f} pro Minute, {number} Beats, Takt {value2}, Vorlauf {value3} Counts, Sicherheit {value4:.0%}</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>the project has no song with a beat grid to compare with.</source>
+   <translation>das Projekt hat keinen Song mit Raster zum Vergleichen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{bpm:.1f} a minute, {tempo_ratio:.0%} of the song of the project; lead-in {lead_in} counts, {lead_in_s:.1f} s</source>
+   <translation>{bpm:.1f} pro Minute, {tempo_ratio:.0%} vom Song des Projekts; Vorlauf {lead_in} Counts, {lead_in_s:.1f} s</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{at}count {number:4d}  {name}, facing {facing}</source>
+   <translation>{at}Count {number:4d}  {name}, Blick nach {facing}</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <location filename="../core/pack/write.py" />
+   <source>There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.</source>
+   <translation>Noch ist nichts zu schneiden: ein Paket braucht einen Song mit Raster und eine darauf eingeordnete Aufnahme.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{files} files, {number} comparisons, {number2} do not hold</source>
+   <translation>{files} Dateien, {number} Vergleiche, {number2} stimmen nicht</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{number:g} counts for {number2:g} danced; the dance ends at {ends_at_s:.1f} s of {song_ends_at_s:.1f} s, facing </source>
+   <translation>{number:g} Counts für {number2:g} getanzte; der Tanz endet bei {ends_at_s:.1f} s von {song_ends_at_s:.1f} s, Blick nach </translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <location filename="../ui/stops/song/panel.py" />
+   <source>It fits.</source>
+   <translation>Er passt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>Vamos is out of the menu of {share}.</source>
+   <translation>Vamos ist aus dem Menü von {share} heraus.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>Vamos was not in the menu of {share}.</source>
+   <translation>Vamos war nicht im Menü von {share}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>{value}: {value2}, {number} passes, confidence {value3:.0%}</source>
+   <translation>{value}: {value2}, {number} Durchgänge, Sicherheit {value3:.0%}</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>not readable</source>
+   <translation>nicht lesbar</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>    the song is the same at {places}: which of these it is cannot be heard</source>
+   <translation>    der Song ist bei {places} gleich: welche der Stellen es ist, ist nicht zu hören</translation>
+  </message>
+  <message>
+   <location filename="../cli/footage.py" />
+   <source>{take} is split at {second:g} s; the second part is “{name}”.</source>
+   <translation>{take} ist bei {second:g} s geteilt; der zweite Teil ist „{name}“.</translation>
+  </message>
+  <message>
+   <location filename="../cli/footage.py" />
+   <source>There is no take “{name}”; there are: {names}.</source>
+   <translation>Es gibt keine Aufnahme „{name}“; es gibt: {names}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/footage.py" />
+   <source>{name}, {start_s:.1f} to {end_s:.1f} s: {reason}</source>
+   <translation>{name}, {start_s:.1f} bis {end_s:.1f} s: {reason}</translation>
+  </message>
+  <message>
+   <location filename="../cli/footage.py" />
+   <source>The 1 was moved there.</source>
+   <translation>Die 1 wurde dorthin verschoben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/footage.py" />
+   <source>{name}: sides are called: {calls}</source>
+   <translation>{name}: Seiten werden gesagt: {calls}</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>{films} in {out}: {number} comparisons, {number2} do not hold.</source>
+   <translation>{films} in {out}: {number} Vergleiche, {number2} stimmen nicht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>the wanted length; says what is left out</source>
+   <translation>die gewünschte Länge; sagt, was weggelassen wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>in which pieces it is put together</source>
+   <translation>in welchen Stücken er aufgebaut wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>how a section is met first</source>
+   <translation>wie man einem Abschnitt zuerst begegnet</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>when the whole dance is shown</source>
+   <translation>wann der ganze Tanz gezeigt wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>where walls, tags and restarts are told</source>
+   <translation>wo Wände, Brücken und Restarts erklärt werden</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>how it gets quicker</source>
+   <translation>wie es schneller wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>keep what was said in the project</source>
+   <translation>das Gesagte im Projekt behalten</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>write the plan as .md or .pdf</source>
+   <translation>den Plan als .md oder .pdf schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>write the film of the lesson there, and verify it</source>
+   <translation>den Film der Stunde dorthin schreiben und prüfen</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>write a loop of each section there, and verify them</source>
+   <translation>eine Schleife jedes Abschnitts dorthin schreiben und prüfen</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>write what to film for it as .md or .html</source>
+   <translation>als .md oder .html schreiben, was dafür zu filmen ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>There is no dance to teach yet. Write its sections at Dance, or read a sheet.</source>
+   <translation>Es gibt noch keinen Tanz zu lehren. Schreib seine Abschnitte bei Tanz, oder lies ein Blatt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>A take is logged with --rolled, --heard and --stopped, such as 2026-05-01T18:30:12.5.</source>
+   <translation>Eine Aufnahme wird mit --rolled, --heard und --stopped notiert, etwa 2026-05-01T18:30:12.5.</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>log a take; the moments are ISO 8601</source>
+   <translation>eine Aufnahme notieren; die Zeitpunkte nach ISO 8601</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>when the camera ran</source>
+   <translation>wann die Kamera lief</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>when the song was heard first</source>
+   <translation>wann der Song zuerst zu hören war</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>when it stopped</source>
+   <translation>wann sie stoppte</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>the song's second heard first</source>
+   <translation>die Sekunde des Songs, die zuerst zu hören war</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>how it was</source>
+   <translation>wie es war</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>what went wrong</source>
+   <translation>was schiefging</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>from the start to where a camera can stand</source>
+   <translation>vom Anfang bis dorthin, wo eine Kamera stehen kann</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>focal length for a frame of 36 × 24 mm</source>
+   <translation>Brennweite für ein Bild von 36 × 24 mm</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>the phone is held upright</source>
+   <translation>das Telefon wird hochkant gehalten</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>how high the camera stands</source>
+   <translation>wie hoch die Kamera steht</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>how far arms and what they hold reach</source>
+   <translation>wie weit Arme und was sie halten reichen</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>the length of a step</source>
+   <translation>die Länge eines Schritts</translation>
+  </message>
+  <message>
    <location filename="../cli/lessons.py" />
    <location filename="../core/pack/summary.py" />
    <location filename="../ui/stops/pack/panel.py" />
@@ -68,6 +326,412 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>films</source>
    <translation>Filme</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>--{name} “{value}” is no moment; write it as 2026-05-01T18:30:12.5.</source>
+   <translation>--{name} „{value}“ ist kein Zeitpunkt; schreib ihn als 2026-05-01T18:30:12.5.</translation>
+  </message>
+  <message>
+   <location filename="../cli/lessons.py" />
+   <source>{name}: on {away} learners look away from the screen.</source>
+   <translation>{name}: auf {away} sehen die Lernenden vom Bildschirm weg.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>put Vamos into the desktop’s menu; projects open with it</source>
+   <translation>Vamos ins Menü des Desktops legen; Projekte öffnen sich damit</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>open a project in the window</source>
+   <translation>ein Projekt im Fenster öffnen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>make the demo project, then open it</source>
+   <translation>das Demoprojekt machen, dann öffnen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>find the beat grid of a song</source>
+   <translation>das Raster eines Songs finden</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>see how another song fits the dance of a project</source>
+   <translation>sehen, wie ein anderer Song zum Tanz eines Projekts passt</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>read a count sheet and say all that follows from it</source>
+   <translation>ein Tanzblatt lesen und sagen, was daraus folgt</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>write the count sheet of a project or sheet</source>
+   <translation>das Tanzblatt eines Projekts oder Blatts schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>place takes on a song by their sound</source>
+   <translation>Aufnahmen nach ihrem Ton auf einem Song einordnen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>the whole main job: a pack from a song and takes, without questions</source>
+   <translation>die ganze Arbeit: ein Paket aus Song und Aufnahmen, ohne Fragen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>list the clips that would be cut, with reasons and problems</source>
+   <translation>die Clips auflisten, die geschnitten würden, mit Gründen und Fehlern</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>what exists in which view, and what to film next</source>
+   <translation>was es in welcher Ansicht gibt, und was als Nächstes zu filmen ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>plan the lesson: steps, how often, how slow, how long, what to film</source>
+   <translation>die Stunde planen: Schritte, wie oft, wie langsam, wie lang, was zu filmen ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>where something is danced, and which clips show it</source>
+   <translation>wo etwas getanzt wird, und welche Clips es zeigen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>does the dancer stay in the picture: room, lens, travel, reach</source>
+   <translation>bleiben die Tanzenden im Bild: Raum, Objektiv, Weg, Reichweite</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>what was filmed when, and what is to be done again; it places takes</source>
+   <translation>was wann gefilmt wurde, und was noch einmal zu tun ist; ordnet Aufnahmen ein</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>look for holds danced through, late entries, hands out of the picture</source>
+   <translation>nach durchgetanzten Halten, späten Einsätzen, Händen außerhalb des Bildes suchen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>listen to the takes: where the voice says “one” over the song</source>
+   <translation>die Aufnahmen anhören: wo die Stimme über dem Song „eins“ sagt</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>listen to a take in a recording made beside it, and place it anew</source>
+   <translation>eine Aufnahme in einer daneben gemachten Tonaufnahme anhören und neu einordnen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>treat what a film shows from a second on as a take of its own</source>
+   <translation>was ein Film ab einer Sekunde zeigt, als eigene Aufnahme behandeln</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>write the pack of a project</source>
+   <translation>das Paket eines Projekts schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>decode a pack and compare it with its manifest</source>
+   <translation>ein Paket dekodieren und mit seinem Manifest vergleichen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Dance tutorials from a song and phone footage.</source>
+   <translation>Tanzanleitungen aus einem Song und Telefonfilmen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Exit status: 0 done, 1 finished with problems that are listed, 2 cannot.</source>
+   <translation>Rückgabewert: 0 fertig, 1 fertig mit aufgelisteten Fehlern, 2 nicht möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>no progress on standard error</source>
+   <translation>kein Fortschritt auf der Fehlerausgabe</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>take it out again</source>
+   <translation>wieder herausnehmen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>the share folder; yours (~/.local/share) without it</source>
+   <translation>der Ordner share; ohne Angabe der eigene (~/.local/share)</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>where to make it</source>
+   <translation>wo sie gemacht wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>only make it and say where it is</source>
+   <translation>nur machen und sagen, wo es ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>write the demo's pack there as well, and verify it</source>
+   <translation>auch das Paket der Demo dorthin schreiben und prüfen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>write the beats as well, as .csv, .mid or .otio</source>
+   <translation>auch die Beats schreiben, als .csv, .mid oder .otio</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>a sheet as .csv, .json or .md, or a project</source>
+   <translation>ein Blatt als .csv, .json oder .md, oder ein Projekt</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>a project, or a sheet as .csv, .json or .md</source>
+   <translation>ein Projekt, oder ein Blatt als .csv, .json oder .md</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>.pdf, .md, .csv or .json; .svg is the wall map</source>
+   <translation>.pdf, .md, .csv oder .json; .svg ist die Wandkarte</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>keep the project in this file as well</source>
+   <translation>auch das Projekt in dieser Datei behalten</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>first add a clip of your own to the project: counts from FROM up to TO, 0 is the first danced</source>
+   <translation>zuerst einen eigenen Clip ins Projekt aufnehmen: Counts von FROM bis vor TO, 0 ist der erste getanzte</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>first take a clip of your own out of the project</source>
+   <translation>zuerst einen eigenen Clip aus dem Projekt nehmen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>write the list as .md or .csv</source>
+   <translation>die Liste als .md oder .csv schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>such as: half turn; 5&amp;6; back view of the tag</source>
+   <translation>etwa: half turn; 5&amp;6; back view of the tag</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>move the 1 of the song to where it is said</source>
+   <translation>die 1 des Songs dorthin verschieben, wo sie gesagt wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>its name</source>
+   <translation>ihr Name</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>such as a voice memo of the same moment</source>
+   <translation>etwa eine Sprachnotiz desselben Moments</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>its own sound again</source>
+   <translation>wieder der eigene Ton</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>say how many files, how long and how large, write none</source>
+   <translation>sagen, wie viele Dateien, wie lang und wie groß; keine schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>write the result as JSON; - is standard output</source>
+   <translation>das Ergebnis als JSON schreiben; - ist die Standardausgabe</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Stopped. Nothing half-written was left.</source>
+   <translation>Angehalten. Nichts Halbgeschriebenes ist liegen geblieben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <location filename="../ui/work/runner.py" />
+   <source>There is not enough memory for this. Close other programs and try again.</source>
+   <translation>Dafür ist nicht genug Speicher da. Schließ andere Programme und versuch es noch einmal.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>This is a fault of Vamos, not of yours. What was written before stands; nothing else was changed. A report without anything private is in {log_path}.</source>
+   <translation>Das ist ein Fehler von Vamos, nicht von dir. Was vorher geschrieben wurde, besteht; sonst wurde nichts geändert. Ein Bericht ohne Privates steht in {log_path}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>settings for a purpose: {names}, or one of your own</source>
+   <translation>Einstellungen für einen Zweck: {names}, oder ein eigenes</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>keep these settings under a name, for all projects</source>
+   <translation>diese Einstellungen unter einem Namen behalten, für alle Projekte</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>the section that a class set teaches</source>
+   <translation>der Abschnitt, den ein Satz für die Stunde lehrt</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>25 to 125, such as 100 75 50</source>
+   <translation>25 bis 125, etwa 100 75 50</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>what is heard</source>
+   <translation>was zu hören ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>more sounds to write</source>
+   <translation>weitere Töne zu schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>clicks over the song, 0 to 1</source>
+   <translation>Klicks über dem Song, 0 bis 1</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>the counting voice over the song, 0 to 1</source>
+   <translation>die Zählstimme über dem Song, 0 bis 1</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>what the film heard under the song, 0 to 1</source>
+   <translation>was der Film hörte, unter dem Song, 0 bis 1</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>what the counting voice speaks</source>
+   <translation>was die Zählstimme spricht</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>so much of the song in each clip, from its 1 on</source>
+   <translation>so viel vom Song in jedem Clip, ab seiner 1</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>where the counts stand</source>
+   <translation>wo die Counts stehen</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>the picture's shape</source>
+   <translation>die Form des Bildes</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>go close to the dancer and follow slowly</source>
+   <translation>nah an die Tanzenden gehen und langsam folgen</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>longest side; without it as the film, up to 1920</source>
+   <translation>längste Seite; ohne Angabe wie der Film, bis 1920</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>pictures a second; without it as the film</source>
+   <translation>Bilder pro Sekunde; ohne Angabe wie der Film</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>for the hall, for the phone, small</source>
+   <translation>für den Saal, für das Telefon, klein</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>counts before each clip: 0 to 64, or phrase</source>
+   <translation>Counts vor jedem Clip: 0 bis 64, oder phrase</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>what they show and say</source>
+   <translation>was sie zeigen und sagen</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>how counts are said</source>
+   <translation>wie die Counts heißen</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>counts ahead that a tag or restart is called</source>
+   <translation>wie viele Counts vorher eine Brücke oder ein Restart angesagt wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>the view of the run-through, or none</source>
+   <translation>die Ansicht des Durchlaufs, oder none</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>counts of the run-through, from FROM up to TO; 0 is the first danced</source>
+   <translation>Counts des Durchlaufs, von FROM bis vor TO; 0 ist der erste getanzte</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>cards in the run-through: title=8 section=4 tag=4 end=8; 0 is none</source>
+   <translation>Karten im Durchlauf: title=8 section=4 tag=4 end=8; 0 ist keine</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>count evenly where the song is not heard</source>
+   <translation>gleichmäßig zählen, wo der Song nicht zu hören ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>more versions: as filmed, to progress, half-time, front and back side by side, feet in a corner</source>
+   <translation>weitere Fassungen: wie gefilmt, bis hierher, halbes Tempo, von vorn und hinten nebeneinander, die Füße in einer Ecke</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>There is no profile “{name}”. There are: {words}.</source>
+   <translation>Es gibt kein Profil „{name}“. Es gibt: {words}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>“{words}” is no card. Say title=8, section=4, tag=4 or end=8; 0 is none.</source>
+   <translation>„{words}“ ist keine Karte. Schreib title=8, section=4, tag=4 oder end=8; 0 ist keine.</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>“{value}” in “{words}”</source>
+   <translation>„{value}“ in „{words}“</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>{what} is not known. Say {words}, or NAME=LANE,LANE… with lanes of {words2}.</source>
+   <translation>{what} ist nicht bekannt. Schreib {words}, oder NAME=LANE,LANE… mit Angaben aus {words2}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>more versions with other things over the picture: feet, words, clean, or NAME=LANE,LANE… of </source>
+   <translation>weitere Fassungen mit anderem über dem Bild: feet, words, clean, oder NAME=LANE,LANE… aus </translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>There is no section “{new_section}”; the dance has: {known}.</source>
+   <translation>Es gibt keinen Abschnitt „{new_section}“; der Tanz hat: {known}.</translation>
   </message>
   <message>
    <location filename="../core/align/better_sound.py" />
@@ -3092,6 +3756,7 @@
   <message>
    <location filename="../core/model/look.py" />
    <location filename="../core/pack/students_page.py" />
+   <location filename="../core/pack/summary.py" />
    <location filename="../ui/preview/clip_preview.py" />
    <source>half-time</source>
    <translation>halbes Tempo</translation>
@@ -3908,11 +4573,6 @@
   </message>
   <message>
    <location filename="../core/pack/write.py" />
-   <source>There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.</source>
-   <translation>Noch ist nichts zu schneiden: ein Paket braucht einen Song mit Raster und eine darauf eingeordnete Aufnahme.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
    <source>The rights of the music are yours to clear; this is no legal advice.</source>
    <translation>Die Rechte an der Musik klärst du selbst; dies ist keine Rechtsberatung.</translation>
   </message>
@@ -4547,6 +5207,34 @@
    <location filename="../core/plan/shots.py" />
    <source>Film in {view} view: {words}.</source>
    <translation>Filme {view}: {words}.</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/versions.py" />
+   <location filename="../ui/stops/film/take_fields.py" />
+   <source>with the song</source>
+   <translation>mit dem Song</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/versions.py" />
+   <source>with clicks</source>
+   <translation>mit Klicks</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/versions.py" />
+   <location filename="../ui/page/content.py" />
+   <location filename="../ui/stops/film/take_fields.py" />
+   <source>counted aloud</source>
+   <translation>laut gezählt</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/versions.py" />
+   <source>with the room</source>
+   <translation>mit dem Raum</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/versions.py" />
+   <source>silent</source>
+   <translation>still</translation>
   </message>
   <message>
    <location filename="../core/render/languages.py" />
@@ -5388,12 +6076,6 @@
    <location filename="../ui/page/content.py" />
    <source>{now:.0f} a minute</source>
    <translation>{now:.0f} pro Minute</translation>
-  </message>
-  <message>
-   <location filename="../ui/page/content.py" />
-   <location filename="../ui/stops/film/take_fields.py" />
-   <source>counted aloud</source>
-   <translation>laut gezählt</translation>
   </message>
   <message>
    <location filename="../ui/page/model.py" />
@@ -6409,11 +7091,6 @@
    <location filename="../ui/stops/dance/follows.py" />
    <source>, {number:g} left over</source>
    <translation>, {number:g} übrig</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/follows.py" />
-   <source>a turn is still open</source>
-   <translation>eine Drehung ist noch offen</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
@@ -7816,11 +8493,6 @@
    <location filename="../ui/stops/film/take_fields.py" />
    <source>Its own sound again</source>
    <translation>Wieder der eigene Ton</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/take_fields.py" />
-   <source>with the song</source>
-   <translation>mit dem Song</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9845,11 +10517,6 @@
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>It fits.</source>
-   <translation>Er passt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/song/panel.py" />
    <source>Move it there</source>
    <translation>Dorthin verschieben</translation>
   </message>
@@ -9962,11 +10629,6 @@
    <location filename="../ui/window.py" />
    <source>Single-letter keys are on.</source>
    <translation>Tasten aus einem Zeichen sind an.</translation>
-  </message>
-  <message>
-   <location filename="../ui/work/runner.py" />
-   <source>There is not enough memory for this. Close other programs and try again.</source>
-   <translation>Dafür ist nicht genug Speicher da. Schließ andere Programme und versuch es noch einmal.</translation>
   </message>
   <message>
    <location filename="../ui/work/runner.py" />

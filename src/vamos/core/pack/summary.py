@@ -45,7 +45,7 @@ def summary(project: str, clips: Sequence[ClipEntry], rights: str) -> str:
     lines += [
         tr(
             "The whole dance, {view}, {minutes}, {heard}",
-            view=c.view,
+            view=tr(c.view),
             minutes=minutes_text(c.duration_s),
             heard=_heard(c),
         )
@@ -56,7 +56,7 @@ def summary(project: str, clips: Sequence[ClipEntry], rights: str) -> str:
 
 
 def _heard(clip: ClipEntry) -> str:
-    return SOUND_WORDS[ClipSound(clip.sound)]
+    return tr(SOUND_WORDS[ClipSound(clip.sound)])
 
 
 def _views(clips: Iterable[ClipEntry], usual: str) -> str:
@@ -77,7 +77,7 @@ def _kinds(clip: ClipEntry) -> list[str]:
     if clip.look == "to watch":
         kinds.append(tr("without counts"))
     if clip.half_time:
-        kinds.append("half-time")
+        kinds.append(tr("half-time"))
     if clip.arrangement != "one picture":
-        kinds.append(clip.arrangement)
+        kinds.append(tr(clip.arrangement))
     return kinds

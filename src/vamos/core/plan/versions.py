@@ -10,14 +10,15 @@ from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.project import Output
 from vamos.core.model.take import View
 from vamos.core.plan.flip import AS_FILMED
+from vamos.language import marked
 
 #: What is heard, in words that may stand in a file name.
 SOUND_WORDS = {
-    ClipSound.SONG: "with the song",
-    ClipSound.CLICKS: "with clicks",
-    ClipSound.VOICE: "counted aloud",
-    ClipSound.ROOM: "with the room",
-    ClipSound.NONE: "silent",
+    ClipSound.SONG: marked("with the song"),
+    ClipSound.CLICKS: marked("with clicks"),
+    ClipSound.VOICE: marked("counted aloud"),
+    ClipSound.ROOM: marked("with the room"),
+    ClipSound.NONE: marked("silent"),
 }
 #: Which view joins which in an arrangement.
 _PARTNERS = {
