@@ -50,7 +50,7 @@ def card_of(project: Project, follows: DanceFacts | None = None) -> Card:
         (tr("Song"), song.title if song else ""),
         (tr("Starts"), starts),
         (tr("By"), dance.credits),
-        (tr("Level"), dance.level),
+        (tr("Level"), tr(dance.level)),
         (
             tr("Counts"),
             str(follows.wall_counts or tr("{counts_to_learn} to learn", counts_to_learn=follows.counts_to_learn)),

@@ -9,6 +9,7 @@ from vamos.core.lesson.step import Step
 from vamos.core.model.lesson import StepKind
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
+from vamos.core.plan.flip import BACK, MIRRORED, label_words
 
 #: Steps that a student does not play: what a teacher says around them.
 _SAID = (StepKind.SAY,)
@@ -44,7 +45,8 @@ def lesson_items(project: Project, sections: list[dict[str, Any]], through: bool
 
 def _view(step: Step, views: list[dict[str, Any]]) -> int | None:
     """The way of seeing a section that a step asks for; None where the pack has none."""
-    wanted = {View.BACK: "back view", View.FEET: "feet"}.get(step.view, "mirrored")
+    label = {View.BACK: BACK, View.FEET: str(View.FEET)}.get(step.view, MIRRORED)
+    wanted = label_words(label, short=True)
     found = [k for k, v in enumerate(views) if v["name"].startswith(wanted)]
     if step.half_time:
         return next((k for k in found if "half-time" in views[k]["name"]), None)
