@@ -45,7 +45,7 @@ class LinePace:
 
 
 def middle_slope(values: Floats) -> float:
-    """The middle of the slopes through each two of some values one apart, ``(n,)`` with n ≥ 2 (Theil 1950, Sen 1968)."""
+    """The middle of the slopes through each two values, which lie one apart: ``(n,)``, n ≥ 2 (Theil 1950, Sen 1968)."""
     first, second = np.triu_indices(len(values), 1)
     return float(np.median((values[second] - values[first]) / (second - first)))
 
