@@ -19,7 +19,18 @@ ROOT = HERE.parent
 #: One more than the cores there are: some wait for a browser, a sound card, a window.
 WORKERS = 3
 #: The other modules of the core share so many processes.
-GROUPS = 12
+GROUPS = 8
+#: Modules of the window that are small share one, too.
+SMALL = (
+    "test_dance_answers",
+    "test_first_run",
+    "test_notify",
+    "test_recent",
+    "test_runner",
+    "test_song_voice",
+    "test_sound_feed",
+    "test_words",
+)
 #: Modules known to take longest start first.
 SLOW = (
     "test_cli",
@@ -28,6 +39,11 @@ SLOW = (
     "test_verify",
     "test_compose",
     "test_monkey",
+    "test_film_stop",
+    "test_assistive",
+    "test_lesson_stop",
+    "test_sizes",
+    "test_pack_stop",
     "test_reuse",
     "test_demo_pack",
     "test_window",
@@ -45,10 +61,12 @@ def modules(names: list[str]) -> list[str]:
 def together(found: list[str]) -> list[tuple[str, ...]]:
     """Modules that share a process: those of the core in small groups, as importing takes longer than most of them."""
     alone = [m for m in found if m.endswith(SLOW) or not m.startswith("tests.core.")]
-    small = [m for m in found if m not in alone]
+    windows = tuple(m for m in alone if m.endswith(SMALL))
+    alone = [m for m in alone if m not in windows]
+    small = [m for m in found if m not in alone and m not in windows]
     groups = [tuple(small[k::GROUPS]) for k in range(GROUPS)]
     first = [(m,) for m in alone if m.endswith(SLOW)]
-    return [*first, *(g for g in groups if g), *((m,) for m in alone if not m.endswith(SLOW))]
+    return [*first, *(g for g in (*groups, windows) if g), *((m,) for m in alone if not m.endswith(SLOW))]
 
 
 def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float]:

@@ -8,6 +8,7 @@ import unittest
 from PyQt6.QtWidgets import QWidget
 
 from tests.ui.qt import StopCase
+from vamos.language import ENGLISH, language
 from vamos.ui.parts.buttons import Button
 from vamos.ui.stops import STOPS
 
@@ -19,7 +20,8 @@ class SizesTest(StopCase):
     STOP = "Song"
 
     def test_all_stops_at_all_sizes(self):
-        for size in SIZES:
+        # In a language with longer words, the smallest and a usual one.
+        for size in SIZES if language() == ENGLISH else SIZES[:3:2]:
             self.window.resize(*size)
             places = set()
             for stop in STOPS:
