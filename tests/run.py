@@ -1,4 +1,4 @@
-"""Runs all tests in three processes and prints ``N passed, N failed`` last.
+"""Runs all tests in a few processes and prints ``N passed, N failed`` last.
 
 ``tests/run.py NAME …`` runs only modules whose path contains one of the names.
 """
@@ -16,8 +16,8 @@ from pathlib import Path
 
 HERE = Path(__file__).resolve().parent
 ROOT = HERE.parent
-#: One more than the cores there are: some wait for a browser, a sound card, a window.
-WORKERS = 3
+#: Two more than the cores there are: some wait for a browser, a sound card, a window.
+WORKERS = (os.cpu_count() or 2) + 2
 #: The other modules of the core share so many processes.
 GROUPS = 8
 #: Modules of the window that are small share one, too.
@@ -31,23 +31,25 @@ SMALL = (
     "test_sound_feed",
     "test_words",
 )
-#: Modules known to take longest start first.
+#: Modules known to take longest start first; the first one makes the demo, those after it do without for a while.
 SLOW = (
     "test_cli",
     "test_make_foreign",
-    "test_students_page",
     "test_verify",
+    "test_spliced",
+    "test_reuse",
     "test_compose",
+    "test_students_page",
     "test_monkey",
     "test_film_stop",
     "test_assistive",
     "test_lesson_stop",
     "test_sizes",
     "test_pack_stop",
-    "test_reuse",
     "test_demo_pack",
     "test_window",
-    "test_spliced",
+    "test_cut_stop",
+    "test_contrast",
 )
 
 
@@ -55,7 +57,8 @@ def modules(names: list[str]) -> list[str]:
     found = [p.relative_to(ROOT).with_suffix("") for p in sorted(HERE.rglob("test_*.py"))]
     dotted = [".".join(p.parts) for p in found]
     wanted = [m for m in dotted if not names or any(n in m for n in names)]
-    return sorted(wanted, key=lambda m: not m.endswith(SLOW))
+    place = {name: k for k, name in enumerate(SLOW)}
+    return sorted(wanted, key=lambda m: place.get(m.rsplit(".", 1)[-1], len(SLOW)))
 
 
 def together(found: list[str]) -> list[tuple[str, ...]]:
