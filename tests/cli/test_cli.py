@@ -9,6 +9,7 @@ import sys
 import unittest
 from dataclasses import replace
 from pathlib import Path
+from unittest import mock
 
 import numpy as np
 
@@ -27,6 +28,15 @@ def vamos(*arguments: object) -> tuple[int, str, str]:
     with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
         status = run([str(a) for a in arguments])
     return status, out.getvalue(), err.getvalue()
+
+
+class DemoCommandTest(FolderCase):
+    def test_the_window_comes_before_the_demo(self):
+        """Making it takes a while the first time: it is made where it can be watched and stopped."""
+        with mock.patch("vamos.ui.app.run_window", return_value=0) as opened:
+            self.assertEqual(vamos("demo", self.folder / "demo")[0], 0)
+        opened.assert_called_once_with(None, self.folder / "demo")
+        self.assertEqual(self.listing(), [])
 
 
 class GridCommandTest(FolderCase):

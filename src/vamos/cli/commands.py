@@ -46,13 +46,20 @@ def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.demo.build import default_folder, make_demo
 
     folder = arguments.folder or default_folder()
+    if arguments.pack is None and not arguments.no_window:
+        return _demo_window(folder)
     project = make_demo(folder, terminal.progress())
     terminal.say(tr("The demo project: {project}", project=project))
     if arguments.pack is not None:
         return _pack_and_verify(load(project), project.parent, arguments.pack, terminal)
-    if arguments.no_window:
-        return 0
-    return window(project)
+    return 0
+
+
+def _demo_window(folder: Path) -> int:
+    """The window at once; where the demo is not made yet, it is made there, and can be watched and stopped."""
+    from vamos.ui.app import run_window
+
+    return run_window(None, folder)
 
 
 def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:

@@ -19,8 +19,8 @@ if TYPE_CHECKING:
     from vamos.ui.window import Window
 
 
-def run_window(project: Path | None) -> int:
-    """Open the window on a project, on what was open last, or on the empty page."""
+def run_window(project: Path | None, demo: Path | None = None) -> int:
+    """Open the window on a project, on what was open last, or on the empty page; or on the demo of a folder."""
     from PyQt6.QtGui import QIcon
     from PyQt6.QtWidgets import QApplication
 
@@ -54,8 +54,11 @@ def run_window(project: Path | None) -> int:
         hints.colorSchemeChanged.connect(lambda _scheme: window.follow_light())
     teller = FaultTeller(window)
     teller.install()
-    open_first(window, project)
+    if demo is None:
+        open_first(window, project)
     window.show()
+    if demo is not None:
+        window.project_commands.open_demo(demo)
     return app.exec()
 
 

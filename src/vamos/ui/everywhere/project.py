@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from pathlib import Path
 
 from vamos.core.document.files import SUFFIX
 from vamos.language import tr
@@ -69,13 +70,13 @@ class ProjectCommands:
         if path is not None:
             self._desk.session.save_as(path)
 
-    def open_demo(self) -> None:
+    def open_demo(self, folder: Path | None = None) -> None:
         from vamos.demo.build import default_folder, make_demo
 
         desk = self._desk
         desk.run(
             tr("Making the demo"),
-            lambda progress: make_demo(default_folder(), progress),
+            lambda progress: make_demo(folder or default_folder(), progress),
             lambda path: open_path(desk, path),
         )
 
