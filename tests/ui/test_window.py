@@ -47,6 +47,7 @@ class EmptyWindowTest(WindowCase, FolderCase):
         self.drop(self.folder / "click.wav")
         self.until(lambda: self.window.session.lines, "lines")
         self.idle()
+        self.settle()
         self.assertIs(self.window.center.currentWidget(), self.window.page)
         self.assertIn("at 120", self.window.route.states["Song"].words)
         self.window.session.save_now()
