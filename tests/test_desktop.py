@@ -33,7 +33,8 @@ class FilesTest(unittest.TestCase):
     def test_they_speak_of_the_same(self):
         entry, meta = ((HERE / f"{desktop.ID}{end}").read_text() for end in (".desktop", ".metainfo.xml"))
         mime = (HERE / f"{desktop.ID}.xml").read_text()
-        kind = re.search(r"MimeType=(.*);", entry)[1]
+        kind, *media = re.search(r"MimeType=(.*);", entry)[1].split(";")
+        self.assertTrue(all(re.match("(audio|video)/", m) for m in media) and len(media) > 8)
         self.assertIn(f'type="{kind}"', mime)
         self.assertIn(f"<mediatype>{kind}</mediatype>", meta)
         self.assertIn(f"Icon={desktop.ID}\n", entry)
@@ -69,7 +70,7 @@ class InstallTest(FolderCase):
     def test_a_command_with_a_space_is_quoted(self):
         desktop.install(self.folder, Path("/opt/my programs/vamos"))
         entry = (self.folder / "applications" / f"{desktop.ID}.desktop").read_text()
-        self.assertIn('Exec="/opt/my programs/vamos" open %f\n', entry)
+        self.assertIn('Exec="/opt/my programs/vamos" open %F\n', entry)
 
     def test_a_folder_nobody_can_write_to_is_told(self):
         (self.folder / "file").write_text("")

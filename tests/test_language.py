@@ -7,12 +7,15 @@ import string
 import subprocess
 import sys
 import unittest
+from fractions import Fraction
 from pathlib import Path
 from unittest import mock
 from xml.etree import ElementTree
 
 import vamos.language as words
 from tests.support import FolderCase
+from vamos.core.lesson.search import Index
+from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 from vamos.core.model.take import View
 from vamos.language import LANGUAGES, catalogue_file, read_catalogue
 from vamos.plural import plural, plural_or_no
@@ -116,6 +119,17 @@ class InGerman(unittest.TestCase):
         self.assertEqual([plural(n, "wall") for n in (1, 2)], ["1 Wand", "2 Wände"])
         self.assertEqual(plural(2, "pass", "passes"), "2 Durchgänge")
         self.assertEqual(plural_or_no(0, "wall"), "keine Wände")
+        self.assertEqual([plural(Fraction(n, 2), "count") for n in (1, 2, 5)], ["0,5 Counts", "1 Count", "2,5 Counts"])
+
+    def test_searching_in_both_languages(self):
+        """What is typed may be German or the words of the sheet; a view by its own word."""
+        turn = Event(Fraction(1), Fraction(1), "pivot", foot=Foot.LEFT, kind=Kind.TURN, turn=4)
+        dance = Dance("d", (Section("A", 8, (turn,)), Section("Bogen", 4)), (Item(ItemKind.TAG, ("Bogen",)),))
+        index = Index(dance)
+        for typed in ("halbe Drehung", "half turn", "halbe drehung von hinten"):
+            self.assertEqual([h.section for h in index.find(typed)], [dance.sections[0].id], typed)
+        self.assertEqual(index.find("Brücke")[0].title, "Bogen")
+        self.assertEqual(index.find("ganze Drehung"), [])
 
     def test_titles_in_sentences_keep_their_nouns(self):
         self.assertEqual(words.inside("Blatt lesen"), "Blatt lesen")

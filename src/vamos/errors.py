@@ -36,6 +36,11 @@ class VamosError(Exception):
         head = f"{self.file}: {self.what}" if self.file else self.what
         return " ".join(part for part in (head, self.safe, self.todo) if part)
 
+    def outside(self) -> str:
+        """The same for somebody else's eyes: the file's name, not where it lies on this computer."""
+        head = f"{Path(self.file).name}: {self.what}" if self.file else self.what
+        return " ".join(part for part in (head, self.safe, self.todo) if part)
+
     def __str__(self) -> str:
         return self.text()
 

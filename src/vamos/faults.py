@@ -7,6 +7,7 @@ from __future__ import annotations
 
 import logging
 import platform
+import re
 import sys
 import time
 import traceback
@@ -72,5 +73,10 @@ def _short(path: str) -> str:
 
 
 def _without_paths(text: str) -> str:
-    """Words with every path cut down to its last name."""
-    return " ".join(Path(word).name if "/" in word and len(word) > 2 else word for word in text.split(" "))
+    """Words without any path: folders and names of files, blanks in them or not, are nobody's business."""
+    return _BARE.sub("(path)", _QUOTED.sub("(path)", text))
+
+
+#: A path in quotes, and one without: folders up to the last slash, then a name up to its ending or to a colon.
+_QUOTED = re.compile(r"""(['"“‘«])[^'"”’»\n]*/[^'"”’»\n]*['"”’»]""")
+_BARE = re.compile(r"""(?<![\w/])~?/(?:[^/\n'":]+/)*[^/\n'":]*?(?:\.\w{1,5}\b|(?=[:'"\n])|$)""")

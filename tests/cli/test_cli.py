@@ -35,7 +35,7 @@ class DemoCommandTest(FolderCase):
         """Making it takes a while the first time: it is made where it can be watched and stopped."""
         with mock.patch("vamos.ui.app.run_window", return_value=0) as opened:
             self.assertEqual(vamos("demo", self.folder / "demo")[0], 0)
-        opened.assert_called_once_with(None, self.folder / "demo")
+        opened.assert_called_once_with((), self.folder / "demo")
         self.assertEqual(self.listing(), [])
 
 

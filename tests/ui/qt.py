@@ -21,7 +21,7 @@ from vamos.ui.parts import theme
 from vamos.ui.parts.panel import Panel
 from vamos.ui.stops import STOPS
 from vamos.ui.window import Window
-from vamos.ui.work.settings import settings
+from vamos.ui.work.settings import closed_words
 
 #: Said by Qt's offscreen platform or its multimedia part, whatever the program does.
 EXPECTED = ("propagatesizehints", "pipewire", "pulse", "multimedia", "alsa")
@@ -52,7 +52,7 @@ class WindowCase(unittest.TestCase):
         self.addCleanup(qInstallMessageHandler, before)
         # The words for the first time are a test of their own.
         for stop in guide.WORDS:
-            settings().setValue(f"guide/{stop}", True)
+            closed_words(stop).set(True)
         self.window = Window()
         self.now = 0.0
         # Keys pressed by hand come a second apart; a sentence is typed at once.

@@ -189,7 +189,7 @@ class WatchingTest(CutCase):
         self.key(Qt.Key.Key_Space)
 
     def test_versions_one_after_another(self):
-        """Shift+V: with counts, to progress, half-time, as filmed, side by side, with feet; half-time runs at half the speed."""
+        """Shift+V: with counts, to progress, half-time, as filmed, side by side, with feet; in half-time the song keeps its speed."""
         kinds = []
         for _ in range(5):
             self.key(Qt.Key.Key_V, Shift)
@@ -200,7 +200,17 @@ class WatchingTest(CutCase):
         self.assertEqual([k.arrangement for k in kinds[3:]], [Arrangement.BESIDE, Arrangement.FEET])
         self.window.preview.watched.kind = kinds[1]
         self.key(Qt.Key.Key_Space)
-        self.assertEqual(self.window.preview.playback.speed, F(1, 2))
+        self.assertEqual(self.window.preview.playback.speed, F(1))
+        scene = self.window.preview.scene()
+        clip, clock = scene.clip, self.window.session.project.grid.time_map()
+        # The 1 of the dance is heard with its own beat, each later count with every second one.
+        for k in range(4):
+            self.assertAlmostEqual(
+                scene.counts_to_song(clip.counts.start + k), clock(clip.counts.start + 2 * k), places=6
+            )
+            self.assertAlmostEqual(
+                scene.song_to_counts(clock(clip.counts.start + 2 * k)), clip.counts.start + k, places=6
+            )
         self.key(Qt.Key.Key_Space)
 
     def test_side_by_side_is_wider(self):

@@ -208,7 +208,7 @@ class DemoDanceTest(DanceCase):
         self.window.rooms["Dance"].commands.read_sheet_from(self.folder / "s.csv")
         self.assertEqual(self.dance(), before)
         self.window.rooms["Dance"].commands.read_sheet_from(Path("none.csv"))
-        self.assertIn("no such file", self.window.status.words.text())
+        self.assertIn("no such count sheet", self.window.status.words.text())
         self.assertEqual(self.dance(), before)
 
     def test_typing_keys_do_not_steer_the_window(self):

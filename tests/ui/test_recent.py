@@ -10,7 +10,7 @@ from tests.support import FolderCase, demo_copy
 from tests.ui.qt import WindowCase
 from vamos.core.document import lock
 from vamos.ui.work import recent
-from vamos.ui.work.settings import settings
+from vamos.ui.work.settings import RECENT
 
 
 class RecentTest(WindowCase, FolderCase):
@@ -19,7 +19,7 @@ class RecentTest(WindowCase, FolderCase):
     def setUp(self) -> None:
         FolderCase.setUp(self)
         WindowCase.setUp(self)
-        settings().remove("recent")
+        RECENT.forget()
 
     def test_a_project_is_opened_from_its_card(self):
         path = demo_copy(self.folder)

@@ -85,7 +85,7 @@ class RunnerTest(RunnerCase):
             self.until(lambda: self.done)
         (words,) = self.faults
         self.assertIn("While: Listening", words)
-        self.assertIn("ValueError: bad thing in dance.vamos", words)
+        self.assertIn("ValueError: bad thing in (path)", words)
         self.assertNotIn("secret", words)
         self.assertEqual(self.done, ["fine"])
 
@@ -194,9 +194,9 @@ class WindowFaultTest(WindowCase, FolderCase):
             mock.patch.object(self.window.session, "open", side_effect=RuntimeError("odd")),
             contextlib.redirect_stderr(io.StringIO()),
         ):
-            app.open_first(self.window, self.folder / "x.vamos")
+            app.open_first(self.window, [self.folder / "x.vamos"])
         self.assertIn("Vamos itself", self.window.status.words.text())
-        app.open_first(self.window, self.folder / "none.vamos")
+        app.open_first(self.window, [self.folder / "none.vamos"])
         self.assertIn("none.vamos", self.window.status.words.text())
 
     def test_exceptions_in_threads_are_told(self):

@@ -4,42 +4,35 @@ from __future__ import annotations
 
 import argparse
 import sys
+from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-import msgspec
-
+from vamos.cli.files import change, load, may_write, reads, write_json
 from vamos.cli.output import with_output
 from vamos.cli.progress import Terminal
 from vamos.core.dance.checks import Problem
 from vamos.core.dance.offers import Offer
-from vamos.core.document.files import save, to_builtins, write_atomically
+from vamos.core.document.files import save, to_builtins
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.progress import Progress
-from vamos.errors import InputError
+from vamos.errors import InputError, WriteError
 from vamos.language import tr
 from vamos.plural import plural
 
 
-def load(path: Path) -> Project:
-    """The project in a file; raises MissingError or ProjectError."""
-    from vamos.core.open_document.reading import read_project
-
-    return read_project(path).project
-
-
-def window(project: Path | None) -> int:
-    """Open the window, on a project or on what was open last."""
+def window(files: Sequence[Path] = ()) -> int:
+    """Open the window, on files or on what was open last."""
     from vamos.ui.app import run_window
 
-    return run_window(project)
+    return run_window(files)
 
 
 def open_project(arguments: argparse.Namespace, terminal: Terminal) -> int:
-    return window(arguments.project)
+    return window(arguments.files)
 
 
 def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:
@@ -59,7 +52,7 @@ def _demo_window(folder: Path) -> int:
     """The window at once; where the demo is not made yet, it is made there, and can be watched and stopped."""
     from vamos.ui.app import run_window
 
-    return run_window(None, folder)
+    return run_window((), folder)
 
 
 def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
@@ -67,6 +60,9 @@ def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.grid.exchange import write_grid
     from vamos.core.media.probe import probe
 
+    reads(arguments.song)
+    for path in arguments.to:
+        may_write(path)
     found = detect_grid(arguments.song, terminal.progress())
     data = grid_data(found)
     for path in arguments.to:
@@ -111,6 +107,7 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.grid.detect import detect_grid
 
     project = load(arguments.project)
+    reads(arguments.song)
     if project.song is None or project.song.grid is None:
         raise InputError(tr("the project has no song with a beat grid to compare with."), file=arguments.project)
     found = fit_song(project.song.grid, project.dance, detect_grid(arguments.song, terminal.progress()))
@@ -136,7 +133,7 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
                 ends_at_s=found.ends_at_s,
                 song_ends_at_s=found.song_ends_at_s,
             )
-            + (clock_text(found.heading) if found.heading is not None else "unknown")
+            + (clock_text(found.heading) if found.heading is not None else tr("unknown"))
         )
         for note in found.notes or (tr("It fits."),):
             print(note)
@@ -239,6 +236,8 @@ def sheet(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
     project = _sheet_project(arguments.sheet)
     for path in arguments.to:
+        may_write(path)
+    for path in arguments.to:
         export_sheet(project, path)
         print(path)
     return 0
@@ -251,6 +250,7 @@ def _sheet_project(path: Path) -> Project:
 
     if path.suffix == SUFFIX:
         return load(path)
+    reads(path)
     found = read_sheet_file(path)
     for remark in found.remarks:
         print(f"{path}: {remark}", file=sys.stderr)
@@ -283,6 +283,9 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.make import make_project
     from vamos.core.time import minutes_text
 
+    reads(arguments.song, *arguments.takes)
+    if arguments.json and arguments.json != "-":
+        may_write(Path(arguments.json))
     project, problems = make_project(arguments.song, arguments.takes, progress=terminal.progress())
     assert project.song is not None and project.song.grid is not None
     by_path = {Path(t.media.path): t for t in project.takes}
@@ -330,6 +333,13 @@ def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.pack.write import check_place
 
     check_place(arguments.out)
+    if arguments.project and arguments.project.exists():
+        raise WriteError(
+            tr("there is something under this name."),
+            file=arguments.project,
+            safe=tr("It was not changed."),
+            todo=tr("Choose a new name for the project, or write its pack with “vamos pack”."),
+        )
     progress = terminal.progress()
     base = arguments.project.parent if arguments.project else None
     project, problems = make_project(arguments.song, arguments.takes, base, progress.part(0, 0.2))
@@ -343,10 +353,10 @@ def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
 def clips(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.plan.clips import plan_clips
 
-    project = load(arguments.project)
     if arguments.own or arguments.forget:
-        project = _own_clips(project, arguments)
-        save(project, arguments.project)
+        project = change(arguments.project, lambda now: _own_clips(now, arguments))
+    else:
+        project = load(arguments.project)
     planned = plan_clips(project)
     if arguments.json:
         write_json(arguments.json, [_clip_figures(project, arguments.project.parent, c, planned) for c in planned])
@@ -459,12 +469,3 @@ def listed(problems: tuple[str, ...], terminal: Terminal) -> int:
     for problem in dict.fromkeys(problems):
         terminal.say(f"! {problem}")
     return 1 if problems else 0
-
-
-def write_json(where: str, data: object) -> None:
-    text = msgspec.json.format(msgspec.json.encode(data), indent=1).decode() + "\n"
-    if where == "-":
-        sys.stdout.write(text)
-        sys.stdout.flush()
-    else:
-        write_atomically(Path(where), text.encode())

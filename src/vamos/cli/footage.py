@@ -5,9 +5,10 @@ from __future__ import annotations
 import argparse
 from typing import TYPE_CHECKING, Any
 
-from vamos.cli.commands import listed, load, write_json
+from vamos.cli.commands import listed
+from vamos.cli.files import change, load, reads, write_file, write_json
 from vamos.cli.progress import Terminal
-from vamos.core.document.files import save, to_builtins, write_atomically
+from vamos.core.document.files import to_builtins
 from vamos.errors import InputError
 from vamos.language import tr
 
@@ -24,7 +25,7 @@ def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
     found = shot_list(project)
     text = to_markdown(found, project.name)
     if arguments.to is not None:
-        write_atomically(arguments.to, (to_csv(found) if arguments.to.suffix == ".csv" else text).encode())
+        write_file(arguments.to, (to_csv(found) if arguments.to.suffix == ".csv" else text).encode())
     if arguments.json:
         write_json(arguments.json, to_builtins(found))
     elif arguments.to is None:
@@ -42,8 +43,8 @@ def movement(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.plan.said_sides import calls_words
 
     project = load(arguments.project)
-    project = with_movement(project, look(project, arguments.project.parent, terminal.progress()))
-    save(project, arguments.project)
+    seen = look(project, arguments.project.parent, terminal.progress())
+    project = change(arguments.project, lambda now: with_movement(now, seen))
     takes = [t for t in project.takes if t.passes]
     lines = lines_for(project)
     pace = {t.id: [paces(p, project.grid, lines) for p in t.passes if project.grid is not None] for t in takes}
@@ -76,9 +77,9 @@ def split(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """From a second on, a film is a take of its own."""
     from vamos.core.edit.split import split_take
 
-    project = load(arguments.project)
-    project = split_take(project, take_named(project, arguments.take).id, arguments.second)
-    save(project, arguments.project)
+    project = change(
+        arguments.project, lambda now: split_take(now, take_named(now, arguments.take).id, arguments.second)
+    )
     print(
         tr(
             "{take} is split at {second:g} s; the second part is “{name}”.",
@@ -103,17 +104,19 @@ def sound(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """Listen to a take in a recording made beside it, or in its own sound again; the take is placed anew."""
     from vamos.core.align.better_sound import better_sound
     from vamos.core.document.paths import locate
-    from vamos.core.edit.takes import set_better_sound
+    from vamos.core.edit.takes import replace_take, set_better_sound
     from vamos.core.make import place_all
 
     project, base = load(arguments.project), arguments.project.parent
     take = take_named(project, arguments.take)
     progress = terminal.progress()
     better = None
+    reads(arguments.recording)
     if arguments.recording is not None:
         better = better_sound(locate(take.media, base), arguments.recording, base, progress.part(0, 0.4))
     project, problems = place_all(set_better_sound(project, take.id, better), base, progress.part(0.4, 1.0))
-    save(project, arguments.project)
+    placed = project.take(take.id)
+    project = change(arguments.project, lambda now: replace_take(now, placed))
     for p in project.take(take.id).passes:
         print(
             tr(
@@ -140,7 +143,7 @@ def voice(arguments: argparse.Namespace, terminal: Terminal) -> int:
     project = load(arguments.project)
     heard = said_one(project, arguments.project.parent, terminal.progress())
     if arguments.move and heard.shift:
-        save(move_the_one(project, heard.shift), arguments.project)
+        change(arguments.project, lambda now: move_the_one(now, heard.shift))
     if arguments.json:
         write_json(arguments.json, to_builtins(heard) | {"known": heard.known})
     else:

@@ -7,9 +7,10 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from vamos.cli.commands import listed, load, write_json
+from vamos.cli.commands import listed
+from vamos.cli.files import change, load, write_file, write_json
 from vamos.cli.progress import Terminal
-from vamos.core.document.files import save, to_builtins, write_atomically
+from vamos.core.document.files import to_builtins
 from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
 from vamos.errors import InputError
 from vamos.language import tr
@@ -71,21 +72,23 @@ def lesson(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.lesson.plan import plan_lesson
     from vamos.core.plan.clips import plan_clips
 
-    project = _wished(load(arguments.project), arguments)
+    project = (
+        change(arguments.project, lambda now: _wished(now, arguments))
+        if arguments.keep
+        else _wished(load(arguments.project), arguments)
+    )
     plan, clips = plan_lesson(project), plan_clips(project)
     if not plan.steps:
         raise InputError(tr("There is no dance to teach yet. Write its sections at Dance, or read a sheet."))
-    if arguments.keep:
-        save(project, arguments.project)
     title = project.dance.name or project.name
     shots = to_film(plan, clips, project.grid)
     if arguments.film_list is not None:
         html = arguments.film_list.suffix == ".html"
         text = film_html(shots, title) if html else film_markdown(shots, title)
-        write_atomically(arguments.film_list, text.encode())
+        write_file(arguments.film_list, text.encode())
     if arguments.to is not None:
         pdf = arguments.to.suffix == ".pdf"
-        write_atomically(
+        write_file(
             arguments.to, lesson_pdf(plan, title, clips) if pdf else lesson_markdown(plan, title, clips).encode()
         )
     if arguments.json:
@@ -157,8 +160,7 @@ def filmed(arguments: argparse.Namespace, terminal: Terminal) -> int:
         rolled, heard, stopped = (_moment(arguments, name) for name in ("rolled", "heard", "stopped"))
         verdict = Verdict(arguments.verdict) if arguments.verdict else Verdict.OPEN
         entry = FilmedTake(arguments.add, rolled, heard, arguments.song, stopped, verdict, arguments.note)
-        project = log_take(project, entry)
-        save(project, arguments.project)
+        project = change(arguments.project, lambda now: log_take(now, entry))
     if arguments.json:
         write_json(arguments.json, {"filmed": to_builtins(project.filmed), "again": to_do_again(project.filmed)})
     else:
@@ -204,7 +206,7 @@ def find(arguments: argparse.Namespace, terminal: Terminal) -> int:
         write_json(arguments.json, to_builtins(hits))
     else:
         for hit in hits:
-            print(f"{hit.title}: {hit.words}; {', '.join(hit.clips) or 'no clip shows it'}")
+            print(f"{hit.title}: {hit.words}; {', '.join(hit.clips) or tr('no clip shows it')}")
     return 0 if hits else 1
 
 

@@ -15,7 +15,7 @@ from pathlib import Path
 from types import FrameType
 
 from vamos import __version__
-from vamos.cli import commands, footage, lessons
+from vamos.cli import commands, files, footage, lessons
 from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
@@ -44,8 +44,8 @@ def parser() -> argparse.ArgumentParser:
     sub = add("desktop", commands.desktop, tr("put Vamos into the desktop’s menu; projects open with it"))
     sub.add_argument("--remove", action="store_true", help=tr("take it out again"))
     sub.add_argument("--share", type=Path, help=tr("the share folder; yours (~/.local/share) without it"))
-    sub = add("open", commands.open_project, tr("open a project in the window"))
-    sub.add_argument("project", type=Path)
+    sub = add("open", commands.open_project, tr("open the window, with files or what was open last"))
+    sub.add_argument("files", type=Path, nargs="*", metavar="FILE")
     sub = add("demo", commands.demo, tr("make the demo project, then open it"))
     sub.add_argument("folder", type=Path, nargs="?", help=tr("where to make it"))
     sub.add_argument("--no-window", action="store_true", help=tr("only make it and say where it is"))
@@ -178,9 +178,10 @@ def run(argv: Sequence[str] | None = None) -> int:
 
     try:
         if arguments.command is None:
-            return commands.window(None)
+            return commands.window()
         for number in before:
             signal.signal(number, interrupt)
+        files.begin()
         return int(arguments.run(arguments, terminal))
     except Stopped:
         terminal.say(tr("Stopped. Nothing half-written was left."))

@@ -10,7 +10,7 @@ import subprocess
 from collections.abc import Iterator
 from pathlib import Path
 
-from vamos.core.document.files import write_atomically
+from vamos.core.disk.atomic import write_atomically
 
 ID = "app.vamos.Vamos"
 _HERE = Path(__file__).parent

@@ -78,16 +78,19 @@ def inside(text: str) -> str:
     return text[:1].lower() + text[1:] if language() == ENGLISH else text
 
 
+def number(value: float, spec: str = "g") -> str:
+    """A number as the language writes it: 2.5, 2,5."""
+    written = format(value, spec)
+    return written.replace(".", ",") if language() in _COMMA else written
+
+
 class _Form(Formatter):
     """Values that are words of Vamos themselves are translated, numbers written as the language does."""
 
     def format_field(self, value: Any, format_spec: str) -> str:
         if isinstance(value, Enum):
             value = tr(str(value))
-        written = format(value, format_spec)
-        if isinstance(value, float) and language() in _COMMA:
-            written = written.replace(".", ",")
-        return written
+        return number(value, format_spec) if isinstance(value, float) else format(value, format_spec)
 
 
 _FORM = _Form()

@@ -7,9 +7,12 @@
    <location filename="../cli/commands.py" />
    <location filename="../core/align/said_one.py" />
    <location filename="../core/dance/checks.py" />
+   <location filename="../core/dance/fit.py" />
    <location filename="../core/model/look.py" />
    <location filename="../core/pack/students/page.html" />
    <location filename="../core/plan/cards.py" />
+   <location filename="../core/plan/edges.py" />
+   <location filename="../core/plan/problems.py" />
    <location filename="../ui/stops/cut/panel.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/lesson/panel.py" />
@@ -23,7 +26,10 @@
    <location filename="../cli/commands.py" />
    <location filename="../core/align/said_one.py" />
    <location filename="../core/dance/checks.py" />
+   <location filename="../core/dance/fit.py" />
    <location filename="../core/plan/cards.py" />
+   <location filename="../core/plan/edges.py" />
+   <location filename="../core/plan/problems.py" />
    <location filename="../ui/stops/cut/panel.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/dance/section.py" />
@@ -108,6 +114,11 @@
   </message>
   <message>
    <location filename="../cli/commands.py" />
+   <source>there is something under this name.</source>
+   <translation>unter diesem Namen steht schon etwas.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
    <location filename="../core/pack/write.py" />
    <source>There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.</source>
    <translation>Noch ist nichts zu schneiden: ein Paket braucht einen Song mit Raster und eine darauf eingeordnete Aufnahme.</translation>
@@ -142,6 +153,24 @@
    <location filename="../cli/commands.py" />
    <source>{value}: {value2}, {number} passes, confidence {value3:.0%}</source>
    <translation>{value}: {value2}, {number} Durchgänge, Sicherheit {value3:.0%}</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <location filename="../core/disk/atomic.py" />
+   <location filename="../core/disk/outputs.py" />
+   <location filename="../core/plan/own_profiles.py" />
+   <source>It was not changed.</source>
+   <translation>Es wurde nicht geändert.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>Choose a new name for the project, or write its pack with “vamos pack”.</source>
+   <translation>Wähle einen neuen Namen für das Projekt, oder schreibe sein Paket mit „vamos pack“.</translation>
+  </message>
+  <message>
+   <location filename="../cli/commands.py" />
+   <source>unknown</source>
+   <translation>unbekannt</translation>
   </message>
   <message>
    <location filename="../cli/commands.py" />
@@ -338,14 +367,20 @@
    <translation>{name}: auf {away} sehen die Lernenden vom Bildschirm weg.</translation>
   </message>
   <message>
+   <location filename="../cli/lessons.py" />
+   <location filename="../ui/frame/find_page.py" />
+   <source>no clip shows it</source>
+   <translation>kein Clip zeigt es</translation>
+  </message>
+  <message>
    <location filename="../cli/main.py" />
    <source>put Vamos into the desktop’s menu; projects open with it</source>
    <translation>Vamos ins Menü des Desktops legen; Projekte öffnen sich damit</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
-   <source>open a project in the window</source>
-   <translation>ein Projekt im Fenster öffnen</translation>
+   <source>open the window, with files or what was open last</source>
+   <translation>das Fenster öffnen, mit Dateien oder mit dem, was zuletzt offen war</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -756,6 +791,7 @@
   <message>
    <location filename="../core/align/better_sound.py" />
    <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/disk/alone.py" />
    <source>Nothing was changed.</source>
    <translation>Nichts wurde geändert.</translation>
   </message>
@@ -817,8 +853,8 @@
   </message>
   <message>
    <location filename="../core/align/said_one.py" />
-   <source>The voice says “one” {number} {counts} {later} than lines begin {votes}.</source>
-   <translation>Die Stimme sagt „eins“ {number} {counts} {later}, als die Zeilen beginnen {votes}.</translation>
+   <source>The voice says “one” {counts} {later} than lines begin {votes}.</source>
+   <translation>Die Stimme sagt „eins“ {counts} {later}, als die Zeilen beginnen {votes}.</translation>
   </message>
   <message>
    <location filename="../core/align/said_one.py" />
@@ -1164,8 +1200,8 @@
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
-   <source>The dance ends with the weight on the {value}, but begins with that foot; it started with the weight on the {get}.</source>
-   <translation>Der Tanz endet mit dem Gewicht auf {value}, beginnt aber mit diesem Fuß; am Anfang lag das Gewicht auf {get}.</translation>
+   <source>The dance ends with the weight on the {value}, but begins with that foot; it started with the weight on the {side}.</source>
+   <translation>Der Tanz endet mit dem Gewicht auf {value}, beginnt aber mit diesem Fuß; am Anfang lag das Gewicht auf {side}.</translation>
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
@@ -1199,6 +1235,7 @@
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
+   <location filename="../core/lesson/search.py" />
    <location filename="../core/model/dance.py" />
    <location filename="../core/pack/students/page.html" />
    <source>turn</source>
@@ -1206,8 +1243,8 @@
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
-   <source>It is said to have {plural_or_no}; the sequence has {number}.</source>
-   <translation>Angegeben: {plural_or_no}; in der Abfolge: {number}.</translation>
+   <source>It is said to have {said}; the sequence has {number}.</source>
+   <translation>Angegeben: {said}; in der Abfolge: {number}.</translation>
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
@@ -1393,11 +1430,6 @@
    <location filename="../core/dance/facts.py" />
    <source>restart</source>
    <translation>Restart</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/fit.py" />
-   <source>{number:g} count</source>
-   <translation>{number:g} Count</translation>
   </message>
   <message>
    <location filename="../core/dance/fit.py" />
@@ -1618,13 +1650,13 @@
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
-   <source>touch instead of {number} on {count_name}</source>
-   <translation>touch statt {number} auf {count_name}</translation>
+   <source>touch instead of {number} on {count}</source>
+   <translation>touch statt {number} auf {count}</translation>
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
-   <source>step instead of {number} on {count_name}</source>
-   <translation>step statt {number} auf {count_name}</translation>
+   <source>step instead of {number} on {count}</source>
+   <translation>step statt {number} auf {count}</translation>
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
@@ -1633,13 +1665,13 @@
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
-   <source>everything from {count_name} on</source>
-   <translation>alles ab {count_name}</translation>
+   <source>everything from {count} on</source>
+   <translation>alles ab {count}</translation>
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
-   <source>{name} {foot} on {count_name}, not {foot2}</source>
-   <translation>{name} {foot} auf {count_name}, nicht {foot2}</translation>
+   <source>{name} {foot} on {count}, not {foot2}</source>
+   <translation>{name} {foot} auf {count}, nicht {foot2}</translation>
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
@@ -1663,8 +1695,8 @@
   </message>
   <message>
    <location filename="../core/dance/parts.py" />
-   <source>There is no section “{strip}”. Sections: {known}.</source>
-   <translation>Es gibt keinen Abschnitt „{strip}“. Abschnitte: {known}.</translation>
+   <source>There is no section “{name}”. Sections: {known}.</source>
+   <translation>Es gibt keinen Abschnitt „{name}“. Abschnitte: {known}.</translation>
   </message>
   <message>
    <location filename="../core/dance/parts.py" />
@@ -1683,13 +1715,13 @@
   </message>
   <message>
    <location filename="../core/dance/range_words.py" />
-   <source>“{strip}” is no part of a line. Say 3&amp; to 6 (with 6), or 3&amp; up to 6&amp; (without).</source>
-   <translation>„{strip}“ ist kein Teil einer Zeile. Schreib 3&amp; to 6 (mit 6) oder 3&amp; up to 6&amp; (ohne).</translation>
+   <source>“{typed}” is no part of a line. Say 3&amp; to 6 (with 6), or 3&amp; up to 6&amp; (without).</source>
+   <translation>„{typed}“ ist kein Teil einer Zeile. Schreib 3&amp; to 6 (mit 6) oder 3&amp; up to 6&amp; (ohne).</translation>
   </message>
   <message>
    <location filename="../core/dance/range_words.py" />
-   <source>“{strip}” ends before it begins.</source>
-   <translation>„{strip}“ endet, bevor es beginnt.</translation>
+   <source>“{typed}” ends before it begins.</source>
+   <translation>„{typed}“ endet, bevor es beginnt.</translation>
   </message>
   <message>
    <location filename="../core/dance/range_words.py" />
@@ -1698,8 +1730,8 @@
   </message>
   <message>
    <location filename="../core/dance/section_text.py" />
-   <source>or {name} {span}: {print_line}</source>
-   <translation>oder {name} {span}: {print_line}</translation>
+   <source>or {name} {span}: {moves}</source>
+   <translation>oder {name} {span}: {moves}</translation>
   </message>
   <message>
    <location filename="../core/dance/section_text.py" />
@@ -1869,8 +1901,8 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
-   <source>a number of {removeprefix}</source>
-   <translation>eine Zahl von {removeprefix}</translation>
+   <source>a number of {what}</source>
+   <translation>eine Zahl von {what}</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
@@ -1905,8 +1937,8 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
-   <source>row {line_num}: {what}</source>
-   <translation>Zeile {line_num}: {what}</translation>
+   <source>row {row}: {what}</source>
+   <translation>Zeile {row}: {what}</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
@@ -1917,6 +1949,11 @@
    <location filename="../core/dance/sheet_csv.py" />
    <source>“{value}” is not one of dance, section, event, set, part, step, item.</source>
    <translation>„{value}“ ist keines von dance, section, event, set, part, step, item.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_files.py" />
+   <source>count sheet</source>
+   <translation>Tanzblatt</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_files.py" />
@@ -1935,25 +1972,8 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_files.py" />
-   <source>it is too large to be a count sheet.</source>
-   <translation>es ist zu groß für ein Tanzblatt.</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheet_files.py" />
-   <location filename="../core/grid/exchange.py" />
-   <location filename="../core/media/probe.py" />
-   <source>there is no such file.</source>
-   <translation>diese Datei gibt es nicht.</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheet_files.py" />
-   <source>it cannot be read ({number}).</source>
-   <translation>sie lässt sich nicht lesen ({number}).</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheet_files.py" />
-   <source>this is not JSON; line {lineno}, column {colno} cannot be read.</source>
-   <translation>das ist kein JSON; Zeile {lineno}, Spalte {colno} lässt sich nicht lesen.</translation>
+   <source>this is not JSON; line {line}, column {column} cannot be read.</source>
+   <translation>das ist kein JSON; Zeile {line}, Spalte {column} lässt sich nicht lesen.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_files.py" />
@@ -1964,11 +1984,6 @@
    <location filename="../core/dance/sheet_files.py" />
    <source>this is not a count sheet (the field “vamos_sheet” with 1 is missing).</source>
    <translation>das ist kein Tanzblatt (das Feld „vamos_sheet“ mit 1 fehlt).</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheet_files.py" />
-   <source>Nothing was read.</source>
-   <translation>Nichts wurde gelesen.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_files.py" />
@@ -2061,12 +2076,105 @@
    <translation>„{name}“ hüpft auf dem {value} Fuß, aber das Gewicht liegt auf dem {value2}</translation>
   </message>
   <message>
+   <location filename="../core/disk/alone.py" />
+   <source>another Vamos has been writing here for a long time.</source>
+   <translation>ein anderes Vamos schreibt hier seit Langem.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/alone.py" />
+   <source>Close it, then try again.</source>
+   <translation>Schließe es, dann versuche es noch einmal.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/atomic.py" />
+   <source>it is write-protected.</source>
+   <translation>die Datei ist schreibgeschützt.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/atomic.py" />
+   <location filename="../core/disk/outputs.py" />
+   <location filename="../core/pack/write.py" />
+   <source>Choose another name.</source>
+   <translation>Wähle einen anderen Namen.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>you may not read it.</source>
+   <translation>du darfst es nicht lesen.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>this is a folder.</source>
+   <translation>das ist ein Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>it is a link that leads round in a circle.</source>
+   <translation>es ist ein Link, der im Kreis führt.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <location filename="../errors.py" />
+   <source>the name is too long.</source>
+   <translation>der Name ist zu lang.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>this is a folder, not a {what}.</source>
+   <translation>das ist ein Ordner, kein {what}.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>this is a pipe or a device, not a {what}.</source>
+   <translation>das ist eine Pipe oder ein Gerät, kein {what}.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>it is {size} MB large; a {what} is at most {most} MB.</source>
+   <translation>es ist {size} MB groß; ein {what} hat höchstens {most} MB.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>it cannot be read ({error}).</source>
+   <translation>es lässt sich nicht lesen ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>there is no such {what}.</source>
+   <translation>es gibt hier kein solches {what}.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/outputs.py" />
+   <source>a project</source>
+   <translation>ein Projekt</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/outputs.py" />
+   <source>a song or a film</source>
+   <translation>ein Song oder ein Film</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/outputs.py" />
+   <source>this is one of the files it would be made from.</source>
+   <translation>das ist eine der Dateien, aus denen es gemacht würde.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/outputs.py" />
+   <source>{what} is in this file.</source>
+   <translation>in dieser Datei ist {what}.</translation>
+  </message>
+  <message>
    <location filename="../core/document/files.py" />
    <location filename="../core/media/probe.py" />
    <location filename="../core/media/sound.py" />
    <location filename="../core/open_document/reading.py" />
    <source>The file was not changed.</source>
    <translation>Die Datei wurde nicht geändert.</translation>
+  </message>
+  <message>
+   <location filename="../core/document/files.py" />
+   <source>project</source>
+   <translation>Projekt</translation>
   </message>
   <message>
    <location filename="../core/document/files.py" />
@@ -2085,22 +2193,6 @@
   </message>
   <message>
    <location filename="../core/document/files.py" />
-   <source>it is write-protected.</source>
-   <translation>die Datei ist schreibgeschützt.</translation>
-  </message>
-  <message>
-   <location filename="../core/document/files.py" />
-   <source>there is no such project.</source>
-   <translation>dieses Projekt gibt es nicht.</translation>
-  </message>
-  <message>
-   <location filename="../core/document/files.py" />
-   <location filename="../core/plan/own_profiles.py" />
-   <source>it cannot be read ({strerror}).</source>
-   <translation>sie lässt sich nicht lesen ({strerror}).</translation>
-  </message>
-  <message>
-   <location filename="../core/document/files.py" />
    <source>this is not a Vamos project ({error}).</source>
    <translation>das ist kein Vamos-Projekt ({error}).</translation>
   </message>
@@ -2108,18 +2200,6 @@
    <location filename="../core/document/files.py" />
    <source>Open it with the newer Vamos.</source>
    <translation>Öffne es mit dem neueren Vamos.</translation>
-  </message>
-  <message>
-   <location filename="../core/document/files.py" />
-   <location filename="../core/plan/own_profiles.py" />
-   <source>It was not changed.</source>
-   <translation>Es wurde nicht geändert.</translation>
-  </message>
-  <message>
-   <location filename="../core/document/files.py" />
-   <location filename="../core/pack/write.py" />
-   <source>Choose another name.</source>
-   <translation>Wähle einen anderen Namen.</translation>
   </message>
   <message>
    <location filename="../core/document/files.py" />
@@ -2428,13 +2508,18 @@
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
+   <source>MIDI file</source>
+   <translation>MIDI-Datei</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/exchange.py" />
    <source>its first row must name the columns position and song_s.</source>
    <translation>die erste Zeile muss die Spalten position und song_s nennen.</translation>
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
-   <source>it cannot be read as text ({error}).</source>
-   <translation>es lässt sich nicht als Text lesen ({error}).</translation>
+   <source>it is not text in UTF-8.</source>
+   <translation>es ist kein Text in UTF-8.</translation>
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
@@ -2445,6 +2530,11 @@
    <location filename="../core/grid/exchange.py" />
    <source>it is no MIDI file ({error}).</source>
    <translation>es ist keine MIDI-Datei ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/exchange.py" />
+   <source>file of beats</source>
+   <translation>Beat-Datei</translation>
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
@@ -3132,6 +3222,36 @@
   </message>
   <message>
    <location filename="../core/lesson/search.py" />
+   <source>quarter turn</source>
+   <translation>Vierteldrehung</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/search.py" />
+   <source>half turn</source>
+   <translation>halbe Drehung</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/search.py" />
+   <source>three quarter turn</source>
+   <translation>Dreivierteldrehung</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/search.py" />
+   <source>full turn</source>
+   <translation>ganze Drehung</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/search.py" />
+   <source>one and a half turn</source>
+   <translation>anderthalb Drehung</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/search.py" />
+   <source>double turn</source>
+   <translation>doppelte Drehung</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/search.py" />
    <source>{words} before 1</source>
    <translation>{words} vor der 1</translation>
   </message>
@@ -3144,11 +3264,6 @@
    <location filename="../core/lesson/search.py" />
    <source>all of it</source>
    <translation>alles</translation>
-  </message>
-  <message>
-   <location filename="../core/lesson/search.py" />
-   <source> {get} turn</source>
-   <translation> {get} Drehung</translation>
   </message>
   <message>
    <location filename="../core/lesson/step.py" />
@@ -3207,6 +3322,11 @@
    <location filename="../core/media/probe.py" />
    <source>it cannot be read as sound or picture ({detail}).</source>
    <translation>es lässt sich weder als Ton noch als Bild lesen ({detail}).</translation>
+  </message>
+  <message>
+   <location filename="../core/media/probe.py" />
+   <source>there is no such file.</source>
+   <translation>diese Datei gibt es nicht.</translation>
   </message>
   <message>
    <location filename="../core/media/probe.py" />
@@ -3795,8 +3915,8 @@
    <location filename="../core/model/look.py" />
    <location filename="../core/pack/verify_picture.py" />
    <location filename="../core/plan/flip.py" />
-   <location filename="../ui/everywhere/watching.py" />
    <location filename="../ui/preview/clip_preview.py" />
+   <location filename="../ui/tasks/clips.py" />
    <source>as filmed</source>
    <translation>wie gefilmt</translation>
   </message>
@@ -4004,14 +4124,19 @@
    <translation>Was anderswo geändert wurde</translation>
   </message>
   <message>
+   <location filename="../core/open_document/facts.py" />
+   <source>This cannot be worked out: a fault of Vamos, not of yours. Everything else works on.</source>
+   <translation>Das lässt sich nicht ausrechnen: ein Fehler von Vamos, nicht von dir. Alles andere geht weiter.</translation>
+  </message>
+  <message>
    <location filename="../core/pack/chapters.py" />
    <source>{name}, wall {wall}</source>
    <translation>{name}, Wand {wall}</translation>
   </message>
   <message>
    <location filename="../core/pack/estimate.py" />
-   <source>{round} min</source>
-   <translation>{round} min</translation>
+   <source>{number} min</source>
+   <translation>{number} min</translation>
   </message>
   <message>
    <location filename="../core/pack/estimate.py" />
@@ -4030,8 +4155,8 @@
   </message>
   <message>
    <location filename="../core/pack/estimate.py" />
-   <source>{round} MB</source>
-   <translation>{round} MB</translation>
+   <source>{number} MB</source>
+   <translation>{number} MB</translation>
   </message>
   <message>
    <location filename="../core/pack/homework.py" />
@@ -4625,8 +4750,8 @@
   </message>
   <message>
    <location filename="../core/pack/write.py" />
-   <source>this folder holds other files, such as {relative_to}.</source>
-   <translation>dieser Ordner enthält andere Dateien, etwa {relative_to}.</translation>
+   <source>this folder holds other files, such as {file}.</source>
+   <translation>dieser Ordner enthält andere Dateien, etwa {file}.</translation>
   </message>
   <message>
    <location filename="../core/pack/write.py" />
@@ -4814,18 +4939,13 @@
   </message>
   <message>
    <location filename="../core/plan/edges.py" />
-   <source>run-up {number}, run-out {number2}{words}</source>
-   <translation>Anlauf {number}, Auslauf {number2}{words}</translation>
+   <source>run-up {run_up:g}, run-out {run_out:g}{words}</source>
+   <translation>Anlauf {run_up:g}, Auslauf {run_out:g}{words}</translation>
   </message>
   <message>
    <location filename="../core/plan/edges.py" />
    <source>, nudged by {value:+d} and {value2:+d} frames</source>
    <translation>, um {value:+d} und {value2:+d} Bilder gerückt</translation>
-  </message>
-  <message>
-   <location filename="../core/plan/edges.py" />
-   <source>{number} count</source>
-   <translation>{number} Count</translation>
   </message>
   <message>
    <location filename="../core/plan/edges.py" />
@@ -4997,16 +5117,6 @@
    <location filename="../core/plan/problems.py" />
    <source>the dancer turns inside the clip and is seen from {side} for {counts}; the facing held longest decides the flip</source>
    <translation>die Tanzenden drehen sich im Clip und sind {counts} lang {side} zu sehen; die Richtung, die länger gehalten wird, entscheidet über das Spiegeln</translation>
-  </message>
-  <message>
-   <location filename="../core/plan/problems.py" />
-   <source>{counts:g} count</source>
-   <translation>{counts:g} Count</translation>
-  </message>
-  <message>
-   <location filename="../core/plan/problems.py" />
-   <source>{counts:g} counts</source>
-   <translation>{counts:g} Counts</translation>
   </message>
   <message>
    <location filename="../core/plan/problems.py" />
@@ -5444,11 +5554,6 @@
   </message>
   <message>
    <location filename="../errors.py" />
-   <source>the name is too long.</source>
-   <translation>der Name ist zu lang.</translation>
-  </message>
-  <message>
-   <location filename="../errors.py" />
    <source>Choose a shorter name.</source>
    <translation>Wähle einen kürzeren Namen.</translation>
   </message>
@@ -5471,6 +5576,16 @@
    <location filename="../ui/app.py" />
    <source>There is no screen here (DISPLAY and WAYLAND_DISPLAY are empty). The command line does the same work: see “vamos --help”.</source>
    <translation>Hier gibt es keinen Bildschirm (DISPLAY und WAYLAND_DISPLAY sind leer). Die Befehlszeile tut dasselbe: siehe „vamos --help“.</translation>
+  </message>
+  <message>
+   <location filename="../ui/desk.py" />
+   <source>{name} is there already. Replace it?</source>
+   <translation>{name} gibt es schon. Ersetzen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/desk.py" />
+   <source>Replace a file</source>
+   <translation>Eine Datei ersetzen</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />
@@ -5684,13 +5799,13 @@
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
-   <source>Mirrored or as filmed</source>
-   <translation>Gespiegelt oder wie gefilmt</translation>
+   <source>See it the other way round</source>
+   <translation>Andersherum ansehen</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
-   <source>Flip this clip's picture, or take the flip back.</source>
-   <translation>Das Bild dieses Clips spiegeln, oder es zurücknehmen.</translation>
+   <source>Turns the picture you watch, left for right. At Cut, M turns the clip itself.</source>
+   <translation>Dreht das Bild, das du ansiehst, links gegen rechts. Bei Schnitt dreht M den Clip selbst.</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
@@ -5774,23 +5889,23 @@
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
-   <source>mirrored</source>
-   <translation>gespiegelt</translation>
-  </message>
-  <message>
-   <location filename="../ui/everywhere/watching.py" />
-   <source>{title}, {view}: {words} now</source>
-   <translation>{title}, {view}: jetzt {words}</translation>
-  </message>
-  <message>
-   <location filename="../ui/everywhere/watching.py" />
-   <source>There is no clip here to flip; go to a line of the dance that was filmed.</source>
-   <translation>Hier ist kein Clip zum Spiegeln; geh zu einer Zeile des Tanzes, die gefilmt ist.</translation>
-  </message>
-  <message>
-   <location filename="../ui/everywhere/watching.py" />
    <source>There is no dance written yet to find something in.</source>
    <translation>Noch ist kein Tanz geschrieben, in dem sich etwas suchen ließe.</translation>
+  </message>
+  <message>
+   <location filename="../ui/everywhere/watching.py" />
+   <source>There is no picture here to turn. Film and Cut show one.</source>
+   <translation>Hier ist kein Bild zu drehen. Film und Schnitt zeigen eins.</translation>
+  </message>
+  <message>
+   <location filename="../ui/everywhere/watching.py" />
+   <source>You see it the other way round; the clip stays as it is. At Cut, M turns the clip.</source>
+   <translation>Du siehst es andersherum; der Clip bleibt, wie er ist. Bei Schnitt dreht M den Clip.</translation>
+  </message>
+  <message>
+   <location filename="../ui/everywhere/watching.py" />
+   <source>You see it as it will be written again.</source>
+   <translation>Du siehst es wieder so, wie es geschrieben wird.</translation>
   </message>
   <message>
    <location filename="../ui/frame/find_page.py" />
@@ -5831,11 +5946,6 @@
    <location filename="../ui/frame/find_page.py" />
    <source>Nothing in the dance is called so.</source>
    <translation>Nichts im Tanz heißt so.</translation>
-  </message>
-  <message>
-   <location filename="../ui/frame/find_page.py" />
-   <source>no clip shows it</source>
-   <translation>kein Clip zeigt es</translation>
   </message>
   <message>
    <location filename="../ui/frame/guide.py" />
@@ -5881,6 +5991,11 @@
    <location filename="../ui/frame/keys.py" />
    <source>“{value}” works on the page. Esc goes there.</source>
    <translation>„{value}“ wirkt auf dem Blatt. Esc führt dorthin.</translation>
+  </message>
+  <message>
+   <location filename="../ui/frame/keys.py" />
+   <source>“{value}” works where the page is: Ctrl+1 to Ctrl+4.</source>
+   <translation>„{value}“ geht da, wo die Seite ist: Strg+1 bis Strg+4.</translation>
   </message>
   <message>
    <location filename="../ui/frame/keys.py" />
@@ -6069,8 +6184,8 @@
   </message>
   <message>
    <location filename="../ui/frame/status.py" />
-   <source>Saved {strftime} · F1 keys</source>
-   <translation>Gespeichert {strftime} · F1 Tasten</translation>
+   <source>Saved {time} · F1 keys</source>
+   <translation>Gespeichert {time} · F1 Tasten</translation>
   </message>
   <message>
    <location filename="../ui/page/content.py" />
@@ -6099,8 +6214,8 @@
   </message>
   <message>
    <location filename="../ui/page/model.py" />
-   <source>line {line_label}</source>
-   <translation>Zeile {line_label}</translation>
+   <source>line {line}</source>
+   <translation>Zeile {line}</translation>
   </message>
   <message>
    <location filename="../ui/page/model.py" />
@@ -6246,8 +6361,8 @@
   </message>
   <message>
    <location filename="../ui/preview/mirror.py" />
-   <source>Line {line_label}</source>
-   <translation>Zeile {line_label}</translation>
+   <source>Line {line}</source>
+   <translation>Zeile {line}</translation>
   </message>
   <message>
    <location filename="../ui/preview/mirror.py" />
@@ -6401,6 +6516,17 @@
    <location filename="../ui/stops/cut/commands.py" />
    <source>End a frame later</source>
    <translation>Ein Bild später enden</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/tasks/clips.py" />
+   <source>Mirrored or as filmed</source>
+   <translation>Gespiegelt oder wie gefilmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/cut/commands.py" />
+   <source>Flip this clip's picture, or take the flip back.</source>
+   <translation>Das Bild dieses Clips spiegeln, oder es zurücknehmen.</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
@@ -6684,7 +6810,6 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/panel.py" />
-   <location filename="../ui/stops/dance/follows.py" />
    <source>{number:g} counts</source>
    <translation>{number:g} Counts</translation>
   </message>
@@ -6846,8 +6971,8 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/card.py" />
-   <source>Not filled in: {lower}.</source>
-   <translation>Nicht ausgefüllt: {lower}.</translation>
+   <source>Not filled in: {names}.</source>
+   <translation>Nicht ausgefüllt: {names}.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/card.py" />
@@ -7894,8 +8019,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>It is called {strip}</source>
-   <translation>Sie heißt {strip}</translation>
+   <source>It is called {name}</source>
+   <translation>Sie heißt {name}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8316,8 +8441,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
-   <source>{count} of line {line_label}{title}</source>
-   <translation>{count} von Zeile {line_label}{title}</translation>
+   <source>{count} of line {line}{title}</source>
+   <translation>{count} von Zeile {line}{title}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
@@ -9221,8 +9346,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/commands.py" />
-   <source>“{strip}” is kept for all projects.</source>
-   <translation>„{strip}“ ist für alle Projekte behalten.</translation>
+   <source>“{name}” is kept for all projects.</source>
+   <translation>„{name}“ ist für alle Projekte behalten.</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/commands.py" />
@@ -9701,11 +9826,6 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>{number}, count {number2}</source>
-   <translation>{number}, Count {number2}</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/picture.py" />
    <source>Call tags ahead</source>
    <translation>Brücken ansagen</translation>
   </message>
@@ -9713,6 +9833,11 @@
    <location filename="../ui/stops/pack/picture.py" />
    <source>Counts a tag is called ahead</source>
    <translation>Counts, die eine Brücke vorher angesagt wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/picture.py" />
+   <source>{number}, count {number2}</source>
+   <translation>{number}, Count {number2}</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
@@ -9736,6 +9861,21 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
+   <source>What comes is called</source>
+   <translation>Was kommt, wird angesagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/picture.py" />
+   <source>Called {words} counts ahead</source>
+   <translation>{words} Counts vorher angesagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/picture.py" />
+   <source>No pass shows enough of the dance to the song; film it once from top to end.</source>
+   <translation>Kein Durchgang zeigt genug vom Tanz zum Song; filme ihn einmal von Anfang bis Ende.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/picture.py" />
    <source>From</source>
    <translation>Von</translation>
   </message>
@@ -9751,28 +9891,13 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>Run-through: {lower}</source>
-   <translation>Durchlauf: {lower}</translation>
+   <source>Run-through: {title}</source>
+   <translation>Durchlauf: {title}</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>What comes is called</source>
-   <translation>Was kommt, wird angesagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/picture.py" />
-   <source>Called {words} counts ahead</source>
-   <translation>{words} Counts vorher angesagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/picture.py" />
-   <source>Card: {lower}</source>
-   <translation>Karte: {lower}</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/picture.py" />
-   <source>No pass shows enough of the dance to the song; film it once from top to end.</source>
-   <translation>Kein Durchgang zeigt genug vom Tanz zum Song; filme ihn einmal von Anfang bis Ende.</translation>
+   <source>Card: {title}</source>
+   <translation>Karte: {title}</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
@@ -10307,8 +10432,8 @@
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>{rstrip} (Alt+{number})</source>
-   <translation>{rstrip} (Alt+{number})</translation>
+   <source>{reading} (Alt+{number})</source>
+   <translation>{reading} (Alt+{number})</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -10477,8 +10602,8 @@
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>A bar of {number:g} before line {line_label}.</source>
-   <translation>Ein Takt von {number:g} vor Zeile {line_label}.</translation>
+   <source>A bar of {number:g} before line {line}.</source>
+   <translation>Ein Takt von {number:g} vor Zeile {line}.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -10519,6 +10644,21 @@
    <location filename="../ui/stops/song/panel.py" />
    <source>Move it there</source>
    <translation>Dorthin verschieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/tasks/clips.py" />
+   <source>mirrored</source>
+   <translation>gespiegelt</translation>
+  </message>
+  <message>
+   <location filename="../ui/tasks/clips.py" />
+   <source>{title}, {view}: {words} now</source>
+   <translation>{title}, {view}: jetzt {words}</translation>
+  </message>
+  <message>
+   <location filename="../ui/tasks/clips.py" />
+   <source>There is no clip here to flip; go to a line of the dance that was filmed.</source>
+   <translation>Hier ist kein Clip zum Spiegeln; geh zu einer Zeile des Tanzes, die gefilmt ist.</translation>
   </message>
   <message>
    <location filename="../ui/tasks/files.py" />
@@ -10612,6 +10752,11 @@
   </message>
   <message>
    <location filename="../ui/window.py" />
+   <source>cannot be worked out</source>
+   <translation>lässt sich nicht ausrechnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
    <source>Mirrored</source>
    <translation>Gespiegelt</translation>
   </message>
@@ -10652,18 +10797,18 @@
   </message>
   <message>
    <location filename="../ui/work/session.py" />
-   <source>{rstrip}. Ctrl+Z takes it back.</source>
-   <translation>{rstrip}. Strg+Z nimmt es zurück.</translation>
+   <source>{told}. Ctrl+Z takes it back.</source>
+   <translation>{told}. Strg+Z nimmt es zurück.</translation>
   </message>
   <message>
    <location filename="../ui/work/session.py" />
-   <source>Taken back: {lower}. Ctrl+Shift+Z makes it again.</source>
-   <translation>Zurückgenommen: {lower}. Strg+Umschalt+Z macht es wieder.</translation>
+   <source>Taken back: {name}. Ctrl+Shift+Z makes it again.</source>
+   <translation>Zurückgenommen: {name}. Strg+Umschalt+Z macht es wieder.</translation>
   </message>
   <message>
    <location filename="../ui/work/session.py" />
-   <source>Made again: {lower}. Ctrl+Z takes it back.</source>
-   <translation>Wieder gemacht: {lower}. Strg+Z nimmt es zurück.</translation>
+   <source>Made again: {name}. Ctrl+Z takes it back.</source>
+   <translation>Wieder gemacht: {name}. Strg+Z nimmt es zurück.</translation>
   </message>
   <message>
    <location filename="../ui/work/session.py" />

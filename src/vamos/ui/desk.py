@@ -2,25 +2,28 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from fractions import Fraction
 from pathlib import Path
 from typing import Any
 
 from PyQt6.QtCore import QObject, pyqtSignal
-from PyQt6.QtWidgets import QFileDialog, QWidget
+from PyQt6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
 from vamos.core.dance.lines import Line
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
+from vamos.language import tr
 from vamos.ui.frame.center import Center, CenterView
 from vamos.ui.page.content import Content
 from vamos.ui.preview.controller import Preview
 from vamos.ui.work.runner import Runner
+from vamos.ui.work.scope import DocumentScope
 from vamos.ui.work.session import Session
-from vamos.ui.work.settings import settings
+from vamos.ui.work.settings import FOLDER, last_folder
 
 
 class Desk(QObject):
@@ -42,10 +45,17 @@ class Desk(QObject):
         self._window = window
         self.session, self.runner, self.content = session, runner, content
         self.center, self.page, self.preview = center, center.page, preview
+        #: What has the focus when nothing else has.
+        self.rests_on: QWidget = self.page
 
     @property
     def project(self) -> Project:
         return self.session.project
+
+    @property
+    def scope(self) -> DocumentScope:
+        """What is kept of the open document."""
+        return self.session.scope
 
     @property
     def position(self) -> Fraction:
@@ -93,10 +103,10 @@ class Desk(QObject):
         self.focus_wished.emit(name)
 
     def show_page(self) -> None:
-        """The page in the middle, in focus."""
+        """The page in the middle, in focus; at a stop without it, the stop itself."""
         self.center.show_page(bool(self.session.lines))
-        if self.session.lines:
-            self.page.setFocus()
+        if self.session.lines or self.rests_on is not self.page:
+            self.rests_on.setFocus()
 
     def show_view(self, view: CenterView) -> None:
         """A view of a stop in the place of the page."""
@@ -106,36 +116,44 @@ class Desk(QObject):
     # --- asking for files ----------------------------------------------------------------
 
     def ask_open(self, title: str, kinds: str) -> Path | None:
-        name, _ = QFileDialog.getOpenFileName(self._window, title, _last_folder(), kinds)
+        name, _ = QFileDialog.getOpenFileName(self._window, title, last_folder(), kinds)
         return _remembered(name)
 
     def ask_open_many(self, title: str, kinds: str) -> list[Path]:
-        names, _ = QFileDialog.getOpenFileNames(self._window, title, _last_folder(), kinds)
+        names, _ = QFileDialog.getOpenFileNames(self._window, title, last_folder(), kinds)
         return [p for p in map(_remembered, names) if p is not None]
 
     def ask_save(self, title: str, kinds: str, name: str = "") -> Path | None:
         """A file to write; without an ending it gets that of the chosen kind."""
-        start = str(Path(_last_folder()) / name) if name else _last_folder()
+        start = str(Path(last_folder()) / name) if name else last_folder()
         chosen, kind = QFileDialog.getSaveFileName(self._window, title, start, kinds)
         path = _remembered(chosen)
-        if path is None or path.suffix or "*" not in kind:
+        if path is None or path.suffix.lower() in _endings(kinds) or not _endings(kind):
             return path
-        return path.with_name(path.name + kind.split("*")[1].split(" ")[0].rstrip(")"))
+        whole = path.with_name(path.name + _endings(kind)[0])
+        # The dialog asked about the name as it was typed.
+        return whole if not whole.exists() or self.may_replace(whole) else None
+
+    def may_replace(self, path: Path) -> bool:
+        """Ask whether a file may be replaced."""
+        yes, no = QMessageBox.StandardButton.Yes, QMessageBox.StandardButton.No
+        question = tr("{name} is there already. Replace it?", name=path.name)
+        return QMessageBox.question(self._window, tr("Replace a file"), question, yes | no, no) == yes
 
     def ask_folder(self, title: str) -> Path | None:
-        name = QFileDialog.getExistingDirectory(self._window, title, _last_folder())
+        name = QFileDialog.getExistingDirectory(self._window, title, last_folder())
         if name:
-            settings().setValue("folder", name)
+            FOLDER.set(name)
         return Path(name) if name else None
 
 
-def _last_folder() -> str:
-    folder = str(settings().value("folder", "") or "")
-    return folder if folder and Path(folder).is_dir() else ""
+def _endings(kinds: str) -> list[str]:
+    """The endings that the kinds of a file dialog name, such as .md and .csv."""
+    return re.findall(r"\*(\.\w+)", kinds)
 
 
 def _remembered(name: str) -> Path | None:
     if not name:
         return None
-    settings().setValue("folder", str(Path(name).parent))
+    FOLDER.set(str(Path(name).parent))
     return Path(name)

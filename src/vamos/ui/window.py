@@ -12,6 +12,7 @@ from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
 from PyQt6.QtWidgets import QApplication, QMainWindow, QSplitter, QStackedWidget, QVBoxLayout, QWidget
 
 from vamos.core.model.project import Project
+from vamos.core.open_document.facts import FactError, if_known
 from vamos.language import inside, opening, tr
 from vamos.ui.desk import Desk
 from vamos.ui.everywhere import look as everywhere_look
@@ -24,8 +25,8 @@ from vamos.ui.frame.keys_page import KeysPage
 from vamos.ui.frame.language_choice import next_language
 from vamos.ui.frame.menus import Menus
 from vamos.ui.frame.notify import EndOfWork
-from vamos.ui.frame.route import Route
-from vamos.ui.frame.side import WIDTH, Side, WatchButtons, WideBody
+from vamos.ui.frame.route import Route, StopState
+from vamos.ui.frame.side import Side, WatchButtons, WideBody
 from vamos.ui.frame.start import StartPage
 from vamos.ui.frame.status import StatusLine
 from vamos.ui.page.content import Content
@@ -44,7 +45,7 @@ from vamos.ui.tasks.files import open_path, take_in
 from vamos.ui.work import recent
 from vamos.ui.work.runner import Runner
 from vamos.ui.work.session import Session
-from vamos.ui.work.settings import settings
+from vamos.ui.work.settings import LETTERS, LIGHT, SIDE_WIDTH
 
 _WATCHED = ("play", "mirrored", "next_speed", "loop", "next_view")
 #: A held arrow moves on the page; the panel follows so long after.
@@ -111,10 +112,10 @@ class Window(QMainWindow):
         self.menus = Menus(self, self.actions_bound, self.go_to_stop)
         self.keys = Keys(self)
         self.keys.show_actions(self.actions_bound)
-        self.keys.hosts = (self.center, self.mirror)
+        self.keys.page_shown = lambda: not self.stop.wide
         self.keys.to_count = lambda n: self.page.go_to(self.page.current, Fraction(n))
         self.keys.to_page = self.desk.show_page
-        self.keys.letters = bool(settings().value("single-letter keys", True, type=bool))
+        self.keys.letters = LETTERS.get()
         for number, stop in enumerate(STOPS, 1):
             self.keys.add(f"Ctrl+{number}", partial(self.go_to_stop, stop.name))
         of = {b.action.name: b for b in first}
@@ -146,13 +147,14 @@ class Window(QMainWindow):
         self._split.addWidget(self.side)
         self._split.setStretchFactor(0, 1)
         self._split.setStretchFactor(1, 0)
-        width = int(settings().value("side width", WIDTH, type=int))
+        width = SIDE_WIDTH.get()
         self._split.setSizes([1280 - width, width])
-        self._split.splitterMoved.connect(lambda: settings().setValue("side width", self.side.width()))
+        self._split.splitterMoved.connect(lambda: SIDE_WIDTH.set(self.side.width()))
         self.body = QStackedWidget()
         self.body.addWidget(self._split)
         self.wide = WideBody(self.left, self.right)
         self.body.addWidget(self.wide)
+        self.keys.hosts = (self.center, self.mirror, self.wide)
         whole = QWidget()
         down = QVBoxLayout(whole)
         down.setContentsMargins(0, 0, 0, 0)
@@ -177,6 +179,7 @@ class Window(QMainWindow):
             self.preview.pictures,
             self.preview.playback,
             self.runner,
+            self.session,
         ):
             part.fault.connect(self.tell_fault)
         self.runner.began.connect(self.status.begin)
@@ -231,6 +234,7 @@ class Window(QMainWindow):
         self.buttons.show_only([n for n in _WATCHED if not stop.writes or n in ("play", "next_speed", "loop")])
         self.page.may_drag_beats, self.page.may_drag_edges = stop.drags_beats, stop.drags_edges
         self._set_bands()
+        self.desk.rests_on = self.wide if stop.wide else self.page
         self.desk.show_page()
         self.preview.stop_changed()
         self.fill_panel()
@@ -252,10 +256,15 @@ class Window(QMainWindow):
     def _replaced(self) -> None:
         self.runner.leave_document()
         self.preview.playback.stop()
-        for room in self.rooms.values():
-            room.project_replaced()
+        # What stands in the middle shows the document of before; its fields are half-filled for it.
+        self.center.show_page(bool(self.session.lines))
+        for panel in (self.panel, self.left, self.right):
+            panel.clear()
         self.page.current, self.page.position = 0, Fraction(0)
         self.status.tell("")
+        if self.stop.wide and not self.session.lines:
+            # Nothing to plan or to pack yet: the page says how to begin.
+            self._go(STOPS[0])
 
     def _changed(self, _before: Project, after: Project) -> None:
         """What can be seen at once: the lines. The rest follows when it has been worked out."""
@@ -277,16 +286,15 @@ class Window(QMainWindow):
         self.setWindowTitle(tr("{name} – Vamos", name=after.name) if after.song else "Vamos")
 
     def _follow(self) -> None:
-        """All that follows from the project has been worked out."""
-        seen = self.content.follow(self.session.facts)
-        self._set_bands()
-        if seen:
+        """All that follows from the project has been worked out, as far as it can be."""
+        if if_known(lambda: self.content.follow(self.session.facts), True):
             self.page.invalidate()
+        if_known(self._set_bands, None)
         self.media.ask(self.session.project, self.session.base)
-        self.preview.follow()
+        if_known(self.preview.follow, None)
         view = self.center.view
         if view is not None:
-            view.refresh()
+            if_known(view.refresh, None)
         self.fill_panel()
 
     def refresh(self, wait_ms: int = 0) -> None:
@@ -304,11 +312,15 @@ class Window(QMainWindow):
             panel.begin(stop.name)
             if fill == room.fill and self.session.lines:
                 fill_guide(panel, stop.name)
-            fill(panel)
+            try:
+                fill(panel)
+            except FactError as error:
+                panel.say(str(error), "warn", key="failed")
             panel.end()
-        main = room.main_action()
+        main = if_known(room.main_action, None)
         self.status.show_main(main.text if main else "", main.run if main else None, main.tip if main else "")
-        self.route.show_states({name: r.state() for name, r in self.rooms.items()})
+        unknown = StopState(tr("cannot be worked out"))
+        self.route.show_states({name: if_known(r.state, unknown) for name, r in self.rooms.items()})
         history = self.session.document.history
         for name, word, what in (("undo", tr("Undo"), history.undo_name), ("redo", tr("Redo"), history.redo_name)):
             self.menus.show_text(name, f"{word}: {inside(what)}" if what else word, what is not None)
@@ -324,7 +336,12 @@ class Window(QMainWindow):
         playing = self.preview.playback.playing
         view = opening(tr(str(found.view).replace(" side", ""))) if found else tr("View")
         self.buttons.show_as("play", tr("Stop") if playing else tr("Play"), playing)
-        self.buttons.show_as("mirrored", tr("Mirrored"), bool(found and found.flip.flip), self.desk.clip() is not None)
+        self.buttons.show_as(
+            "mirrored",
+            tr("Mirrored"),
+            bool(found and found.flip.flip != (watched.turned and not watched.plays_clips)),
+            found is not None,
+        )
         self.buttons.show_as("next_speed", f"{round(float(watched.speed) * 100)} %")
         self.buttons.show_as("loop", tr("Loop"), self.preview.looping)
         self.buttons.show_as("next_view", view, enabled=found is not None)
@@ -376,12 +393,12 @@ class Window(QMainWindow):
     def toggle_theme(self) -> None:
         """The other light; what is chosen stays, also over what the desktop has."""
         chosen = look.EVENING if self.theme is look.DAY else look.DAY
-        settings().setValue("light", chosen.name)
+        LIGHT.set(chosen.name)
         self._set_theme(chosen)
 
     def follow_light(self) -> None:
         """The light that was chosen, else that of the desktop."""
-        chosen = str(settings().value("light", ""))
+        chosen = LIGHT.get()
         self._set_theme({t.name: t for t in (look.DAY, look.EVENING)}.get(chosen) or look.of_desktop())
 
     def _set_theme(self, theme: look.Theme) -> None:
@@ -405,7 +422,7 @@ class Window(QMainWindow):
     def toggle_letters(self) -> None:
         """Single letters, digits and signs act, or do not."""
         self.keys.letters = not self.keys.letters
-        settings().setValue("single-letter keys", self.keys.letters)
+        LETTERS.set(self.keys.letters)
         off = tr("Single-letter keys are off. The menu View has them.")
         self.status.tell(tr("Single-letter keys are on.") if self.keys.letters else off)
 

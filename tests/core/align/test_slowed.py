@@ -1,5 +1,6 @@
 """Songs at another speed, faint songs, and several kinds of pass in one file. Rates are measured in bench/place.py."""
 
+import subprocess
 import unittest
 from fractions import Fraction
 
@@ -13,7 +14,7 @@ from vamos.core.align.place import place_take, song_sound
 from vamos.core.align.sharpen import sharpened
 from vamos.core.align.song_in_room import find_song
 from vamos.core.align.stack import Stack
-from vamos.core.media.sound import Sound, write_wav
+from vamos.core.media.sound import Sound, read_sound, write_wav
 from vamos.core.media.voice import say
 from vamos.core.model.song import MediaRef
 from vamos.core.model.take import PassKind, Take
@@ -119,6 +120,21 @@ class OtherSpeedTest(FolderCase):
         (found,) = self.place(slow[int(10 * RATE) : int(50 * RATE)]).passes
         self.assertAlmostEqual(found.rate, 0.873, delta=0.00087)
         self.assertEqual((found.take_range.start_s, found.take_range.end_s), (0.0, 40.0))
+
+    def test_a_stretched_loop(self):
+        """A song of a bar again and again, slowed by another program's stretcher (ffmpeg atempo): what it sounds like at
+        its own speed, here and there and never sure, does not stand in the way."""
+        bar = music(2.4, seed=12)[: int(2.4 * RATE)]
+        over = 0.6 * music(72, seed=13)[: 30 * len(bar)]
+        song = np.tile(bar, 30) + over
+        write_wav(self.folder / "loop.wav", Sound(song[:, None].astype(np.float32), RATE))
+        stretch = ["ffmpeg", "-v", "error", "-i", self.folder / "loop.wav", "-af", "atempo=0.75"]
+        subprocess.run([*stretch, self.folder / "slow.wav"], check=True)
+        slow = read_sound(self.folder / "slow.wav", RATE).mono()
+        self.ready = song_sound(self.folder / "loop.wav")
+        (found,) = self.place(slow[int(20 * RATE) : int(55 * RATE)]).passes
+        self.assertAlmostEqual(found.rate, 0.75, delta=0.00075)
+        self.assertAlmostEqual(found.clock(15.0), 15 + 0.75 * 15, delta=0.025)
 
     def test_a_record_that_runs_a_little_off(self):
         """Slowed with its pitch to 79.98 %: the rate to a millionth part of ten, the place to half a millisecond."""

@@ -95,7 +95,7 @@ class TakeEditsTest(unittest.TestCase):
     def test_a_stretch_holds_from_here_on(self):
         """Back from second 10 on; the part before stays front."""
         p = edit_takes.add_takes(Project(), (Take("a", MediaRef("a")),))
-        take = edit_takes.set_stretch(p, "a", Stretch(10.0, View.BACK)).take("a")
+        take = edit_takes.set_stretch(p, p.takes[0].id, Stretch(10.0, View.BACK)).takes[0]
         self.assertEqual(
             [take.stretch_at(t).view for t in (0, 9.9, 10.0, 99)], [View.FRONT, View.FRONT, View.BACK, View.BACK]
         )
@@ -103,8 +103,8 @@ class TakeEditsTest(unittest.TestCase):
     def test_choices_add_up(self):
         """Choosing a pass keeps the flip that was chosen before."""
         p = edit_clips.choose(Project(), Choice("k", flip=True))
-        p = edit_clips.choose(p, Choice("k", take="a", pass_number=1))
-        self.assertEqual(p.choice("k"), Choice("k", "a", 1, True))
+        p = edit_clips.choose(p, Choice("k", take="a", pass_id="p"))
+        self.assertEqual(p.choice("k"), Choice("k", "a", "p", True))
         self.assertIsNone(edit_clips.forget_choice(p, "k").choice("k"))
 
 

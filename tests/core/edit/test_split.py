@@ -50,9 +50,11 @@ class SplitTest(unittest.TestCase):
     def test_choices_follow_their_pass(self):
         p = project(sung(2, 18), sung(32, 50), sung(52, 58))
         for key, number in (("a · front", 0), ("b · front", 2)):
-            p = choose(p, Choice(key, take="t", pass_number=number))
+            p = choose(p, Choice(key, take="t", pass_id=p.takes[0].passes[number].id))
+        first, third = p.takes[0].passes[0].id, p.takes[0].passes[2].id
         p = split_take(p, "t", 30.0)
-        self.assertEqual([(c.take, c.pass_number) for c in p.choices], [("t", 0), (p.takes[1].id, 1)])
+        self.assertEqual([(c.take, c.pass_id) for c in p.choices], [("t", first), (p.takes[1].id, third)])
+        self.assertEqual(p.takes[1].passes[1].id, third)
 
     def test_placed_anew_a_part_stays_a_part(self):
         p = split_take(project(), "t", 30.0)

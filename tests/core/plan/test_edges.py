@@ -105,7 +105,7 @@ class RangesTest(unittest.TestCase):
         mine = [c for c in plan_clips(p) if c.title == join.name]
         self.assertEqual({c.view for c in mine}, {View.FRONT, View.BACK})
         self.assertEqual(mine[0].counts, CountRange(F(16), F(48)))
-        self.assertEqual([c for c in plan_clips(remove_range(p, join.name)) if c.title == join.name], [])
+        self.assertEqual([c for c in plan_clips(remove_range(p, p.ranges[0].id)) if c.title == join.name], [])
 
     def test_names_stay_apart(self):
         p = add_range(project(take("t"), dance=dance()), "A", CountRange(F(0), F(4)))

@@ -159,7 +159,7 @@ class RoundTest(unittest.TestCase):
             clip = plan_clips(p)[0]
             seen.append(clip.take)
             name, number = clip.alternatives[0]
-            p = choose(p, Choice(clip.key, take=name, pass_number=number))
+            p = choose(p, Choice(clip.key, take=name, pass_id=p.take(name).passes[number].id))
         self.assertEqual(seen, ["t0", "t1", "t2", "t3"])
         self.assertEqual(plan_clips(p)[0].take, "t0")
 

@@ -1,6 +1,7 @@
 """What is heard with a version: the room bent to the counts, a voice on the counts, the song in half-time."""
 
 import unittest
+from dataclasses import replace
 from fractions import Fraction as F
 from unittest import mock
 
@@ -12,10 +13,14 @@ from vamos.core.dance.lines import lines_of
 from vamos.core.dance.notation import parse_line
 from vamos.core.media.sound import Sound
 from vamos.core.media.voice import say
-from vamos.core.model.clip import VOICES, ClipSound, Mix, Version
+from vamos.core.model.clip import VOICES, Clip, ClipSound, Mix, Version
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.look import Numbering
+from vamos.core.model.project import Output
+from vamos.core.model.song import Anchor, Grid
+from vamos.core.model.take import View
 from vamos.core.render.clip_sound import Told, add_voice, spoken_counts, version_sound
+from vamos.core.render.compose import Stage
 from vamos.core.render.languages import LANGUAGES, in_language
 from vamos.core.render.sound import RATE
 from vamos.core.render.timing import clip_timing
@@ -137,10 +142,37 @@ class LongSectionsTest(unittest.TestCase):
 
 
 class HalfTimeTest(unittest.TestCase):
+    def timing(self, version: Version, run_up: int, grid: Grid = GRID):
+        clip = Clip("", "", "", 0, CountRange(F(8), F(16)), View.FRONT, "", 0, F(run_up), F(1), False, "")
+        return Stage(grid, LINES, Output(rate=30)).timing(clip, version)
+
+    def test_count_1_stands_on_the_songs_own_1_whatever_the_run_up(self):
+        """Correlated with the song: at the moment the plate shows the 1, the song's 1 is heard; later counts every
+        second beat of the music, also where the music slows down."""
+        slowing = [0.5]
+        for k in range(60):
+            slowing.append(slowing[-1] + 0.5 * (1 + k / 200))
+        rng = np.random.default_rng(5)
+        song = Sound(rng.normal(0, 0.1, (RATE * 50, 2)).astype(np.float32), RATE)
+        for grid in (GRID, replace(GRID, anchors=tuple(Anchor(F(k - 8), s) for k, s in enumerate(slowing)))):
+            for run_up in (0, 2, 3):
+                for speed in (F(1), F(3, 4)):
+                    t = self.timing(Version(speed, ClipSound.SONG, half_time=True), run_up, grid)
+                    for k in range(8):
+                        music_s = (t.out_s(F(8 + k)) + t.rate.seconds(t.first_frame)) * float(speed)
+                        self.assertAlmostEqual(music_s, grid.time_map()(F(8 + 2 * k)), places=6)
+            t = self.timing(Version(F(1), ClipSound.SONG, half_time=True), 2, grid)
+            out = version_sound(Version(F(1), ClipSound.SONG, half_time=True), t, Told(LINES), song, None, np.zeros(0))
+            shown, heard = t.frame_of(F(8)) * RATE // 30, round(grid.time_map()(F(8)) * RATE)
+            piece = out[shown : shown + 4000, 0]
+            around = song.samples[heard - RATE // 10 : heard + RATE // 10 + 4000, 0]
+            lag = int(np.argmax(np.correlate(around, piece, "valid"))) - RATE // 10
+            self.assertLessEqual(abs(lag), RATE // 60 + 1)
+
     def test_the_music_keeps_its_speed_while_the_dance_is_slow(self):
         """Twice as long a clip; the song's beats are still half a second apart and begin with the clip."""
         version = Version(F(1), ClipSound.SONG, half_time=True)
-        t = clip_timing(GRID, CountRange(F(0), F(8)), version.picture_speed, FrameRate.of(30))
+        t = clip_timing(GRID, CountRange(F(0), F(8)), version.speed, FrameRate.of(30), half_from=F(0))
         song = np.zeros((RATE * 30, 2), np.float32)
         beats = GRID.time_map()(np.arange(0, 40, dtype=float))
         for at in beats:

@@ -14,7 +14,7 @@ from vamos.core.align.slowed import SlowedSearch, features, find_slowed
 from vamos.core.align.song_in_room import SHORTEST_S, find_song
 from vamos.core.align.spoken import RATE as VOICE_RATE
 from vamos.core.document.heard import Heard
-from vamos.core.grid.spectra import analyse
+from vamos.core.grid.spectra import Spectra, analyse
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.take import SOUND_M_PER_S, SURE, Pass, PassKind, Take
@@ -83,14 +83,17 @@ def _passes_in(
     """Passes heard in a file, in its own seconds; of ``all_kinds``, or only with the song at its own speed."""
     sound = read_sound(path, RATE, progress=progress.part(0, 0.3), expected_s=duration_s).mono()
     segments = find_song(song.index, sound, progress.part(0.3, 0.5))
-    if all_kinds and _grains(segments, len(sound) / RATE):
-        slow = _slowed_whole(path, song, sound, progress.part(0.5, 0.7))
-        if slow is not None and all(_lies_on(slow, s) for s in segments):
-            segments = [slow]
+    spectra: Spectra | None = None
+    if all_kinds and _doubtful(segments, len(sound) / RATE):
+        spectra = analyse(path, progress.part(0.5, 0.6), len(sound) / RATE)
+        slow = _slowed_whole(spectra, song, sound, progress.part(0.6, 0.7))
+        if slow is not None and all(s.confidence < SURE or _lies_on(slow, s) for s in segments):
+            segments = [slow, *(s for s in segments if not _overlap(slow, s))]
+            segments.sort(key=lambda s: s.take_start_s)
     passes = _song_passes(segments, take.speaker_m)
     left = _left_over([(s.take_start_s, s.take_end_s) for s in segments], len(sound) / RATE)
     if left and all_kinds:
-        passes += _other_passes(take, path, song, sound, left, progress.part(0.5, 1.0))
+        passes += _other_passes(take, path, song, sound, left, spectra, progress.part(0.5, 1.0))
     return passes
 
 
@@ -98,18 +101,21 @@ def _passes_in(
 _GRAIN_S, _NEAR_LINE_S = 14.0, 0.6
 
 
-def _grains(segments: list[Segment], duration_s: float) -> bool:
-    """Whether all that is heard at the song's own speed is short, and little of the take."""
-    lengths = [s.take_end_s - s.take_start_s for s in segments]
-    return bool(lengths) and max(lengths) < _GRAIN_S and sum(lengths) < duration_s / 2
+def _doubtful(segments: list[Segment], duration_s: float) -> bool:
+    """Whether all that is heard at the song's own speed is not sure, or short and little of the take."""
+    sure = [s.take_end_s - s.take_start_s for s in segments if s.confidence >= SURE]
+    return bool(segments) and max(sure, default=0.0) < _GRAIN_S and sum(sure) < duration_s / 2
 
 
-def _slowed_whole(path: Path, song: SongSound, sound: Samples, progress: Progress) -> Segment | None:
+def _slowed_whole(spectra: Spectra, song: SongSound, sound: Samples, progress: Progress) -> Segment | None:
     """The song at another speed over all of a take."""
-    duration = len(sound) / RATE
-    seen = features(analyse(path, progress.part(0, 0.6), duration))
-    slow = find_slowed(song.search, seen, sound, 0.0, duration, progress.part(0.6, 1.0))
-    return slow if slow is not None and slow.confidence >= SLOWED_SURE else None
+    slow = find_slowed(song.search, features(spectra), sound, 0.0, len(sound) / RATE, progress)
+    other = slow is not None and abs(slow.rate - 1) > 0.01
+    return slow if slow is not None and other and slow.confidence >= SURE else None
+
+
+def _overlap(a: Segment, b: Segment) -> bool:
+    return min(a.take_end_s, b.take_end_s) > max(a.take_start_s, b.take_start_s)
 
 
 def _lies_on(slow: Segment, short: Segment) -> bool:
@@ -117,7 +123,7 @@ def _lies_on(slow: Segment, short: Segment) -> bool:
     middle = (short.take_start_s + short.take_end_s) / 2
     said = short.song_at_start_s + short.rate * (middle - short.take_start_s)
     along = slow.song_at_start_s + slow.rate * (middle - slow.take_start_s)
-    return abs(slow.rate - 1) > 0.01 and abs(said - along) < _NEAR_LINE_S
+    return abs(said - along) < _NEAR_LINE_S
 
 
 def _in_film(the_pass: Pass, heard: Heard, duration_s: float) -> Pass | None:
@@ -147,11 +153,17 @@ def _left_over(covered: list[tuple[float, float]], duration_s: float) -> list[tu
 
 
 def _other_passes(
-    take: Take, path: Path, song: SongSound, sound: Samples, left: list[tuple[float, float]], progress: Progress
+    take: Take,
+    path: Path,
+    song: SongSound,
+    sound: Samples,
+    left: list[tuple[float, float]],
+    spectra: Spectra | None,
+    progress: Progress,
 ) -> list[Pass]:
     """Passes in stretches without the song at its own speed: slowed first, then counting."""
     duration = len(sound) / RATE
-    spectra = analyse(path, progress.part(0, 0.4), duration)
+    spectra = spectra or analyse(path, progress.part(0, 0.4), duration)
     seen = features(spectra)
     passes: list[Pass] = []
     voice: Samples | None = None

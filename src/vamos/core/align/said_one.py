@@ -17,6 +17,7 @@ from vamos.core.model.take import PassKind, Take
 from vamos.core.progress import Progress, quiet
 from vamos.errors import InputError, MediaError, MissingError
 from vamos.language import tr
+from vamos.plural import plural
 
 #: A number this far from a whole count, in counts, belongs to none.
 NEAR = 0.3
@@ -54,11 +55,9 @@ class SaidOne:
         if not self.shift:
             return tr("The voice says “one” where lines begin {votes}.", votes=votes)
         later = tr("later") if self.shift > 0 else tr("earlier")
-        counts = tr("count") if abs(self.shift) == 1 else tr("counts")
         return tr(
-            "The voice says “one” {number} {counts} {later} than lines begin {votes}.",
-            number=abs(self.shift),
-            counts=counts,
+            "The voice says “one” {counts} {later} than lines begin {votes}.",
+            counts=plural(abs(self.shift), "count"),
             later=later,
             votes=votes,
         )

@@ -374,19 +374,22 @@ def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, e
 
 
 def _resampled_at(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
-    for _ in range(2):
-        share = Fraction(place.ratio).limit_denominator(4000)
-        slow = scipy.signal.resample_poly(index.samples, share.denominator, share.numerator).astype(np.float32)
-        ratio = float(share)
-        lag, slope = place.song_s / ratio - place.take_s, place.ratio / ratio - 1
-        low, high = max(0.0, start_s, -lag), min(end_s, len(sound) / RATE, len(slow) / RATE - lag)
-        sharp = sharpened(slow, sound, low, high, lag, slope) if high - low >= SHORTEST_S else None
-        if sharp is None or abs(sharp.slope) < SMEARS:
-            break
+    ratio, slow, lag, slope = _brought_to(index, place)
+    low, high = max(0.0, start_s, -lag), min(end_s, len(sound) / RATE, len(slow) / RATE - lag)
+    sharp = sharpened(slow, sound, low, high, lag, slope) if high - low >= SHORTEST_S else None
+    if sharp is not None and abs(sharp.slope) >= SMEARS:
         song_s = (sharp.lag_s + place.take_s * (1 + sharp.slope)) * ratio
-        place = replace(place, song_s=song_s, ratio=ratio * (1 + sharp.slope))
+        ratio, slow, lag, slope = _brought_to(index, replace(place, song_s=song_s, ratio=ratio * (1 + sharp.slope)))
     segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, slope)
     if segment is None or segment.clarity < LEAST_CLEAR:
         return None
     also = tuple(at * ratio for at in segment.also_at_s)
     return replace(segment, song_at_start_s=segment.song_at_start_s * ratio, rate=segment.rate * ratio, also_at_s=also)
+
+
+def _brought_to(index: SongIndex, place: Place) -> tuple[float, Samples, float, float]:
+    """A song played at nearly the ratio of a place: that ratio, its samples, lag and slope of the place on them."""
+    share = Fraction(place.ratio).limit_denominator(4000)
+    slow = scipy.signal.resample_poly(index.samples, share.denominator, share.numerator).astype(np.float32)
+    ratio = float(share)
+    return ratio, slow, place.song_s / ratio - place.take_s, place.ratio / ratio - 1

@@ -234,9 +234,9 @@ def _loop(lines: tuple[Line, ...], weight: Foot, start: Foot, role: str) -> Iter
             "loop",
             tr(
                 "The dance ends with the weight on the {value}, but begins with that foot; it "
-                "started with the weight on the {get}.",
+                "started with the weight on the {side}.",
                 value=_SIDE[weight],
-                get=_SIDE.get(start, "other foot"),
+                side=_SIDE.get(start, "other foot"),
             ),
             lines[-1].title,
         )
@@ -291,8 +291,8 @@ def _stated(dance: Dance) -> Iterator[Problem]:
             yield Problem(
                 "stated",
                 tr(
-                    "It is said to have {plural_or_no}; the sequence has {number}.",
-                    plural_or_no=plural_or_no(stated, word),
+                    "It is said to have {said}; the sequence has {number}.",
+                    said=plural_or_no(stated, word),
                     number=given or tr("none"),
                 ),
             )

@@ -7,7 +7,7 @@ from pathlib import Path
 from vamos.core.dance.sheet_files import write_sheet
 from vamos.core.dance.sheet_pdf import write_pdf
 from vamos.core.dance.wall_map import to_svg, wall_map
-from vamos.core.document.files import write_atomically
+from vamos.core.disk.outputs import write_output
 from vamos.core.model.project import Project
 
 
@@ -17,6 +17,6 @@ def export_sheet(project: Project, path: Path) -> None:
         write_pdf(project, path)
     elif path.suffix.lower() == ".svg":
         grid = project.grid
-        write_atomically(path, to_svg(wall_map(project.dance, grid)).encode())
+        write_output(path, to_svg(wall_map(project.dance, grid)).encode())
     else:
         write_sheet(project.dance, path)

@@ -14,6 +14,7 @@ from vamos.core.dance.lines import Line, LineKind, heading_after, lines_of
 from vamos.core.model.dance import Dance
 from vamos.core.model.song import Grid
 from vamos.language import tr
+from vamos.plural import plural
 
 #: Songs whose tempo differs by less than this are danced alike (common practice, no source).
 SAME_TEMPO = 0.04
@@ -100,13 +101,13 @@ def _notes(first: Grid, other: Grid, ratio: float, needed: Fraction, there: Frac
     if there < needed:
         last = _last_wall(lines, there)
         where = tr("; the last whole wall is wall {wall}", wall=last.wall) if last else ""
-        notes.append(tr("It is {counts} too short{where}.", counts=_counts(needed - there), where=where))
+        notes.append(tr("It is {counts} too short{where}.", counts=plural(needed - there, "count"), where=where))
     for stop in other.breaks:
         if not any(line.kind is LineKind.HOLD and line.start == stop.position for line in lines):
             notes.append(
                 tr(
                     "Its music stops for {counts} at count {number} of the dance, where the sequence holds nothing.",
-                    counts=_counts(stop.counts),
+                    counts=plural(stop.counts, "count"),
                     number=floor(stop.position) + 1,
                 )
             )
@@ -116,12 +117,8 @@ def _notes(first: Grid, other: Grid, ratio: float, needed: Fraction, there: Frac
             notes.append(
                 tr(
                     "The dance holds {counts} at count {number}; the song goes on.",
-                    counts=_counts(line.length),
+                    counts=plural(line.length, "count"),
                     number=floor(line.start) + 1,
                 )
             )
     return notes
-
-
-def _counts(number: Fraction) -> str:
-    return tr("{number:g} count", number=float(number)) + ("" if number == 1 else "s")

@@ -123,10 +123,10 @@ def _changes(section: Section, start: Fraction) -> Iterator[tuple[str, Section]]
     other = replace(event, foot=_OTHER[event.foot])
     yield (
         tr(
-            "{name} {foot} on {count_name}, not {foot2}",
+            "{name} {foot} on {count}, not {foot2}",
             name=name,
             foot=other.foot,
-            count_name=count_name(start, feel),
+            count=count_name(start, feel),
             foot2=event.foot,
         ),
         with_event(section, event, other),
@@ -134,24 +134,22 @@ def _changes(section: Section, start: Fraction) -> Iterator[tuple[str, Section]]
     before = next((e for e in reversed(mine[:at]) if e.foot in _OTHER), None)
     if before is not None and before.kind is Kind.STEP:
         words = tr(
-            "touch instead of {number} on {count_name}",
+            "touch instead of {number} on {count}",
             number=before.name or "step",
-            count_name=count_name(before.start, feel),
+            count=count_name(before.start, feel),
         )
         yield words, with_event(section, before, _touched(before))
     if before is not None and before.kind is Kind.TOUCH:
         words = tr(
-            "step instead of {number} on {count_name}",
+            "step instead of {number} on {count}",
             number=before.name or "touch",
-            count_name=count_name(before.start, feel),
+            count=count_name(before.start, feel),
         )
         yield words, with_event(section, before, _stepped(before))
     later = {id(e) for e in mine[at:]}
     rest = tuple(swapped(e) if id(e) in later else e for e in section.events)
     where = (
-        tr("the whole section")
-        if before is None
-        else tr("everything from {count_name} on", count_name=count_name(start, feel))
+        tr("the whole section") if before is None else tr("everything from {count} on", count=count_name(start, feel))
     )
     yield tr("{where} on the other side", where=where), replace(section, events=rest)
 

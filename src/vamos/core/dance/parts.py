@@ -35,4 +35,4 @@ def _section(dance: Dance, words: str) -> str:
         if section.name.lower() == wanted:
             return section.name
     known = ", ".join(s.name for s in dance.sections) or tr("none is written yet")
-    raise InputError(tr("There is no section “{strip}”. Sections: {known}.", strip=words.strip(), known=known))
+    raise InputError(tr("There is no section “{name}”. Sections: {known}.", name=words.strip(), known=known))

@@ -63,6 +63,18 @@ def draw(canvas: Any, x: float, y: float, text: str, size: float, bold: bool = F
         x += float(face(name).stringWidth(piece, size))
 
 
+def _broken(word: str, size: float, space: float, bold: bool) -> list[str]:
+    """A word in pieces that fit, each at least one letter; in time that grows with its length."""
+    pieces, begun, used = [], 0, 0.0
+    for at, letter in enumerate(word):
+        wide = width(letter, size, bold)
+        if at > begun and used + wide > space:
+            pieces.append(word[begun:at])
+            begun, used = at, 0.0
+        used += wide
+    return [*pieces, word[begun:]]
+
+
 def wrapped(text: str, size: float, space: float, bold: bool = False) -> list[str]:
     """A text in lines that fit; words longer than a line, and scripts without spaces, break where they must."""
     lines: list[str] = []
@@ -76,9 +88,7 @@ def wrapped(text: str, size: float, space: float, bold: bool = False) -> list[st
             if line:
                 lines.append(line)
             line = word
-            while width(line, size, bold) > space and len(line) > 1:
-                fits = next(k for k in range(len(line) - 1, 0, -1) if k == 1 or width(line[:k], size, bold) <= space)
-                lines.append(line[:fits])
-                line = line[fits:]
+            *full, line = _broken(line, size, space, bold)
+            lines += full
         lines.append(line)
     return lines

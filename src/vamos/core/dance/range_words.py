@@ -22,14 +22,14 @@ def read_range(text: str, line: Line) -> CountRange:
     found = _SAID.fullmatch(text.strip())
     if found is None:
         raise InputError(
-            tr("“{strip}” is no part of a line. Say 3& to 6 (with 6), or 3& up to 6& (without).", strip=text.strip())
+            tr("“{typed}” is no part of a line. Say 3& to 6 (with 6), or 3& up to 6& (without).", typed=text.strip())
         )
     first, first_part, word, last, last_part = found.groups()
     start = _place(line, int(first), first_part)
     without = word.lower() == "up to"
     end = _place(line, int(last), last_part, edge=True) if without else _place(line, int(last), "") + 1
     if end <= start:
-        raise InputError(tr("“{strip}” ends before it begins.", strip=text.strip()))
+        raise InputError(tr("“{typed}” ends before it begins.", typed=text.strip()))
     return CountRange(start, end)
 
 

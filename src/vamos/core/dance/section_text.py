@@ -37,10 +37,10 @@ def notation_of(section: Section, dance: Dance) -> str:
         span = f"{int(other.start) + 1}-{int(other.start + other.length)}"
         out.append(
             tr(
-                "or {name} {span}: {print_line}",
+                "or {name} {span}: {moves}",
                 name=other.name,
                 span=span,
-                print_line=print_line(other.events, section.feel, steps),
+                moves=print_line(other.events, section.feel, steps),
             )
         )
     return "; ".join(out)

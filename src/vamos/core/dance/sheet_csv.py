@@ -160,7 +160,7 @@ def read_csv(text: str) -> SheetRead:
             try:
                 reader.take({k: _plain(v or "") for k, v in row.items() if isinstance(k, str)})
             except InputError as error:
-                raise InputError(tr("row {line_num}: {what}", line_num=rows.line_num, what=error.what)) from error
+                raise InputError(tr("row {row}: {what}", row=rows.line_num, what=error.what)) from error
     except csv.Error as error:
         raise InputError(tr("it cannot be read as a table ({error}).", error=error)) from error
     unknown = [c for c in dict.fromkeys(columns) if c and c not in COLUMNS]
@@ -318,7 +318,7 @@ def _names(cell: str) -> tuple[str, ...]:
 
 def _said(text: str, name: str) -> int | None:
     return (
-        whole_number(text, tr("a number of {removeprefix}", removeprefix=name.removeprefix("stated_")), 0, 100_000)
+        whole_number(text, tr("a number of {what}", what=name.removeprefix("stated_")), 0, 100_000)
         if text.strip()
         else None
     )

@@ -16,9 +16,11 @@ import msgspec
 from vamos.core.dance.sheet_cells import SheetRead, bounded
 from vamos.core.dance.sheet_csv import dance_to_csv, read_csv
 from vamos.core.dance.sheet_markdown import dance_to_markdown, read_markdown
-from vamos.core.document.files import from_builtins, to_builtins, write_atomically
+from vamos.core.disk.inputs import read_input
+from vamos.core.disk.outputs import write_output
+from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.dance import Dance
-from vamos.errors import InputError, MissingError
+from vamos.errors import InputError
 from vamos.language import tr
 
 #: A sheet larger than this is not one.
@@ -57,14 +59,7 @@ def read_sheet_file(path: Path) -> SheetRead:
 
 def _text(path: Path) -> tuple[str, tuple[str, ...]]:
     """What a file says, whatever its encoding; with a remark when that is not UTF-8."""
-    try:
-        if path.stat().st_size > _MOST_BYTES:
-            raise InputError(tr("it is too large to be a count sheet."), file=path, safe=tr("Nothing was read."))
-        raw = path.read_bytes()
-    except FileNotFoundError as error:
-        raise MissingError(tr("there is no such file."), file=path) from error
-    except OSError as error:
-        raise InputError(tr("it cannot be read ({number}).", number=error.strerror or error), file=path) from error
+    raw = read_input(path, tr("count sheet"), _MOST_BYTES)
     if raw.startswith((b"\xff\xfe", b"\xfe\xff")):
         return raw.decode("utf-16", errors="replace"), ()
     try:
@@ -83,7 +78,7 @@ def write_sheet(dance: Dance, path: Path) -> None:
     writer = writers.get(path.suffix.lower())
     if writer is None:
         raise InputError(tr("a sheet is written as .csv, .json, .md, .txt, .pdf or, the wall map, .svg."), file=path)
-    write_atomically(path, writer(dance).encode())
+    write_output(path, writer(dance).encode())
 
 
 def dance_to_json(dance: Dance) -> str:
@@ -98,9 +93,9 @@ def read_json(text: str) -> SheetRead:
     except json.JSONDecodeError as error:
         raise InputError(
             tr(
-                "this is not JSON; line {lineno}, column {colno} cannot be read.",
-                lineno=error.lineno,
-                colno=error.colno,
+                "this is not JSON; line {line}, column {column} cannot be read.",
+                line=error.lineno,
+                column=error.colno,
             )
         ) from error
     except RecursionError as error:

@@ -16,7 +16,7 @@ from vamos.core.dance import pdf_fonts
 from vamos.core.dance.card import Card, card_of
 from vamos.core.dance.facing import turn_words
 from vamos.core.dance.wall_map import Drawing, Primitive, wall_map
-from vamos.core.document.files import write_atomically
+from vamos.core.disk.outputs import write_output
 from vamos.core.model.dance import Event, Foot, Kind, Section
 from vamos.core.model.project import Project
 from vamos.core.time.counts import count_text
@@ -28,7 +28,7 @@ _INK, _SOFT, _TAPE = "#1B2233", "#5B6070", "#D9C49A"
 
 def write_pdf(project: Project, path: Path) -> None:
     """Write the sheet of a project's dance; raises WriteError."""
-    write_atomically(path, sheet_pdf(project))
+    write_output(path, sheet_pdf(project))
 
 
 def sheet_pdf(project: Project) -> bytes:

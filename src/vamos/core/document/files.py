@@ -1,17 +1,11 @@
 """The project file: JSON, versioned, written all at once or not at all.
 
-Layout: ``{"vamos": 2, "project": {...}}``; the fields are those of ``core.model``. Fractions
+Layout: ``{"vamos": 4, "project": {...}}``; the fields are those of ``core.model``. Fractions
 are text (``"7/2"``), see docs/formats.md.
 """
 
 from __future__ import annotations
 
-import os
-import re
-import shutil
-import stat
-import tempfile
-import threading
 from dataclasses import dataclass
 from fractions import Fraction
 from pathlib import Path
@@ -19,16 +13,19 @@ from typing import Any, TypeVar
 
 import msgspec
 
+from vamos.core.disk.atomic import write_atomically
+from vamos.core.disk.inputs import LARGEST, read_input
+from vamos.core.disk.outputs import PROJECT
+from vamos.core.disk.side_files import read_side
 from vamos.core.document.migrate import migrated
-from vamos.core.document.processes import alive
 from vamos.core.document.unknown import unknown_in, with_unknown
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
-from vamos.errors import InputError, MissingError, ProjectError, WriteError, write_error
+from vamos.errors import InputError, ProjectError
 from vamos.language import tr
 
-VERSION = 3
-SUFFIX = ".vamos"
+VERSION = 4
+SUFFIX = PROJECT
 
 
 def _plain(value: object) -> object:
@@ -67,70 +64,6 @@ def from_builtins(data: Any, kind: type[T]) -> T:
         raise InputError(tr("a field cannot be understood: {error}.", error=error)) from error
 
 
-def write_atomically(path: Path, data: bytes) -> None:
-    """Write a whole file or leave the old one as it was; its mode stays, and a link stays a link.
-
-    Raises
-    ------
-    WriteError
-        with words for what stood in the way.
-    """
-    handle = None
-    target = path.resolve() if path.is_symlink() else path
-    try:
-        target.parent.mkdir(parents=True, exist_ok=True)
-        mode = stat.S_IMODE(target.stat().st_mode) if target.exists() else None
-        if mode is not None and not mode & stat.S_IWUSR:
-            raise WriteError(
-                tr("it is write-protected."), file=path, safe=tr("It was not changed."), todo=tr("Choose another name.")
-            )
-        clear_dead(target)
-        fd, handle = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:80]}.{os.getpid()}.")
-        with os.fdopen(fd, "wb") as file:
-            file.write(data)
-            file.flush()
-            os.fsync(file.fileno())
-        os.chmod(handle, 0o666 & ~umask() if mode is None else mode)
-        os.replace(handle, target)
-    except WriteError:
-        raise
-    except OSError as error:
-        if handle is not None:
-            Path(handle).unlink(missing_ok=True)
-        raise write_error(error, path) from error
-
-
-def clear_dead(target: Path) -> None:
-    """Remove what runs that were killed left beside a file, or a folder, that they were writing.
-
-    Their names name the process they belong to; without it nobody works on them any more.
-    """
-    try:
-        beside = list(target.parent.iterdir())
-    except OSError:
-        # A folder that cannot be listed may be written to all the same.
-        return
-    name = re.compile(rf"\.{re.escape(target.name[:80])}\.(\d+)\.\w{{8}}(\.old)?")
-    for path in beside:
-        match = name.fullmatch(path.name)
-        if match and not path.is_symlink() and not alive(int(match.group(1))):
-            if path.is_dir():
-                shutil.rmtree(path, ignore_errors=True)
-            else:
-                path.unlink(missing_ok=True)
-
-
-def umask() -> int:
-    """The mask for new files; the only way to ask for it is to set it, so all threads do it here."""
-    with _UMASK_LOCK:
-        mask = os.umask(0o077)
-        os.umask(mask)
-    return mask
-
-
-_UMASK_LOCK = threading.Lock()
-
-
 def encoded(project: Project, over: bytes = b"") -> bytes:
     """The project as its file holds it; fields of the file it is written ``over`` that are not known here are kept."""
     document = with_unknown({"vamos": VERSION, "project": to_builtins(project)}, _unknown(over))
@@ -150,10 +83,7 @@ def _unknown(raw: bytes) -> Any:
 
 def save(project: Project, path: Path) -> None:
     """Write the project file; raises :class:`WriteError`."""
-    try:
-        over = path.read_bytes()
-    except OSError:
-        over = b""
+    over = read_side(path, LARGEST, follow=True) or b""
     write_atomically(path, encoded(project, over))
 
 
@@ -181,11 +111,9 @@ def read(path: Path) -> Read:
     """
     untouched = tr("The file was not changed.")
     try:
-        raw = path.read_bytes()
-    except FileNotFoundError as error:
-        raise MissingError(tr("there is no such project."), file=path) from error
-    except OSError as error:
-        raise ProjectError(tr("it cannot be read ({strerror}).", strerror=error.strerror), file=path) from error
+        raw = read_input(path, tr("project"))
+    except InputError as error:
+        raise ProjectError(error.what, file=path) from error
     document, version = _decoded(raw, path)
     try:
         return Read(from_builtins(migrated(document, version).get("project"), Project), version, raw)

@@ -15,8 +15,12 @@ import time
 from dataclasses import dataclass
 from pathlib import Path
 
-from vamos.core.document.processes import alive
+from vamos.core.disk.processes import alive
+from vamos.core.disk.side_files import read_side, write_side
 from vamos.language import tr
+
+#: A lock file holds a few words.
+_LARGEST = 2000
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,8 +49,7 @@ def hold(path: Path) -> Holder | None:
     other = holder(path)
     if other is None:
         mine = {"process": os.getpid(), "host": _host(), "user": _user(), "since": time.time()}
-        with contextlib.suppress(OSError):
-            place(path).write_text(json.dumps(mine), encoding="utf-8")
+        write_side(place(path), json.dumps(mine).encode())
     return other
 
 
@@ -78,10 +81,11 @@ def release(path: Path) -> None:
 
 def _read(path: Path) -> Holder | None:
     """What a lock file says; None where there is none, or it cannot be understood."""
+    raw = read_side(place(path), _LARGEST)
     try:
-        found = json.loads(place(path).read_text(encoding="utf-8")[:2000])
+        found = json.loads(raw or b"")
         return Holder(int(found["process"]), str(found["host"]), str(found["user"]), float(found["since"]))
-    except (OSError, ValueError, KeyError, TypeError):
+    except (ValueError, KeyError, TypeError, RecursionError, OverflowError):
         return None
 
 

@@ -8,6 +8,7 @@ from fractions import Fraction
 from vamos.core.dance.lines import Line, lines_for
 from vamos.core.model.clip import Choice, Clip, NamedRange, clip_key
 from vamos.core.model.dance import Section
+from vamos.core.model.ids import new_id
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
 from vamos.core.plan.coverage import subject_title
@@ -23,7 +24,7 @@ def choose(project: Project, choice: Choice) -> Project:
     if old is not None:
         kept = {
             name: getattr(choice, name) if getattr(choice, name) is not None else getattr(old, name)
-            for name in ("take", "pass_number", "flip", "run_up", "run_out", "nudge_start", "nudge_end")
+            for name in ("take", "pass_id", "flip", "run_up", "run_out", "nudge_start", "nudge_end")
         }
         choice = replace(choice, **kept, left_out=choice.left_out or old.left_out)
     rest = tuple(c for c in project.choices if c.clip != choice.clip)
@@ -53,11 +54,11 @@ def add_range(project: Project, name: str, counts: CountRange) -> Project:
     if not danced or counts.end <= danced[0].start or counts.start >= danced[-1].counts.end:
         raise InputError(tr("Nothing is danced there; choose counts of the dance."))
     used: list[NamedRange | Section] = [*project.ranges, *project.dance.sections]
-    taken = {x.name for x in used} | {x.id for x in used}
+    taken = {x.name for x in used}
     free, number = name, 2
     while free in taken:
         free, number = f"{name} {number}", number + 1
-    return replace(project, ranges=(*project.ranges, NamedRange(free, counts)))
+    return replace(project, ranges=(*project.ranges, NamedRange(free, counts, new_id())))
 
 
 def remove_range(project: Project, range_id: str) -> Project:

@@ -78,6 +78,7 @@ def set_counts(project: Project, take_id: str, times_take_s: Floats, position: F
         TimeMap.through(times, np.arange(len(times), dtype=np.float64) + first),
         1.0,
         reason=tr("counts tapped by hand"),
+        id=known.id if known is not None else "",
     )
     passes = sorted([*(p for p in take.passes if p not in under), tapped], key=lambda p: p.take_range.start_s)
     return replace_take(project, replace(take, passes=tuple(passes), looked_for_passes=True))

@@ -15,6 +15,7 @@ from vamos.core.dance.section_text import ROLE, own_steps, read_count, read_nota
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.steps import swapped
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section, StepPattern
+from vamos.core.model.ids import new_id
 from vamos.core.model.project import Project
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
@@ -41,7 +42,7 @@ def add_section(project: Project, name: str = "", length: int = 8, after: str | 
     dance = project.dance
     name = _free_name(project, name or tr("Section {number}", number=len(dance.sections) + 1))
     _check_length(length)
-    section = Section(name, length)
+    section = Section(name, length, id=new_id())
     place = _place(dance, after) + 1 if after is not None else len(dance.sections)
     sections = (*dance.sections[:place], section, *dance.sections[place:])
     sequence = dance.sequence or (Item(ItemKind.WALL),)
@@ -263,10 +264,9 @@ def _with(sequence: tuple[Item, ...], after: str | None, name: str) -> tuple[Ite
 
 
 def _free_name(project: Project, name: str) -> str:
-    """The name, with a number when a section or a range is or was called so."""
+    """The name, with a number when a section or a range is called so."""
     sections, ranges = project.dance.sections, project.ranges
-    used = {s.name for s in sections} | {s.id for s in sections} | {r.name for r in ranges} | {r.id for r in ranges}
-    return _free(name, used)
+    return _free(name, {s.name for s in sections} | {r.name for r in ranges})
 
 
 def _free(name: str, used: set[str]) -> str:

@@ -8,6 +8,7 @@ from fractions import Fraction
 
 from vamos.core.model.project import OtherSong, Project
 from vamos.core.model.song import Anchor, Break, Grid, Part, Reading, Song
+from vamos.core.model.take import renewed
 from vamos.core.plan.conform import conformed
 from vamos.core.time import CountRange
 from vamos.errors import InputError
@@ -211,7 +212,7 @@ def use_other_song(project: Project, number: int) -> Project:
             take = replace(take, passes=known[take.id], looked_for_passes=True)
         elif take.passes and now.grid is not None and other.song.grid is not None:
             found = conformed(take.passes, now.grid, project.dance, other.song.grid, dance, now.title)
-            take = replace(take, passes=found, looked_for_passes=bool(found))
+            take = replace(take, passes=renewed(found, take.passes), looked_for_passes=bool(found))
         else:
             take = replace(take, passes=(), looked_for_passes=False)
         takes.append(take)

@@ -32,20 +32,11 @@ def split_take(project: Project, take_id: str, take_s: float) -> Project:
     before, after = TimeRange(whole.start_s, take_s), TimeRange(take_s, whole.end_s)
     project = add_takes(project, (replace(_part(take, after), name=tr("{name}, second part", name=take.name), id=""),))
     second = project.takes[-1]
-    moved: dict[int, tuple[str | None, int | None]] = {
-        number: (second.id, place)
-        for place, number in enumerate(n for n, p in enumerate(take.passes) if inside(p, after) is not None)
-    }
-    kept = [n for n, p in enumerate(take.passes) if inside(p, before) is not None]
-    choices = []
-    for choice in project.choices:
-        number = choice.pass_number
-        if choice.take == take_id and number is not None:
-            here = number in kept
-            name, place = (take_id, kept.index(number)) if here else moved.get(number, (None, None))
-            choice = replace(choice, take=name, pass_number=place)
-        choices.append(choice)
-    return replace_take(replace(project, choices=tuple(choices)), _part(take, before))
+    moved = {p.id for p in second.passes} - {p.id for p in _part(take, before).passes}
+    choices = tuple(
+        replace(c, take=second.id) if c.take == take_id and c.pass_id in moved else c for c in project.choices
+    )
+    return replace_take(replace(project, choices=choices), _part(take, before))
 
 
 def _part(take: Take, part: TimeRange) -> Take:

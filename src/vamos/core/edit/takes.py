@@ -10,9 +10,10 @@ from typing import Any
 from vamos.core.edit.parts_of_takes import only_part
 from vamos.core.edit.song import grid_of, song_of
 from vamos.core.model.disagreement import ALL_RIGHT
+from vamos.core.model.ids import new_id
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef
-from vamos.core.model.take import SOUND_M_PER_S, BetterSound, Pass, PassKind, Spoken, Stretch, Take
+from vamos.core.model.take import SOUND_M_PER_S, BetterSound, Pass, PassKind, Spoken, Stretch, Take, renewed
 from vamos.core.plan.agree import remarks_of
 from vamos.core.plan.movement import Looked
 from vamos.core.time import TimeMap, TimeRange
@@ -22,21 +23,21 @@ from vamos.language import tr
 
 def add_takes(project: Project, takes: Iterable[Take]) -> Project:
     """Add takes; a name already in use gets a number."""
-    names = {t.name for t in project.takes} | {t.id for t in project.takes}
+    names = {t.name for t in project.takes}
     added = []
     for take in takes:
         name, number = take.name, 2
         while name in names:
             name, number = f"{take.name} {number}", number + 1
         names.add(name)
-        added.append(replace(take, name=name, id=name))
+        added.append(replace(take, name=name, id=new_id()))
     return replace(project, takes=(*project.takes, *added))
 
 
 def remove_take(project: Project, take_id: str) -> Project:
     """Take a film out, and the decisions for clips that chose it; the file itself is not touched."""
     project.take(take_id)
-    choices = tuple(replace(c, take=None, pass_number=None) if c.take == take_id else c for c in project.choices)
+    choices = tuple(replace(c, take=None, pass_id=None) if c.take == take_id else c for c in project.choices)
     takes = tuple(t for t in project.takes if t.id != take_id)
     asked = tuple(d for d in project.disagreements if all(t != take_id for s in d.sides for t, _ in s.takes))
     return replace(project, takes=takes, choices=choices, disagreements=asked)
@@ -67,7 +68,8 @@ def point_to(project: Project, take_id: str, media: MediaRef) -> Project:
 def place_takes(project: Project, found: Mapping[str, tuple[Pass, ...]]) -> Project:
     """Where takes lie, by their ids; those not named, or gone meanwhile, stay as they are."""
     takes = tuple(
-        only_part(replace(t, passes=found[t.id], looked_for_passes=True)) if t.id in found else t for t in project.takes
+        only_part(replace(t, passes=renewed(found[t.id], t.passes), looked_for_passes=True)) if t.id in found else t
+        for t in project.takes
     )
     return replace(project, takes=takes)
 
@@ -153,7 +155,10 @@ def say_whose(project: Project, take_id: str, spoken: Spoken) -> Project:
 
 
 def place_by_hand(project: Project, take_id: str, take_s: float, position: Fraction) -> Project:
-    """One moment of a take is one count: a clap or a step matched by eye places the whole take."""
+    """One moment of a take is one count: a clap or a step matched by eye places the take there.
+
+    Passes elsewhere in it stay; the new one reaches as far as they leave room.
+    """
     take, song = project.take(take_id), song_of(project)
     song_s = grid_of(project).time_map()(position)
     if not 0 <= take_s <= take.media.duration_s:
@@ -165,11 +170,16 @@ def place_by_hand(project: Project, take_id: str, take_s: float, position: Fract
                 take_s=take_s,
             )
         )
-    start = max(take.whole.start_s, take_s - song_s)
-    end = min(take.whole.end_s, take_s + song.media.duration_s - song_s)
+    others = [p for p in take.passes if not p.take_range.contains(take_s)]
+    before = [p.take_range.end_s for p in others if p.take_range.end_s <= take_s]
+    after = [p.take_range.start_s for p in others if p.take_range.start_s > take_s]
+    start = max(take.whole.start_s, take_s - song_s, *before)
+    end = min(take.whole.end_s, take_s + song.media.duration_s - song_s, *after)
     clock = TimeMap.line(take_s, song_s)
     placed = Pass(PassKind.SONG, TimeRange(start, end), clock, 1.0, reason=tr("placed by hand"))
-    return replace_take(project, replace(take, passes=(placed,), looked_for_passes=True))
+    here = tuple(p for p in take.passes if p not in others)
+    passes = sorted([*others, *renewed((placed,), here)], key=lambda p: p.take_range.start_s)
+    return replace_take(project, replace(take, passes=tuple(passes), looked_for_passes=True))
 
 
 def use_other_place(project: Project, take_id: str, number: int, other: int) -> Project:

@@ -18,10 +18,11 @@ from itertools import pairwise
 from math import ceil, floor
 from pathlib import Path
 
-from vamos.core.document.files import write_atomically
+from vamos.core.disk.inputs import read_input
+from vamos.core.disk.outputs import write_output
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import as_count
-from vamos.errors import InputError, MissingError
+from vamos.errors import InputError
 from vamos.language import tr
 
 FIRST, ONE = "first beat", "the 1"
@@ -38,7 +39,7 @@ def write_csv(grid: Grid, path: Path) -> None:
     rows.writerow(_COLUMNS)
     for a in grid.anchors:
         rows.writerow((a.position, repr(a.song_s), int(a.fixed), grid.meter, grid.line))
-    write_atomically(path, out.getvalue().encode())
+    write_output(path, out.getvalue().encode())
 
 
 def read_csv(path: Path) -> Grid:
@@ -50,11 +51,9 @@ def read_csv(path: Path) -> Grid:
         InputError names the row that cannot be read.
     """
     try:
-        text = path.read_text(encoding="utf-8-sig")
-    except FileNotFoundError as error:
-        raise MissingError(tr("there is no such file."), file=path) from error
-    except (OSError, UnicodeDecodeError) as error:
-        raise InputError(tr("it cannot be read as text ({error}).", error=error), file=path) from error
+        text = read_input(path, tr("file of beats")).decode("utf-8-sig")
+    except UnicodeDecodeError as error:
+        raise InputError(tr("it is not text in UTF-8."), file=path) from error
     rows = csv.DictReader(io.StringIO(text))
     if not {"position", "song_s"} <= set(rows.fieldnames or ()):
         raise InputError(tr("its first row must name the columns position and song_s."), file=path)
@@ -105,7 +104,7 @@ def write_midi(grid: Grid, path: Path) -> None:
     track.append(mido.MetaMessage("end_of_track", time=waiting))
     buffer = io.BytesIO()
     mido.MidiFile(type=0, ticks_per_beat=TICKS, tracks=[track]).save(file=buffer)
-    write_atomically(path, buffer.getvalue())
+    write_output(path, buffer.getvalue())
 
 
 def _whole_counts(grid: Grid) -> list[tuple[int, float]]:
@@ -139,10 +138,9 @@ def read_midi(path: Path) -> Grid:
     """
     import mido
 
-    if not path.is_file():
-        raise MissingError(tr("there is no such file."), file=path)
+    raw = read_input(path, tr("MIDI file"))
     try:
-        file = mido.MidiFile(str(path))
+        file = mido.MidiFile(file=io.BytesIO(raw))
     except (OSError, ValueError, EOFError, IndexError, KeyError, mido.midifiles.meta.KeySignatureError) as error:
         raise InputError(tr("it is no MIDI file ({error}).", error=error), file=path) from error
     tempo, tick, seconds = 500_000, 0, 0.0
@@ -203,4 +201,4 @@ def write_otio(grid: Grid, path: Path, duration_s: float, title: str = "") -> No
         )
     timeline = otio.schema.Timeline(name=title or "grid")
     timeline.tracks.append(otio.schema.Track(name="song", kind=otio.schema.TrackKind.Audio, children=[gap]))
-    write_atomically(path, otio.adapters.write_to_string(timeline, "otio_json").encode())
+    write_output(path, otio.adapters.write_to_string(timeline, "otio_json").encode())

@@ -13,7 +13,7 @@ from vamos.core.model.dance import Dance, Event, ItemKind, Section
 from vamos.core.model.take import View
 from vamos.core.time import count_text
 from vamos.core.time.counts import Feel, subdivision_name
-from vamos.language import tr
+from vamos.language import ENGLISH, language, marked, tr
 
 _VIEWS = {
     "front": View.FRONT,
@@ -23,9 +23,42 @@ _VIEWS = {
     "right": View.RIGHT,
     "feet": View.FEET,
 }
-_FILLERS = frozenset(("the", "of", "a", "in", "at", "on", "view", "side", "with", "from", "and"))
+#: What means nothing here, in the languages there are.
+_FILLERS = frozenset(
+    [
+        "the",
+        "of",
+        "a",
+        "in",
+        "at",
+        "on",
+        "view",
+        "side",
+        "with",
+        "from",
+        "and",
+        "der",
+        "die",
+        "das",
+        "von",
+        "vom",
+        "mit",
+        "auf",
+        "aus",
+        "und",
+        "ansicht",
+        "seite",
+    ]
+)
 _COUNT = re.compile(r"^(\d+)([&ae]?)(\d*)$")
-_TURNS = {2: "quarter", 4: "half", 6: "three quarter", 8: "full", 12: "one and a half", 16: "double"}
+_TURNS = {
+    2: marked("quarter turn"),
+    4: marked("half turn"),
+    6: marked("three quarter turn"),
+    8: marked("full turn"),
+    12: marked("one and a half turn"),
+    16: marked("double turn"),
+}
 
 
 @dataclass(frozen=True, slots=True)
@@ -52,6 +85,7 @@ class Index:
 
     def __init__(self, dance: Dance, clips: Sequence[Clip] = ()):
         self._entries = list(_entries(dance))
+        self._views = _views_said()
         self._clips: dict[str, list[Clip]] = {}
         for clip in clips:
             self._clips.setdefault(clip.subject, []).append(clip)
@@ -60,16 +94,14 @@ class Index:
         """The best places for what was typed, best first; every word that means something must be found there."""
         words = [w for w in _words(text) if w not in _FILLERS]
         raw = {w for w in re.split(r"[^0-9a-zäöüß&]+", text.lower()) if w}
+        sure = {"back", "front", "feet", "behind", *self._views}
+        view_words = _VIEWS | self._views
         view = next(
-            (
-                _VIEWS[w]
-                for w in raw
-                if w in _VIEWS and (w in ("back", "front", "feet", "behind") or "view" in raw or "side" in raw)
-            ),
-            None,
+            (view_words[w] for w in raw if w in view_words and (w in sure or "view" in raw or "side" in raw)), None
         )
+        said = {_words(w)[0]: v for w, v in view_words.items()}
         counts = [w for w in words if _COUNT.match(w)]
-        plain = [w for w in words if w not in counts and not (view is not None and _VIEWS.get(w) is view)]
+        plain = [w for w in words if w not in counts and not (view is not None and said.get(w) is view)]
         hits = []
         for entry in self._entries:
             score = _score(entry, plain, counts)
@@ -91,6 +123,14 @@ class Index:
         return Hit(entry.section.id, entry.section.name, where, what, tuple(c.key for c in shown), score)
 
 
+def _views_said() -> dict[str, View]:
+    """Words that mean one view in the language of this run, beside the English ones."""
+    if language() == ENGLISH:
+        return {}
+    of = {view: set(tr(view).lower().split()) for view in View}
+    return {w: v for v, own in of.items() for w in own if sum(w in others for others in of.values()) == 1}
+
+
 def _count(start: Fraction, feel: Feel) -> str:
     """``5``, ``5&``, or of a pickup ``& before 1``."""
     whole, rest = divmod(start, 1)
@@ -101,7 +141,7 @@ def _count(start: Fraction, feel: Feel) -> str:
 
 def _entries(dance: Dance) -> Iterator[_Entry]:
     others = [item for item in dance.sequence if item.kind is not ItemKind.WALL]
-    roles = {name: str(item.kind) for item in others for name in item.sections}
+    roles = {name: f"{item.kind} {tr(item.kind)}" for item in others for name in item.sections}
     for section in dance.sections:
         title = frozenset(_words(f"{section.name} {roles.get(section.name, '')}"))
         yield _Entry(section, None, title)
@@ -109,7 +149,8 @@ def _entries(dance: Dance) -> Iterator[_Entry]:
             text = " ".join((event.name, event.cue, event.lyric, event.note, str(event.kind)))
             size = abs(event.turn or 0) or event.size
             if size:
-                text += tr(" {get} turn", get=_TURNS.get(size, ""))
+                turn = _TURNS.get(size, marked("turn"))
+                text += f" {turn} {tr(turn)}"
             yield _Entry(section, event, title | frozenset(_words(text)))
 
 

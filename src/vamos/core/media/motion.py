@@ -62,7 +62,11 @@ def motion_of(path: Path, key: str, duration_s: float, progress: Progress | None
     count = int(duration_s * PER_SECOND)
     kept = cache.load("motion", key)
     size = max(1, count)
-    if kept is not None and kept.get("outlines", np.zeros(0)).shape == (size, ROWS, 2):
+    if kept is not None and {n: a.shape for n, a in kept.items()} == {
+        "energy": (size,),
+        "boxes": (size, 4),
+        "outlines": (size, ROWS, 2),
+    }:
         return Motion(
             kept["energy"].astype(np.float64), kept["boxes"].astype(np.float64), kept["outlines"].astype(np.uint8)
         )

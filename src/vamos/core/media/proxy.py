@@ -12,10 +12,11 @@ from pathlib import Path
 
 import numpy as np
 
+from vamos.core.disk.side_files import plain_file
 from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, matrix_of, shown_size, yuv_planes
 from vamos.core.media.hdr import is_hdr
-from vamos.core.media.probe import Probe
+from vamos.core.media.probe import Probe, opened
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, VamosError
 from vamos.language import tr
@@ -38,10 +39,36 @@ def ready(key: str) -> Path | None:
     """The small copy of the film with this fingerprint, if it is there."""
     path = _place(key)
     try:
-        os.utime(path)
+        found = path.lstat()
+        stamp = (str(path), found.st_size, found.st_mtime_ns)
+        if stamp not in _sound:
+            if not _is_copy_of(path, key):
+                # Cut off, changed, or of another film: it is made again.
+                path.unlink()
+                return None
+            _sound.add(stamp)
     except OSError:
         return None
     return path
+
+
+#: Copies that were looked into: (path, size, time of change).
+_sound: set[tuple[str, int, int]] = set()
+
+
+def _is_copy_of(path: Path, key: str) -> bool:
+    """Whether a file is a whole film that says it is the copy of the film with this fingerprint."""
+    if not plain_file(path):
+        return False
+    try:
+        with opened(path) as container:
+            return container.metadata.get("comment") == _mark(key) and next(container.decode(video=0), None) is not None
+    except VamosError:
+        return False
+
+
+def _mark(key: str) -> str:
+    return f"vamos {key}"
 
 
 def make(path: Path, key: str, duration_s: float, progress: Progress | None = None) -> Path:
@@ -63,6 +90,7 @@ def make(path: Path, key: str, duration_s: float, progress: Progress | None = No
         fd, name = tempfile.mkstemp(dir=target.parent, suffix=".part.mp4")
         os.close(fd)
         with FrameReader(path) as reader, av.open(name, "w") as out:
+            out.metadata["comment"] = _mark(key)
             _copy(reader, out, duration_s, progress)
         os.replace(name, target)
     except VamosError:

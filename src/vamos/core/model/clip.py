@@ -131,13 +131,14 @@ class NamedRange:
 class Choice:
     """What a person decided for one clip; None keeps what is planned.
 
-    ``clip`` is the clip's key, ``take`` the take's id. A run-up below 0 begins inside the range, a run-out below 0
-    ends inside it. ``nudge_start`` and ``nudge_end`` move the edges by so many frames of the output, + later.
+    ``clip`` is the clip's key, ``take`` the take's id, ``pass_id`` that of its pass (None: any of the take). A run-up
+    below 0 begins inside the range, a run-out below 0 ends inside it. ``nudge_start`` and ``nudge_end`` move the edges
+    by so many frames of the output, + later.
     """
 
     clip: str
     take: str | None = None
-    pass_number: int | None = None
+    pass_id: str | None = None
     flip: bool | None = None
     run_up: Fraction | None = None
     run_out: Fraction | None = None

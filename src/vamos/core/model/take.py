@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import StrEnum
 from itertools import pairwise
 
 from vamos.core.memo import ByIdentity
+from vamos.core.model.ids import id_from
 from vamos.core.model.song import Grid, MediaRef
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
@@ -78,7 +79,8 @@ class Pass:
     ``residual_s`` is the middle error of the placement, ``rate`` song seconds per take second.
     ``also_at_song_s`` are other places of the song, for the pass's first moment, that fit as well.
     ``still_s`` is how long the picture is still before the first count danced and after the last, ``tall`` how tall the
-    dancer is in it, as a share of its height; None when nobody looked.
+    dancer is in it, as a share of its height; None when nobody looked. ``id`` stays when it is moved, renumbered or
+    placed again; what refers to a pass uses it.
     """
 
     kind: PassKind
@@ -91,6 +93,13 @@ class Pass:
     also_at_song_s: tuple[float, ...] = ()
     still_s: tuple[float, float] | None = None
     tall: float | None = None
+    id: str = ""
+
+    def __post_init__(self) -> None:
+        if not self.id:
+            start, end = self.take_range.start_s, self.take_range.end_s
+            where = (round(start, 2), round(end, 2), round(float(self.clock(start)), 2))
+            object.__setattr__(self, "id", id_from(self.kind, *where))
 
 
 @dataclass(frozen=True, slots=True)
@@ -150,6 +159,8 @@ class Take:
             )
         if any(a.start_take_s >= b.start_take_s for a, b in pairwise(self.stretches)):
             raise InputError(tr("The marks on take “{name}” must stand in the order of its seconds.", name=self.name))
+        if len({p.id for p in self.passes}) < len(self.passes):
+            object.__setattr__(self, "passes", _told_apart(self.passes))
         if not 0 <= self.speaker_m <= FARTHEST_M:
             raise InputError(
                 tr(
@@ -181,6 +192,36 @@ class Take:
     def end_of(self, stretch: Stretch) -> float:
         """Where a stretch ends: where the next one begins, or never."""
         return min((s.start_take_s for s in self.stretches if s.start_take_s > stretch.start_take_s), default=math.inf)
+
+
+def _told_apart(passes: tuple[Pass, ...]) -> tuple[Pass, ...]:
+    """Passes of which no two have the same id; the first of two keeps it."""
+    used: set[str] = set()
+    out = []
+    for number, the_pass in enumerate(passes):
+        if the_pass.id in used:
+            the_pass = replace(the_pass, id=id_from(the_pass.id, number))
+        used.add(the_pass.id)
+        out.append(the_pass)
+    return tuple(out)
+
+
+def renewed(passes: tuple[Pass, ...], before: tuple[Pass, ...]) -> tuple[Pass, ...]:
+    """Passes found again: one that lies over more than half of one from before, of its kind, is that one."""
+    left = list(before)
+    out = []
+    for new in passes:
+
+        def shared(old: Pass, new: Pass = new) -> float:
+            shorter = min(old.take_range.length_s, new.take_range.length_s)
+            return new.take_range.overlap_s(old.take_range) / shorter if old.kind is new.kind and shorter > 0 else 0.0
+
+        same = max(left, key=shared, default=None)
+        if same is not None and shared(same) > 0.5:
+            left.remove(same)
+            new = replace(new, id=same.id)
+        out.append(new)
+    return tuple(out)
 
 
 #: Passes by their identity, with their maps, for each grid that is alive.

@@ -11,7 +11,11 @@ from collections.abc import Callable
 from dataclasses import dataclass, replace
 from pathlib import Path
 
-from vamos.core.document.files import SUFFIX, encoded, write_atomically
+from vamos.core.disk.alone import alone_at
+from vamos.core.disk.atomic import write_atomically
+from vamos.core.disk.inputs import LARGEST
+from vamos.core.disk.side_files import read_side
+from vamos.core.document.files import SUFFIX, encoded
 from vamos.core.document.history import History
 from vamos.core.document.paths import locate, reference
 from vamos.core.model.project import Project
@@ -102,6 +106,11 @@ class OpenDocument:
         """
         if self.path is None or not self.dirty:
             return None
+        with alone_at(self.path):
+            return self._written()
+
+    def _written(self) -> Saved:
+        assert self.path is not None
         beside = None
         if self._on_disk:
             if not self.path.exists():
@@ -193,10 +202,7 @@ def _free_beside(path: Path) -> Path:
 
 
 def _bytes(path: Path) -> bytes:
-    try:
-        return path.read_bytes()
-    except OSError:
-        return b""
+    return read_side(path, LARGEST, follow=True) or b""
 
 
 def _digest(raw: bytes) -> str:

@@ -7,6 +7,7 @@ costs what it changed.
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import dataclass
 from typing import Any, TypeVar, cast
 
 from vamos.core.dance.card import Card, card_of
@@ -24,10 +25,51 @@ from vamos.core.plan.coverage import Coverage
 from vamos.core.plan.line_pass import LinePass, pass_of_line, views_of_line
 from vamos.core.plan.shots import ShotList, shot_list
 from vamos.core.render.words import Words
+from vamos.errors import VamosError
+from vamos.faults import printed
+from vamos.language import tr
 
 T = TypeVar("T")
 #: Lines less sure than this are marked.
 WEAK = 0.35
+
+
+@dataclass(frozen=True, slots=True)
+class Failed:
+    """A fact that could not be worked out: its name, why, and a report where that is a fault of Vamos."""
+
+    name: str
+    why: str
+    report: str = ""
+
+
+class FactError(VamosError):
+    """What is asked for could not be worked out."""
+
+    def __init__(self, failed: Failed):
+        self.failed = failed
+        super().__init__(failed.why)
+
+
+def if_known(work: Callable[[], T], otherwise: T) -> T:
+    """What work gives; something else where it needs what could not be worked out, which its own place says."""
+    try:
+        return work()
+    except FactError:
+        return otherwise
+
+
+def _made(name: str, make: Callable[[], object]) -> object:
+    try:
+        return make()
+    except FactError as error:
+        # What it follows from failed already.
+        return error.failed
+    except VamosError as error:
+        return Failed(name, str(error))
+    except Exception as error:
+        why = tr("This cannot be worked out: a fault of Vamos, not of yours. Everything else works on.")
+        return Failed(name, why, printed(f"working out: {name}", error))
 
 
 class Facts:
@@ -38,21 +80,30 @@ class Facts:
         self._kept: dict[str, tuple[tuple[object, ...], Any]] = dict(before._kept) if before is not None else {}
 
     def _once(self, name: str, depends_on: tuple[object, ...], make: Callable[[], T]) -> T:
-        """A value that depends on some objects, told apart by identity."""
+        """A value that depends on some objects, told apart by identity.
+
+        One that cannot be worked out fails for who asks for it, with its reason, and for nobody else.
+        """
         kept = self._kept.get(name)
         if (
             kept is None
             or len(kept[0]) != len(depends_on)
             or any(a is not b for a, b in zip(kept[0], depends_on, strict=True))
         ):
-            kept = self._kept[name] = (depends_on, make())
+            kept = self._kept[name] = (depends_on, _made(name, make))
+        if isinstance(kept[1], Failed):
+            raise FactError(kept[1])
         return cast(T, kept[1])
 
     @property
     def lines(self) -> tuple[Line, ...]:
         """The lines of the page; raises InputError when they cannot be laid out."""
         p, grid = self.project, self.page_grid
-        return self._once("lines", (grid, p.dance), lambda: lines_of(grid, p.dance) if grid is not None else ())
+        kept = self._kept.get("lines")
+        if kept is None or kept[0][0] is not grid or kept[0][1] is not p.dance:
+            # Not kept when it fails: an edit that cannot be laid out is refused with its own words.
+            kept = self._kept["lines"] = ((grid, p.dance), lines_of(grid, p.dance) if grid is not None else ())
+        return cast(tuple[Line, ...], kept[1])
 
     @property
     def page_grid(self) -> Grid | None:
@@ -149,15 +200,26 @@ class Facts:
         p = self.project
         return self._once("lesson", (p.grid, p.dance, p.takes, p.lesson), lambda: plan_lesson(p))
 
-    def prepare(self) -> None:
-        """Work out all that is asked for after an edit; may be called from another thread."""
-        self.weak  # noqa: B018
-        self.words  # noqa: B018
-        self.card  # noqa: B018
-        self.problems  # noqa: B018
-        self.clips  # noqa: B018
-        self.shots  # noqa: B018
-        self.lesson  # noqa: B018
+    def prepare(self) -> tuple[Failed, ...]:
+        """Work out all that is asked for after an edit, each by itself; what failed. May be called from a thread."""
+        failed: dict[str, Failed] = {}
+        for ask in (
+            lambda: self.weak,
+            lambda: self.words,
+            lambda: self.card,
+            lambda: self.problems,
+            lambda: self.clips,
+            lambda: self.shots,
+            lambda: self.lesson,
+            self._passes_of_lines,
+        ):
+            try:
+                ask()
+            except FactError as error:
+                failed[error.failed.name] = error.failed
+        return tuple(failed.values())
+
+    def _passes_of_lines(self) -> None:
         for line in self.lines if self.coverage is not None else ():
             self.pass_of(line, None)
 
@@ -167,14 +229,18 @@ class Facts:
         if coverage is None:
             return None
         p = self.project
-        found: dict[tuple[int, View | None], LinePass | None] = self._once(
-            "passes of lines", (coverage, p.choices), dict
-        )
+        found: dict[tuple[int, View | None], object] = self._once("passes of lines", (coverage, p.choices), dict)
         key = (line.number, view)
         if key not in found:
-            wanted = pass_of_line(p, coverage, line, view) if view is not None else None
-            found[key] = wanted or pass_of_line(p, coverage, line)
-        return found[key]
+            found[key] = _made("the pass of a line", lambda: self._pass_of(coverage, line, view))
+        made = found[key]
+        if isinstance(made, Failed):
+            raise FactError(made)
+        return cast(LinePass | None, made)
+
+    def _pass_of(self, coverage: Coverage, line: Line, view: View | None) -> LinePass | None:
+        wanted = pass_of_line(self.project, coverage, line, view) if view is not None else None
+        return wanted or pass_of_line(self.project, coverage, line)
 
     def views_of(self, line: Line) -> tuple[View, ...]:
         """The views a line was filmed in."""

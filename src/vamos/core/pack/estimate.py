@@ -47,7 +47,7 @@ class Estimate:
     def words(self) -> str:
         """In a sentence, as rough as it is."""
         size = self.size_bytes / 1e6
-        large = tr("{number:.1f} GB", number=size / 1000) if size >= 950 else tr("{round} MB", round=_round(size))
+        large = tr("{number:.1f} GB", number=size / 1000) if size >= 950 else tr("{number} MB", number=_round(size))
         films = tr(
             "{files} films, {minutes} long together, up to about {large}",
             files=self.files,
@@ -116,4 +116,4 @@ def minutes_words(seconds: float) -> str:
     """A rough time in words."""
     if seconds < 55:
         return f"{max(5, round(seconds / 5) * 5)} s"
-    return tr("{round} min", round=_round(seconds / 60))
+    return tr("{number} min", number=_round(seconds / 60))

@@ -157,7 +157,7 @@ class JoinedFilm:
                 return SplicedComposer(clip, films, part.version, self.stage, reels, size)
             return Composer(films, part.version, self.stage, reels, size)
         except (MissingError, MediaError) as error:
-            self.problems.append(tr("{title}: not shown, {error}", title=part.title, error=error))
+            self.problems.append(tr("{title}: not shown, {error}", title=part.title, error=error.outside()))
             return None
 
     def _sound(self, part: Part, composer: Composer | SplicedComposer | None) -> Samples | None:

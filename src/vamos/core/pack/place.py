@@ -10,7 +10,7 @@ from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
-from vamos.core.document.files import clear_dead, umask
+from vamos.core.disk.atomic import clear_dead, umask
 from vamos.errors import VamosError, write_error
 
 #: renameat2(2): exchange two paths; relative to the working folder.

@@ -31,6 +31,7 @@ from vamos.language import ENGLISH, language, tr
 
 PAGE = "practise.html"
 #: Words in the parts of the page.
+_PLACE = re.compile(r"\{\{(\w+)\}\}")
 _IN_HTML, _IN_SCRIPT = re.compile(r"\{\{=([^}]+)\}\}"), re.compile(r'\bword\("([^"]+)"')
 
 
@@ -61,9 +62,8 @@ def page_html(data: dict[str, Any]) -> str:
         "script": read["js"],
     }
     page = _IN_HTML.sub(lambda found: html.escape(tr(found.group(1))), read["html"])
-    for name, words in filled.items():
-        page = page.replace("{{" + name + "}}", words, 1)
-    return page
+    # All at once: what is put in may itself look like a place to be filled.
+    return _PLACE.sub(lambda found: filled[found.group(1)], page)
 
 
 def in_page(source: str) -> list[str]:

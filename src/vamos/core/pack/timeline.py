@@ -14,14 +14,16 @@ NAME = "clips.otio"
 
 @dataclass(frozen=True, slots=True)
 class Cut:
-    """A clip, (file, second of it) of what it was cut from, piece by piece, and (frame, count) of every count.
+    """A clip, (film, take, second of it) of what it was cut from, piece by piece, and (frame, count) of every count.
+
+    The film is named without its folder: a pack leaves the house.
 
     ``follows`` are (second of the clip, second of its source) where it was cut from one pass, from its first count to
     its last; between them lies a straight line.
     """
 
     entry: ClipEntry
-    sources: tuple[tuple[str, float], ...]
+    sources: tuple[tuple[str, str, float], ...]
     counts: tuple[tuple[int, str], ...]
     follows: tuple[tuple[float, float], ...] = ()
 
@@ -45,7 +47,7 @@ def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
             metadata={
                 "vamos": {
                     "speed": cut.entry.speed,
-                    "sources": [{"film": film, "from_s": round(at, 6)} for film, at in cut.sources],
+                    "sources": [{"film": film, "take": take, "from_s": round(at, 6)} for film, take, at in cut.sources],
                     "follows": [[round(out, 5), round(take, 5)] for out, take in cut.follows],
                 }
             },
@@ -61,9 +63,9 @@ def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:
 
 @dataclass(frozen=True, slots=True)
 class Source:
-    """The film a clip was cut from, as the project names it, and a map from the clip's seconds to its own."""
+    """The take a clip was cut from, by its id, and a map from the clip's seconds to those of its film."""
 
-    film: str
+    take: str
     clock: TimeMap
 
 
@@ -82,6 +84,6 @@ def read_sources(folder: Path) -> dict[str, Source]:
         follows = [(float(a), float(b)) for a, b in kept.get("follows", ())]
         if len(follows) > 1 and kept.get("sources"):
             found[str(clip.media_reference.target_url)] = Source(
-                str(kept["sources"][0]["film"]), TimeMap.through(*zip(*follows, strict=True))
+                str(kept["sources"][0].get("take", "")), TimeMap.through(*zip(*follows, strict=True))
             )
     return found

@@ -63,7 +63,7 @@ def _clicks(entry: ClipEntry, sound: Samples) -> Finding:
     worst, heard = 0.0, 0
     for frame, _ in entry.counts:
         middle = int(frame / rate * 1000)
-        first, last = max(0, middle - 60), middle + 60
+        first, last = max(0, middle - 60), min(len(level), middle + 60)
         rises = np.flatnonzero((level[first + 1 : last] > loud) & (level[first : last - 1] <= loud))
         if len(rises):
             heard += 1

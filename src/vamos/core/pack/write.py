@@ -208,7 +208,7 @@ class _Packer:
             raise
         except (MissingError, MediaError) as error:
             self.problems.append(
-                tr("{title}, {view}: not written, {error}", title=clip.title, view=clip.view, error=error)
+                tr("{title}, {view}: not written, {error}", title=clip.title, view=clip.view, error=error.outside())
             )
             return []
 
@@ -219,7 +219,8 @@ class _Packer:
         sources = []
         for film in job.films:
             at = counts_to_take(film.the_pass, self.grid)(float(film.clip.shown.start))
-            sources.append((self.project.take(film.clip.take).media.path, float(at)))
+            take = self.project.take(film.clip.take)
+            sources.append((Path(take.media.path).name, take.id, float(at)))
         return Cut(entry, tuple(sources), tuple(counts), () if job.clip.pieces else self._follows(job, timing))
 
     def _follows(self, job: RenderJob, timing: ClipTiming) -> tuple[tuple[float, float], ...]:
@@ -365,7 +366,7 @@ def only_a_pack(folder: Path) -> None:
         known = mf.named_files(mf.read_manifest(folder))
     except (MissingError, ProjectError) as error:
         raise WriteError(
-            tr("this folder holds other files, such as {relative_to}.", relative_to=files[0].relative_to(folder)),
+            tr("this folder holds other files, such as {file}.", file=files[0].relative_to(folder)),
             file=folder,
             safe=tr("Nothing in it was touched."),
             todo=tr("Choose an empty folder or a new name."),

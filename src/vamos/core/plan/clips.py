@@ -104,8 +104,9 @@ def _clip(
 
 
 def picked(best: list[Candidate], choice: Choice | None) -> Candidate:
-    """The pass a person chose, else the best one."""
-    for candidate in best if choice is not None else ():
-        if choice is not None and choice.take == candidate.take.id and choice.pass_number in (None, candidate.number):
-            return candidate
-    return best[0]
+    """The pass a person chose; where it is gone the best one of its take, else the best of all."""
+    if choice is None or choice.take is None:
+        return best[0]
+    of_take = [c for c in best if c.take.id == choice.take]
+    chosen = [c for c in of_take if c.the_pass.id == choice.pass_id]
+    return (*chosen, *of_take, *best)[0]

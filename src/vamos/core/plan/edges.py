@@ -11,6 +11,7 @@ from vamos.core.model.project import Output
 from vamos.core.plan.coverage import EARLY_S, LATE_S, Coverage
 from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.language import tr
+from vamos.plural import plural
 
 HALF = Fraction(1, 2)
 #: A hold is waited for by so many counts at most.
@@ -50,11 +51,11 @@ def edges_of(
         else:
             problems.append(tr("the clip ends inside a hold"))
     if choice.run_up is not None and choice.run_up < pickup:
-        problems.append(tr("the pickup begins {count} before 1 and is cut off", count=count_words(pickup)))
+        problems.append(tr("the pickup begins {count} before 1 and is cut off", count=plural(pickup, "count")))
     run_up, run_out = _within(core, run_up, run_out, count_to_take, filmed)
     nudge = (choice.nudge_start or 0, choice.nudge_end or 0)
     reason = tr(
-        "run-up {number}, run-out {number2}{words}", number=_number(run_up), number2=_number(run_out), words=words
+        "run-up {run_up:g}, run-out {run_out:g}{words}", run_up=float(run_up), run_out=float(run_out), words=words
     )
     if any(nudge):
         reason += tr(", nudged by {value:+d} and {value2:+d} frames", value=nudge[0], value2=nudge[1])
@@ -72,14 +73,6 @@ def _within(
     while run_out > 0 and count_to_take(core.end + run_out) > filmed.end_s + LATE_S:
         run_out = max(Fraction(0), run_out - HALF)
     return run_up, run_out
-
-
-def count_words(counts: Fraction) -> str:
-    return tr("{number} count", number=_number(counts)) + ("" if counts == 1 else "s")
-
-
-def _number(counts: Fraction) -> str:
-    return f"{float(counts):g}"
 
 
 def snapped(position: float) -> Fraction:

@@ -13,7 +13,9 @@ from typing import Any
 import msgspec
 import platformdirs
 
-from vamos.core.document.files import from_builtins, to_builtins, write_atomically
+from vamos.core.disk.atomic import write_atomically
+from vamos.core.disk.side_files import read_side
+from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.errors import InputError, ProjectError
@@ -70,16 +72,22 @@ def _profile(name: str, output: Output) -> Profile:
 
 def _read() -> dict[str, Output]:
     path = profiles_file()
-    try:
-        raw = path.read_bytes()
-    except FileNotFoundError:
+    raw = read_side(path, follow=True)
+    if raw is None and not path.is_file():
         return {}
-    except OSError as error:
-        raise ProjectError(tr("it cannot be read ({strerror}).", strerror=error.strerror), file=path) from error
     try:
-        data = msgspec.json.decode(raw)
+        data = msgspec.json.decode(raw or b"")
         return {str(name): from_builtins(output, Output) for name, output in data["profiles"].items()}
-    except (msgspec.DecodeError, msgspec.ValidationError, InputError, KeyError, TypeError, AttributeError) as error:
+    except (
+        msgspec.DecodeError,
+        msgspec.ValidationError,
+        InputError,
+        KeyError,
+        TypeError,
+        AttributeError,
+        UnicodeDecodeError,
+        RecursionError,
+    ) as error:
         raise ProjectError(
             tr("it is no file of profiles that Vamos knows."),
             file=path,

@@ -7,6 +7,7 @@ from fractions import Fraction
 from vamos.core.model.take import Stretch
 from vamos.core.plan.views import ViewShare
 from vamos.language import tr
+from vamos.plural import plural
 
 #: A dancer who is seen from another side for more than this share of a clip is worth a warning; a quick turn
 #: that comes back, or that ends it, is only mentioned.
@@ -18,15 +19,11 @@ def turn_words(seen: ViewShare) -> str:
     if not seen.others:
         return ""
     other = max(seen.others, key=lambda pair: pair[1])
-    counts = seen.turned_away
-    shown = (
-        tr("{counts:g} count", counts=float(counts)) if counts == 1 else tr("{counts:g} counts", counts=float(counts))
-    )
     return tr(
         "the dancer turns inside the clip and is seen from {side} for {counts}; "
         "the facing held longest decides the flip",
         side=_side(other[0].value),
-        counts=shown,
+        counts=plural(seen.turned_away, "count"),
     )
 
 

@@ -27,6 +27,8 @@ _SHORTEST = Fraction(12)
 _RUN_UP, _RUN_OUT = Fraction(4), Fraction(2)
 #: What things cost: a join; more where it is inside a wall; in a hold or beside a turn; another view; per count.
 _JOIN, _INSIDE, _BUSY, _VIEW = 0.6, 0.5, 1.0, 3.0
+#: What a pass gains that a person chose for a line, or for all of it.
+_CHOSEN = 8.0
 #: Where one stands still a join is seen least.
 _STILL = 0.3
 #: What a pass loses or gains a count, in eighths of its score: a line of eight weighs as much as its score.
@@ -106,8 +108,10 @@ def _options(
         asked = said.flip if said.flip is not None else chosen.flip if chosen is not None and same_side else None
         flip = choose_flip(stretch, asked)
         score = candidate.score
-        score += 0.5 * (chosen is not None and chosen.take == candidate.take.id)
-        score += 8.0 * (said.take == candidate.take.id)
+        if chosen is not None and chosen.take == candidate.take.id:
+            # A pass that was chosen for the clip of this line is the one to see here as well.
+            score += _CHOSEN if chosen.pass_id == candidate.the_pass.id else 0.5
+        score += _CHOSEN * (said.take == candidate.take.id)
         weight = float(line.length / _LINE)
         cost = -score * weight + _VIEW * weight * (stretch.view is not view)
         out.append(_Option(line, candidate, stretch.view, flip.flip, flip.label, cost))

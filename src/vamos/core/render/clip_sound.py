@@ -79,7 +79,7 @@ def version_sound(
     out: Samples | None = None
     edges, counts_to_out = timing.counts(), timing.counts_to_out()
     if heard is ClipSound.SONG:
-        out = clip_sound(song, timing, version.speed) if song is not None else None
+        out = clip_sound(song, timing) if song is not None else None
         if out is not None and room is not None and mix.room:
             _room_under(out, room_sound(room, times, timing), mix.room, counts_to_out(lead.start) if lead else 0.0)
         # The song may be heard in the room too.

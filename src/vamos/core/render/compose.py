@@ -78,6 +78,8 @@ class Stage:
     output: Output
     #: The rate of the film of a take, by its id.
     film_rate: Callable[[str], FrameRate] = _usual_rate
+    #: In half-time, the count that stands on its own beat of the song: that of the whole clip for its pieces.
+    half_from: Fraction | None = None
 
     def rate(self, clip: Clip) -> FrameRate:
         """Frames per second of a clip: as wished, else as its film has."""
@@ -87,7 +89,8 @@ class Stage:
         """When things happen in a version; on an even beat when that is wished and the song is not heard."""
         even = self.output.even and version.sound is not ClipSound.SONG
         grid = even_grid(self.grid) if even else self.grid
-        return clip_timing(grid, clip.shown, version.picture_speed, self.rate(clip), clip.nudge)
+        half_from = (clip.counts.start if self.half_from is None else self.half_from) if version.half_time else None
+        return clip_timing(grid, clip.shown, version.speed, self.rate(clip), clip.nudge, half_from)
 
 
 class Reel:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from functools import lru_cache
 from importlib import resources
+from unicodedata import category
 
 from PIL import ImageFont
 
@@ -21,15 +22,29 @@ Run = tuple[str, ImageFont.FreeTypeFont]
 
 
 def runs_of(text: str, size: int, weight: str = "Bold") -> list[Run]:
-    """A text in pieces, each with the first font that has all its letters; spaces stay with what is before."""
+    """A text in pieces, each with the first font that has all its letters; spaces stay with what is before.
+
+    A plate has one line: line breaks, tabs and signs that are not seen are spaces on it.
+    """
     out: list[tuple[str, str]] = []
-    for letter in text:
+    for letter in one_line(text):
         name = out[-1][1] if letter.isspace() and out else _name_for(letter, f"Manrope-{weight}.ttf")
         if out and out[-1][1] == name:
             out[-1] = (out[-1][0] + letter, name)
         else:
             out.append((letter, name))
     return [(piece, _load(name, size)) for piece, name in out]
+
+
+def one_line(text: str) -> str:
+    """A text without line breaks and control signs."""
+    if text.isprintable():
+        return text
+    return "".join(" " if category(c) in _UNSEEN else c for c in text)
+
+
+#: Control signs, line and paragraph separators, halves of signs (Unicode general categories).
+_UNSEEN = ("Cc", "Zl", "Zp", "Cs", "Cn")
 
 
 def text_length(runs: list[Run]) -> float:

@@ -62,13 +62,10 @@ def stretched(samples: Samples, rate: int, speed: Fraction) -> Samples:
     return np.ascontiguousarray(np.asarray(stretch.process(np.ascontiguousarray(samples.T))).T, dtype=np.float32)
 
 
-def clip_sound(song: Sound, timing: ClipTiming, song_speed: Fraction | None = None) -> Samples:
-    """The song under a clip: exactly as long as the clip, faded in and out by 12 ms.
-
-    ``song_speed`` is the clip's speed unless the music goes at another one (half-time).
-    """
+def clip_sound(song: Sound, timing: ClipTiming) -> Samples:
+    """The song under a clip: exactly as long as the clip, faded in and out by 12 ms."""
     frames = round(timing.duration_s * RATE)
-    played = timing.speed if song_speed is None else song_speed
+    played = timing.speed
     speed = float(played)
     margin = _MARGIN_S if played != 1 else 0.0
     source = excerpt(song, timing.song_start_s - margin, round((timing.duration_s * speed + 2 * margin) * RATE))

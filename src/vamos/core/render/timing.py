@@ -69,13 +69,23 @@ class ClipTiming:
 
 
 def clip_timing(
-    grid: Grid, counts: CountRange, speed: Fraction, rate: FrameRate, nudge: tuple[int, int] = (0, 0)
+    grid: Grid,
+    counts: CountRange,
+    speed: Fraction,
+    rate: FrameRate,
+    nudge: tuple[int, int] = (0, 0),
+    half_from: Fraction | None = None,
 ) -> ClipTiming:
-    """The timing of a range of counts at a speed (1 = the song's own).
+    """The timing of a range of counts at a speed of the song (1 = its own).
 
-    ``nudge`` moves start and end by so many frames at the song's speed, + later.
+    ``nudge`` moves start and end by so many frames at the song's speed, + later. ``half_from``: from this count on, and
+    back from it, one count is danced in two of the music, so that it stands on its own beat of the song and every
+    later count on a beat as well.
     """
-    slow = grid.time_map().then(TimeMap.line(0.0, 0.0, 1 / float(speed)))
+    song = grid.time_map()
+    if half_from is not None:
+        song = TimeMap.line(float(half_from), float(half_from), 2.0).then(song)
+    slow = song.then(TimeMap.line(0.0, 0.0, 1 / float(speed)))
     early, late = (round(n / speed) for n in nudge)
     first = max(0, rate.frame_at(slow(counts.start)) + early)
     last = rate.frame_at(slow(counts.end)) + late

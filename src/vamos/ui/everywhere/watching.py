@@ -5,13 +5,12 @@ from __future__ import annotations
 from fractions import Fraction
 from math import floor
 
-from vamos.core.edit.clips import choose
 from vamos.core.lesson.search import Hit, Index
-from vamos.core.model.clip import Choice
 from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.find_page import FindPage
 from vamos.ui.parts.action import Action, Scope
+from vamos.ui.tasks.clips import flip_clip
 
 _W = Scope.WATCHING
 ACTIONS = (
@@ -21,10 +20,10 @@ ACTIONS = (
     Action("next_speed", tr("Next speed"), "S", "Watch", tr("100, 75, 60, 50, 25, 125 % of the song."), _W),
     Action(
         "mirrored",
-        tr("Mirrored or as filmed"),
+        tr("See it the other way round"),
         "M",
         "Watch",
-        tr("Flip this clip's picture, or take the flip back."),
+        tr("Turns the picture you watch, left for right. At Cut, M turns the clip itself."),
         _W,
     ),
     Action("next_view", tr("Next view"), "V", "Watch", tr("Front, back, side, feet: what was filmed."), _W),
@@ -95,16 +94,19 @@ class WatchCommands:
         self._desk.preview.next_kind()
 
     def mirrored(self) -> None:
-        clip = self._desk.clip()
-        if clip is None:
-            self._desk.tell(tr("There is no clip here to flip; go to a line of the dance that was filmed."))
-            return
-        words = tr("as filmed") if clip.flip else tr("mirrored")
-        self._desk.do(
-            tr("Mirrored or as filmed"),
-            lambda p: choose(p, Choice(clip.key, flip=not clip.flip)),
-            tr("{title}, {view}: {words} now", title=clip.title, view=clip.view, words=words),
-        )
+        """The picture one watches, left for right; where clips are cut, the clip."""
+        preview = self._desk.preview
+        if preview.watched.plays_clips:
+            flip_clip(self._desk)
+        elif not preview.has_picture:
+            self._desk.tell(tr("There is no picture here to turn. Film and Cut show one."))
+        else:
+            preview.turn_round()
+            self._desk.tell(
+                tr("You see it the other way round; the clip stays as it is. At Cut, M turns the clip.")
+                if preview.watched.turned
+                else tr("You see it as it will be written again.")
+            )
 
     def frame_back(self) -> None:
         self._step(-1)

@@ -11,7 +11,7 @@ from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import label
-from vamos.ui.work.settings import settings
+from vamos.ui.work.settings import closed_words
 
 #: What one does at a stop, in the order one does it.
 WORDS = {
@@ -77,21 +77,17 @@ def fill_guide(panel: Panel, stop: str) -> None:
         return
 
     def close() -> None:
-        settings().setValue(_key(stop), True)
+        closed_words(stop).set(True)
         panel.refill()
 
     panel.custom("guide", stop, lambda: GuideNote(stop, close), lambda _note: None)
 
 
 def is_closed(stop: str) -> bool:
-    return bool(settings().value(_key(stop), False, type=bool))
+    return closed_words(stop).get()
 
 
 def open_again() -> None:
     """All of them, from now on."""
     for stop in WORDS:
-        settings().remove(_key(stop))
-
-
-def _key(stop: str) -> str:
-    return f"guide/{stop}"
+        closed_words(stop).forget()

@@ -49,6 +49,8 @@ class Keys(QObject):
         self.stop = ""
         #: Widgets at which keys that change something work.
         self.hosts: tuple[QWidget, ...] = ()
+        #: Whether the page can be seen: keys that move on it do nothing where it is not.
+        self.page_shown: Callable[[], bool] = lambda: True
         self.letters = True
         self.to_count: Callable[[int], object] = lambda _n: None
         self.to_page: Callable[[], object] = lambda: None
@@ -134,7 +136,7 @@ class Keys(QObject):
             return self.guard.ask(text, None, True)
         if entry is not None and (self.letters or text == " ") and self._may_change(widget, entry):
             run = entry.run
-        elif entry is None and key in _COUNTS and self.letters:
+        elif entry is None and key in _COUNTS and self.letters and self.page_shown():
             count = _COUNTS[key]
             run = lambda: self.to_count(count)  # noqa: E731 -- bound to this key
         if event.isAutoRepeat() and (entry is None or not entry.action.repeats):
@@ -142,6 +144,9 @@ class Keys(QObject):
         return self.guard.ask(text, run, entry is not None and entry.action.at_once)
 
     def _may_change(self, widget: QWidget, entry: Bound) -> bool:
+        if entry.action.scope is Scope.WATCHING and not entry.stop and not self.page_shown():
+            self.refused.emit(tr("“{value}” works where the page is: Ctrl+1 to Ctrl+4.", value=entry.action.text))
+            return False
         if entry.action.scope is not Scope.CHANGING:
             return True
         if any(host is widget or host.isAncestorOf(widget) for host in self.hosts):

@@ -14,11 +14,10 @@ from vamos.ui.parts.flow import FlowLayout
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import set_tip
 from vamos.ui.preview.mirror import STRIP_HEIGHT, Mirror
-from vamos.ui.work.settings import settings
+from vamos.ui.work.settings import MIRROR_HEIGHT
 
 #: The side's width to begin with, and the least of it.
-WIDTH, LEAST = 392, 330
-MIRROR_HEIGHT = 262
+LEAST = 330
 #: A wide stop's column is not wider than this, so that lines stay short enough to be read.
 COLUMN, WIDE_COLUMN = 560, 860
 
@@ -90,7 +89,7 @@ class Side(QWidget):
             high = STRIP_HEIGHT + 16 + self._below()
             self._splitter.setSizes([high, max(1, whole - high)])
             return
-        wanted = int(settings().value("mirror height", MIRROR_HEIGHT, type=int))
+        wanted = MIRROR_HEIGHT.get()
         high = min(max(wanted, 140), max(140, whole - 220))
         self._splitter.setSizes([high + self._below(), max(1, whole - high - self._below())])
 
@@ -100,7 +99,7 @@ class Side(QWidget):
 
     def _keep(self) -> None:
         if self._with_picture:
-            settings().setValue("mirror height", self._mirror.height())
+            MIRROR_HEIGHT.set(self._mirror.height())
 
 
 class WideBody(QWidget):
@@ -108,6 +107,7 @@ class WideBody(QWidget):
 
     def __init__(self, left: Panel, right: Panel):
         super().__init__()
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         across = QHBoxLayout(self)
         across.setContentsMargins(60, 22, 40, 8)
         across.setSpacing(48)

@@ -88,5 +88,5 @@ class StatusLine(QWidget):
             self.tell("")
 
     def saved(self, path: str) -> None:
-        self.right.setText(tr("Saved {strftime} · F1 keys", strftime=time.strftime("%H:%M")))
+        self.right.setText(tr("Saved {time} · F1 keys", time=time.strftime("%H:%M")))
         set_tip(self.right, path)

@@ -16,7 +16,7 @@ from vamos.core.media.peaks import Peaks
 from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
 from vamos.core.model.take import Danced, PassKind, Stretch, Take
-from vamos.core.open_document.facts import Facts
+from vamos.core.open_document.facts import Facts, if_known
 from vamos.core.plan.coverage import PlacedPass
 from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap
@@ -63,7 +63,7 @@ class Content:
         self.columns = max(usual, longest)
         starts = self._clock(np.array([float(x.start) for x in facts.lines])) if self._clock and facts.lines else ()
         self.starts_s = tuple(max(0.0, float(s)) for s in starts)
-        self.weak = facts.weak
+        self.weak = if_known(lambda: facts.weak, frozenset())
         return True
 
     def follow(self, facts: Facts) -> bool:
@@ -116,8 +116,8 @@ class Content:
             max(0.0, start),
             number in self.weak,
             wave,
-            self._strips(line) if self.wants_strips else (),
-            self._prepared.clips_of(line) if self.wants_clips else (),
+            if_known(lambda: self._strips(line), ()) if self.wants_strips else (),
+            if_known(lambda: self._prepared.clips_of(line), ()) if self.wants_clips else (),
             self._tempo(number),
             self._pauses(line),
             self._parts(line),

@@ -70,7 +70,7 @@ class PageModel(QAbstractTableModel):
     def margin_text(self, row: int) -> str:
         line = self.lines[row]
         parts = [
-            tr("line {line_label}", line_label=line_label(line)),
+            tr("line {line}", line=line_label(line)),
             line.title or tr(line_word(line)),
             kind_words(line),
             minutes_text(self.starts_s[row]),

@@ -246,8 +246,9 @@ class PageView(QAbstractScrollArea):
 
     def _say_place(self) -> None:
         """A screen reader says the name of what has the focus when that changes."""
-        at = int(self.position - self.model.lines[self.current].start)
-        self.setAccessibleName(place_words(self.model, self.current, at))
+        row = min(self.current, len(self.model.lines) - 1)
+        at = int(self.position - self.model.lines[row].start)
+        self.setAccessibleName(place_words(self.model, row, at))
 
     def go_to_position(self, position: Fraction) -> None:
         """Stand on a count of the song, wherever its line is."""
@@ -262,6 +263,8 @@ class PageView(QAbstractScrollArea):
             self.current = place[0]
             self.ensure_visible(self.current)
             self._port.update()
+        if self.model.lines:
+            # The line may be called something else now, or be one of another document.
             self._say_place()
 
     def step_count(self, step: int) -> None:

@@ -27,7 +27,7 @@ from vamos.ui.parts.buttons import Button, ButtonEntry, Check, Head, WordsButton
 from vamos.ui.parts.fields import Choice, TextField, named
 from vamos.ui.parts.flow import FlowLayout
 from vamos.ui.parts.text import label, set_words
-from vamos.ui.work.settings import settings
+from vamos.ui.work import settings
 
 
 @dataclass(frozen=True, slots=True)
@@ -62,6 +62,12 @@ class Panel(QWidget):
         self._scrolling.setSingleShot(True)
         self._scrolling.timeout.connect(self._scroll_back)
 
+    def clear(self) -> None:
+        """All of it goes, with what is half-typed: it was about another document."""
+        for _, widget in self._old:
+            self._take_away(widget)
+        self._old, self._room = [], ""
+
     # --- filling -------------------------------------------------------------------------
 
     def begin(self, room: str) -> None:
@@ -87,12 +93,12 @@ class Panel(QWidget):
 
     def head(self, text: str, key: str = "") -> None:
         """A group begins; ``key`` stays the same where the text does not. Folded groups stay folded."""
-        name = f"folded/{self._room}/{key or text}"
-        folded = settings().value(name, False, type=bool)
+        kept = settings.folded(self._room, key or text)
+        folded = kept.get()
         self._hidden = False
 
         def toggle() -> None:
-            settings().setValue(name, not settings().value(name, False, type=bool))
+            kept.set(not kept.get())
             self.refill()
 
         def make() -> QWidget:

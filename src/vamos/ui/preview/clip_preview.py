@@ -55,15 +55,23 @@ class Scene:
     def core_range_s(self) -> tuple[float, float]:
         """The seconds of the song of what the clip is about, within what it shows, for looping it."""
         first, last = self.song_range_s
-        to_song = self.timing.counts_to_slow.then(TimeMap.line(0.0, 0.0, float(self.version.picture_speed)))
-        core = self.clip.counts
+        core, to_song = self.clip.counts, self.counts_to_song
         start, end = max(first, to_song(core.start)), min(last, to_song(core.end))
         return (start, end) if end - start > 0.2 else (first, last)
+
+    @cached_property
+    def counts_to_song(self) -> TimeMap:
+        """Counts of the dance → seconds of the song that are heard with them; in half-time other than the page's."""
+        return self.timing.counts_to_slow.then(TimeMap.line(0.0, 0.0, float(self.version.speed)))
+
+    @cached_property
+    def song_to_counts(self) -> TimeMap:
+        return self.counts_to_song.inverse()
 
     def frame_at(self, song_s: float) -> int | None:
         """The frame on show when the song stands at a second; None outside of the clip."""
         timing = self.timing
-        frame = wanted_frame(timing, song_s, self.version.picture_speed)
+        frame = wanted_frame(timing, song_s, self.version.speed)
         return frame if 0 <= frame < timing.frames else None
 
     def frame_of(self, position: Fraction) -> int | None:

@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 from fractions import Fraction
+from functools import partial
 from math import floor
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.model.take import View
+from vamos.core.open_document.facts import if_known
 from vamos.core.render.clicks import counts_between
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import shown_at
@@ -141,7 +143,7 @@ class Preview(QObject):
         shown: OverlayState = shown_at(
             self._words, overlay_clip(line, found), exact, self._session.project.output.overlay
         )
-        wanted = Wanted(path, self.watched.clock_of(found)(position), found.flip.flip, shown)
+        wanted = Wanted(path, self.watched.clock_of(found)(position), found.flip.flip != self.watched.turned, shown)
         if wanted != self._asked:
             self._asked = wanted
             self.pictures.ask(wanted)
@@ -166,15 +168,16 @@ class Preview(QObject):
         start = max(0.0, self._clock[0](position))
         if scene is not None:
             first, last = scene.song_range_s
+            start = max(0.0, scene.counts_to_song(position))
             self._playing = (scene, position)
             start = start if first < start < last - 0.05 and position != scene.clip.counts.start else first
         self.playback.speed = self._clock_speed()
         self.playback.play(start)
 
     def _clock_speed(self) -> Fraction:
-        """How fast the dance goes by: half as fast as the music in half-time."""
+        """How fast the song is heard."""
         scene = self.scene()
-        return scene.version.picture_speed if scene is not None else self.watched.speed
+        return scene.version.speed if scene is not None else self.watched.speed
 
     def toggle_loop(self) -> None:
         self.looping = not self.looping
@@ -211,8 +214,7 @@ class Preview(QObject):
             def own() -> Source | None:
                 samples = shown.sound(song, clicks)
                 start = shown.song_range_s[0]
-                speed = shown.version.picture_speed
-                return ClipSource(samples, RATE, speed, start) if samples is not None else None
+                return ClipSource(samples, RATE, shown.version.speed, start) if samples is not None else None
 
             # Round and round goes what the clip is about, 8 into 1; its run-up is seen once.
             playback.loop, playback.once = scene.core_range_s if self.looping else scene.song_range_s, not self.looping
@@ -244,6 +246,8 @@ class Preview(QObject):
         self._playing = None
         scene = self.watched.scene()
         if playing and before is not None and scene is not None:
+            # The same count, which another version may hear at another second of the song.
+            at = scene.counts_to_song(before[0].song_to_counts(at))
             self._playing = (scene, before[1])
         self._set_loop()
         self.playback.speed = self._clock_speed()
@@ -255,13 +259,26 @@ class Preview(QObject):
 
     def next_view(self) -> None:
         line = self.watched.line()
-        views = self._session.facts.views_of(line) if line is not None else ()
+        views: tuple[View, ...] = ()
+        if line is not None:
+            views = if_known(partial(self._session.facts.views_of, line), views)
         if line is None or not views:
             self.said.emit(tr("This line was not filmed yet."))
             return
         now = self.watched.pass_of(line)
         index = views.index(now.view) if now is not None and now.view in views else -1
         self.choose_view(views[(index + 1) % len(views)])
+
+    @property
+    def has_picture(self) -> bool:
+        """Whether a picture is to be seen."""
+        return self._mirror.picture.isVisible()
+
+    def turn_round(self) -> None:
+        """See the picture the other way round, or as it will be written again."""
+        self.watched.turned = not self.watched.turned
+        self.show_place(self._page.position)
+        self.state_changed.emit()
 
     def choose_view(self, view: View) -> None:
         """Watch this view from now on, where it was filmed."""
@@ -283,7 +300,8 @@ class Preview(QObject):
         if self._clock is None:
             return
         self.playback.stop()
-        clock, back = self._clock
+        scene = self.scene()
+        clock, back = self._clock if scene is None else (scene.counts_to_song, scene.song_to_counts)
         rate = float(self.watched.rate().per_second) / float(self._clock_speed())
         at = min(max(0.0, clock(self._page.position) + frames / rate), self.playback.end_s)
         position = Fraction(back(at)).limit_denominator(960)
@@ -301,7 +319,8 @@ class Preview(QObject):
     def _tick(self, song_s: float) -> None:
         if self._clock is None:
             return
-        position = self._clock[1](song_s)
+        scene = self._playing[0] if self._playing is not None else None
+        position = self._clock[1](song_s) if scene is None else scene.song_to_counts(song_s)
         before = self._page.current
         # While a clip is watched the page stays on its line.
         self._page.set_playhead(position, follow=self._playing is None)

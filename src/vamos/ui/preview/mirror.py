@@ -103,7 +103,7 @@ class FloorStrip(QWidget):
 
     def _words(self, painter: QPainter, line: Line, upright: bool) -> None:
         kind = kind_words(line)
-        where = tr("Line {line_label}", line_label=line_label(line)) + (f", {kind}" if kind else "")
+        where = tr("Line {line}", line=line_label(line)) + (f", {kind}" if kind else "")
         facing = (
             tr("facing not known") if self._heading is None else tr("facing {clock}", clock=clock_text(self._heading))
         )

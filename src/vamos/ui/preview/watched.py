@@ -13,6 +13,7 @@ from vamos.core.media.film_rate import USUAL, film_rate
 from vamos.core.model.clip import Clip, Version
 from vamos.core.model.song import Grid, MediaRef
 from vamos.core.model.take import Take, View, counts_to_take
+from vamos.core.open_document.facts import if_known
 from vamos.core.plan.line_pass import LinePass
 from vamos.core.render.films import stage_of
 from vamos.core.time import FrameRate, TimeMap
@@ -20,24 +21,32 @@ from vamos.errors import VamosError
 from vamos.ui.page.content import Content
 from vamos.ui.page.view import PageView
 from vamos.ui.preview.clip_preview import Scene, scene_of
+from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import Session
 
 
 class Watched:
     """Answers from the open document, the page's place and what is wished: view, speed, kind of version, range."""
 
+    view = OfDocument[View | None](lambda: None)
+    #: Whether the picture is seen the other way round than it will be written.
+    turned = OfDocument(bool)
+    #: The id of a clip of one's own that is watched instead of that of the line.
+    chosen_range = OfDocument(str)
+    _scene = OfDocument[tuple[tuple[object, ...], Scene] | None](lambda: None)
+    _paths = OfDocument[dict[tuple[MediaRef, Path | None], Path | VamosError]](dict)
+    _starts = OfDocument[tuple[object, list[float]]](lambda: (None, []))
+
     def __init__(self, session: Session, page: PageView, content: Content):
         self._session, self._page, self._content = session, page, content
-        self.view: View | None = None
         self.speed = Fraction(1)
         self.kind = Version()
-        #: The id of a clip of one's own that is watched instead of that of the line.
-        self.chosen_range = ""
         #: Whether the mirror plays clips here, with run-up and run-out, or the takes as they are.
         self.plays_clips = False
-        self._scene: tuple[tuple[object, ...], Scene] | None = None
-        self._paths: dict[tuple[MediaRef, Path | None], Path | VamosError] = {}
-        self._starts: tuple[object, list[float]] = (None, [])
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._session.scope
 
     @property
     def grid(self) -> Grid | None:
@@ -62,7 +71,7 @@ class Watched:
         return lines[self._page.current] if self._page.current < len(lines) else None
 
     def pass_of(self, line: Line) -> LinePass | None:
-        return self._session.facts.pass_of(line, self.view)
+        return if_known(lambda: self._session.facts.pass_of(line, self.view), None)
 
     def pass_here(self) -> LinePass | None:
         """The pass that shows the line the page stands on."""
@@ -107,6 +116,9 @@ class Watched:
         line = self.line()
         if line is None or not line.kind.danced:
             return None
+        return if_known(lambda: self._clip_of(line), None)
+
+    def _clip_of(self, line: Line) -> Clip | None:
         found = self.pass_of(line)
         view = found.view if found is not None else None
         facts = self._session.facts

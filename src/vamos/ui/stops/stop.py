@@ -48,9 +48,6 @@ class Room:
         """What to do next; None when there is nothing."""
         return None
 
-    def project_replaced(self) -> None:
-        """Another document is open."""
-
     def count_chosen(self) -> None:
         """A count of the page was double-clicked."""
 

@@ -8,7 +8,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QImage
 
 from vamos.core.media import cache
-from vamos.ui.work.settings import settings
+from vamos.ui.work.settings import RECENT
 
 #: So many are remembered, and shown.
 MOST = 6
@@ -18,7 +18,7 @@ _WIDE, _HIGH = 320, 180
 def remember(path: Path) -> None:
     """A project is open: it comes first from now on."""
     kept = [str(path.absolute()), *(p for p in _known() if p != str(path.absolute()))]
-    settings().setValue("recent", kept[:MOST])
+    RECENT.set(kept[:MOST])
 
 
 def recent() -> list[Path]:
@@ -27,9 +27,7 @@ def recent() -> list[Path]:
 
 
 def _known() -> list[str]:
-    found = settings().value("recent", [])
-    # A list of one comes back as text.
-    return [found] if isinstance(found, str) else [str(p) for p in found or []]
+    return RECENT.get()
 
 
 def keep_picture(path: Path, image: QImage) -> None:

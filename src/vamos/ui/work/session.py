@@ -14,11 +14,12 @@ from vamos.core.document import lock
 from vamos.core.document.files import SUFFIX
 from vamos.core.model.project import Project
 from vamos.core.open_document.document import OpenDocument
-from vamos.core.open_document.facts import Facts
+from vamos.core.open_document.facts import Facts, Failed
 from vamos.errors import VamosError
 from vamos.language import inside, tr
 from vamos.ui.work import recent
-from vamos.ui.work.settings import settings
+from vamos.ui.work.scope import DocumentScope
+from vamos.ui.work.settings import LAST
 from vamos.ui.work.worker import LatestWorker
 
 SAVE_AFTER_MS = 800
@@ -44,6 +45,8 @@ class Session(QObject):
     def __init__(self) -> None:
         super().__init__()
         self.document = OpenDocument()
+        #: What the window keeps of this document.
+        self.scope = DocumentScope()
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.setInterval(SAVE_AFTER_MS)
@@ -58,6 +61,8 @@ class Session(QObject):
         self._preparer.refused.connect(self.said)
         self._preparer.fault.connect(self.fault)
         self._prepared_facts: Facts | None = self.document.facts
+        #: Faults told already; each edit would tell them again.
+        self._reported: set[tuple[str, str]] = set()
 
     @property
     def project(self) -> Project:
@@ -84,10 +89,16 @@ class Session(QObject):
         """Whether what follows from the last edit is still being worked out."""
         return self._prepared_facts is not self.document.facts
 
-    def _prepared(self, facts: Facts, _made: object) -> None:
+    def _prepared(self, facts: Facts, failed: tuple[Failed, ...]) -> None:
         if facts is self.document.facts:
             self._prepared_facts = facts
             self.prepared.emit()
+            for fact in failed:
+                # The same fault comes by other ways after each edit.
+                which = (fact.name, fact.report.splitlines()[:3][-1] if fact.report else "")
+                if fact.report and which not in self._reported:
+                    self._reported.add(which)
+                    self.fault.emit(fact.report)
 
     def _tell_changed(self, before: Project) -> None:
         self.changed.emit(before, self.project)
@@ -125,7 +136,8 @@ class Session(QObject):
 
     def _show(self, document: OpenDocument) -> None:
         before = self.project
-        self.document = document
+        self.scope.end()
+        self.scope, self.document = DocumentScope(), document
         self.replaced.emit()
         self._tell_changed(before)
         # Last, so that who else has it open is still read when all is shown.
@@ -181,9 +193,9 @@ class Session(QObject):
         path = self.document.path
         self._hold(path.absolute() if path is not None else None)
         if path is None:
-            settings().remove("last")
+            LAST.forget()
         else:
-            settings().setValue("last", str(path.absolute()))
+            LAST.set(str(path.absolute()))
             recent.remember(path)
 
     # --- edits ---------------------------------------------------------------------------
@@ -198,7 +210,7 @@ class Session(QObject):
             self.said.emit(str(error))
             return False
         self._after(before)
-        self.said.emit(tr("{rstrip}. Ctrl+Z takes it back.", rstrip=(told or name).rstrip(".")))
+        self.said.emit(tr("{told}. Ctrl+Z takes it back.", told=(told or name).rstrip(".")))
         return True
 
     def undo(self) -> None:
@@ -207,7 +219,7 @@ class Session(QObject):
             self.said.emit(tr("There is nothing to take back."))
             return
         self._after(before)
-        self.said.emit(tr("Taken back: {lower}. Ctrl+Shift+Z makes it again.", lower=inside(name)))
+        self.said.emit(tr("Taken back: {name}. Ctrl+Shift+Z makes it again.", name=inside(name)))
 
     def redo(self) -> None:
         before, name = self.project, self.document.redo()
@@ -215,7 +227,7 @@ class Session(QObject):
             self.said.emit(tr("There is nothing to make again."))
             return
         self._after(before)
-        self.said.emit(tr("Made again: {lower}. Ctrl+Z takes it back.", lower=inside(name)))
+        self.said.emit(tr("Made again: {name}. Ctrl+Z takes it back.", name=inside(name)))
 
     def _after(self, before: Project) -> None:
         if self.document.path is None:
@@ -255,9 +267,11 @@ def _lower(name: str) -> str:
 
 def last_open() -> Path | None:
     """The project that was open last, if it is still there."""
-    value = settings().value("last")
-    path = Path(str(value)) if value else None
-    return path if path is not None and path.is_file() else None
+    path = Path(LAST.get()) if LAST.get() else None
+    try:
+        return path if path is not None and path.is_file() else None
+    except (OSError, ValueError):
+        return None
 
 
 def _draft_path(project: Project) -> Path:

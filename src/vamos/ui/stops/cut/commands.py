@@ -19,6 +19,7 @@ from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.stops.cut.compare import PassChooser
+from vamos.ui.tasks.clips import flip_clip
 
 ACTIONS = (
     Action("edge_start", tr("The clip begins here"), "[", "Cut", tr("From the count you stand on, run-up and all.")),
@@ -27,6 +28,7 @@ ACTIONS = (
     Action("start_later", tr("Begin a frame later"), "Ctrl+]", "Cut", tr("One frame later."), repeats=True),
     Action("end_earlier", tr("End a frame earlier"), "Alt+[", "Cut", tr("One frame earlier."), repeats=True),
     Action("end_later", tr("End a frame later"), "Alt+]", "Cut", tr("One frame later."), repeats=True),
+    Action("flip", tr("Mirrored or as filmed"), "M", "Cut", tr("Flip this clip's picture, or take the flip back.")),
     Action("other_pass", tr("Another pass"), "Alt+A", "Cut", tr("Use the next pass for this clip.")),
     Action("compare", tr("Passes side by side"), "C", "Cut", tr("The passes of this clip in step; again goes back.")),
     Action(
@@ -97,6 +99,9 @@ class CutCommands:
             told = tr("{title}, {view}: {what} a frame {way}", title=clip.title, view=clip.view, what=what, way=way)
             self._desk.do(tr("Nudge an edge"), lambda p: edit.nudge_edge(p, clip, start, end), told)
 
+    def flip(self) -> None:
+        flip_clip(self._desk)
+
     # --- passes --------------------------------------------------------------------------
 
     def other_pass(self) -> None:
@@ -105,10 +110,11 @@ class CutCommands:
             self._desk.tell(tr("There is no other pass of this view."))
             return
         take, number = clip.alternatives[0]
-        name = self._desk.project.take(take).name
+        chosen = self._desk.project.take(take)
+        name = chosen.name
         self._desk.do(
             tr("Another pass"),
-            lambda p: edit.choose(p, Choice(clip.key, take=take, pass_number=number)),
+            lambda p: edit.choose(p, Choice(clip.key, take=take, pass_id=chosen.passes[number].id)),
             tr(
                 "{title}, {view}: {name}, pass {number} is used",
                 title=clip.title,

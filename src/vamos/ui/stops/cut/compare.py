@@ -75,7 +75,7 @@ class PassChooser(CenterView):
         return line.start if line is not None and alike else clip.counts.start
 
     def _chooser(self, clip: Clip, found: Candidate) -> Callable[[], object]:
-        choice = Choice(clip.key, take=found.take.id, pass_number=found.number)
+        choice = Choice(clip.key, take=found.take.id, pass_id=found.the_pass.id)
         told = tr(
             "{title}, {view}: {name}, pass {number} is used",
             title=clip.title,

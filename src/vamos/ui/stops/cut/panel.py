@@ -57,12 +57,11 @@ class CutRoom(Room):
     def edge_dragged(self, start: bool, position: Fraction) -> None:
         self.commands.move_edge(start, position)
 
-    def project_replaced(self) -> None:
-        self.desk.preview.watched.chosen_range = ""
-
     def fill(self, panel: Panel) -> None:
         clip, line = self.desk.clip(), self.desk.line()
         if clip is None:
+            # Where they cannot be worked out, that is said instead.
+            self.desk.session.facts.clips  # noqa: B018
             panel.plain_head(tr("Nothing to cut here"))
             if line is not None and not line.kind.danced:
                 panel.say(tr("This line is not danced. Go to a line of the dance."))

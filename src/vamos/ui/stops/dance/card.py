@@ -24,7 +24,7 @@ def fill_card(panel: Panel, desk: Desk) -> None:
     dance, card = desk.project.dance, desk.session.facts.card
     panel.head(tr("The card"))
     if card.missing:
-        panel.say(tr("Not filled in: {lower}.", lower=", ".join(map(inside, card.missing))), key="missing")
+        panel.say(tr("Not filled in: {names}.", names=", ".join(map(inside, card.missing))), key="missing")
     for name, title in _FIELDS:
         panel.text(title, getattr(dance, name), _put(desk, name, title))
     panel.choice(tr("Level"), ["", *LEVELS], dance.level, _put(desk, "level", tr("Level")))

@@ -24,6 +24,7 @@ from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.parts.text import sentence
 from vamos.ui.stops.dance.wall_map import WallMap
+from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
 
 NOTATION = tr("Notation of the section")
@@ -70,11 +71,18 @@ ACTIONS = (
 class DanceCommands:
     """Each action of the stop is a method."""
 
+    _variant = OfDocument(str)
+    #: Lines of notation that were begun and cannot be read yet, by section.
+    drafts = OfDocument[dict[str, str]](dict)
+
     def __init__(self, desk: Desk):
         self._desk = desk
-        self._variant = ""
         self.map = WallMap(self._drawing)
         desk.center.add(self.map)
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._desk.scope
 
     def new_section(self) -> None:
         line = self._desk.line()

@@ -83,7 +83,7 @@ def _left_over(follows: DanceFacts) -> str:
     """Counts after the dance, and where it could end early instead."""
     over = follows.counts_over or Fraction(0)
     if over >= 0 or not follows.early_ends:
-        return plural(int(over), "count") if over.denominator == 1 else tr("{number:g} counts", number=float(over))
+        return plural(over, "count")
     fits = [s for s in follows.early_ends if s.position <= follows.counts_danced + over]
     where = (
         tr("; {name} ends in time, {facing}: fade there", name=fits[-1].name, facing=_facing(fits[-1].heading))

@@ -131,7 +131,7 @@ class DanceRoom(Room):
         panel.custom(
             "notation",
             "",
-            lambda: NotationBox(written, NOTATION, write, typing),
+            lambda: NotationBox(written, NOTATION, write, typing, self.commands.drafts),
             lambda box: box.show_written(written, write, typing),
         )
         panel.buttons(

@@ -67,37 +67,50 @@ class Written:
 class NotationBox(QWidget):
     """A section's line of notation; below it what is suggested, or what cannot be read.
 
-    What cannot be read stays with its section: it is there again when one comes back.
+    What cannot be read stays with its section: it is there again when one comes back, from another section or from
+    another stop. ``drafts`` keeps it.
     """
 
-    def __init__(self, written: Written, name: str, write: Write, typing: Typing):
+    def __init__(self, written: Written, name: str, write: Write, typing: Typing, drafts: dict[str, str]):
         super().__init__()
         self._section = written.section
-        self._drafts: dict[str, str] = {}
+        self._drafts = drafts
         self.field = NotationField(written.text, written.feel, written.steps, name)
         self.field.write = write
         self._hint = label("", "soft", wrap=True)
         self._hint.setAccessibleName(tr("What is suggested, or cannot be read"))
         self._hint.hide()
-        self.field.typing = typing
         self.field.suggested.connect(self._say)
+        self.field.textChanged.connect(self._keep)
         down = QVBoxLayout(self)
         down.setContentsMargins(0, 0, 0, 0)
         down.setSpacing(4)
         down.addWidget(self.field)
         down.addWidget(self._hint)
+        self._bring_back()
+        self.field.typing = typing
+
+    def _keep(self) -> None:
+        if self.field.half_typed:
+            self._drafts[self._section] = self.field.toPlainText()
+        else:
+            self._drafts.pop(self._section, None)
+
+    def _bring_back(self) -> None:
+        draft = self._drafts.get(self._section)
+        if draft is not None and draft != self.field.toPlainText():
+            self.field.setPlainText(draft)
 
     def show_written(self, written: Written, write: Write, typing: Typing) -> None:
         self.field.typing = lambda _text: None
         if written.section != self._section:
-            if self.field.half_typed:
-                self._drafts[self._section] = self.field.toPlainText()
+            draft = self._drafts.get(written.section)
             self._section = written.section
             self.field.show_other(written.text, written.feel, written.steps)
             self._say("")
-            draft = self._drafts.pop(written.section, None)
             if draft is not None:
-                self.field.setPlainText(draft)
+                self._drafts[self._section] = draft
+                self._bring_back()
         else:
             self.field.set_value(written.text, written.feel, written.steps)
         self.field.write, self.field.typing = write, typing

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import Any
 
-from vamos.core.document.files import write_atomically
+from vamos.core.disk.outputs import write_output
 from vamos.core.document.paths import locate, reference
 from vamos.core.edit import takes as edit
 from vamos.core.edit.split import split_take
@@ -22,6 +22,7 @@ from vamos.ui.parts.action import Action
 from vamos.ui.stops.film.compare_places import PlaceChooser
 from vamos.ui.stops.film.slate import Slate
 from vamos.ui.tasks.placing import place_waiting
+from vamos.ui.work.scope import DocumentScope, OfDocument
 
 ACTIONS = (
     Action("place_takes", tr("Place takes"), "Ctrl+P", "Film", tr("Find each take's place on the song by its sound.")),
@@ -95,13 +96,18 @@ ACTIONS = (
 class FilmCommands:
     """Each action of the stop is a method."""
 
+    _marked = OfDocument(str)
+
     def __init__(self, desk: Desk):
         self._desk = desk
-        self._marked = ""
         self.slate = Slate(desk)
         self.places = PlaceChooser(desk)
         desk.center.add(self.slate)
         desk.center.add(self.places)
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._desk.scope
 
     @property
     def slate_open(self) -> bool:
@@ -296,7 +302,7 @@ class FilmCommands:
         self._desk.do(
             tr("Name of a take"),
             lambda p: edit.rename_take(p, take_id, name),
-            tr("It is called {strip}", strip=name.strip()),
+            tr("It is called {name}", name=name.strip()),
         )
 
     def take_out(self, take_id: str) -> None:
@@ -407,7 +413,7 @@ class FilmCommands:
         found = self._desk.session.facts.shots
         comma = path.suffix.lower() == ".csv"
         text = to_csv(found) if comma else to_markdown(found, self._desk.project.name)
-        self._desk.attempt(lambda: write_atomically(path, text.encode()), tr("What to film is in {path}.", path=path))
+        self._desk.attempt(lambda: write_output(path, text.encode()), tr("What to film is in {path}.", path=path))
 
 
 def _number(text: str, unit: str) -> float | None:

@@ -56,9 +56,6 @@ class FilmRoom(Room):
         if paths:
             take_in(self.desk, paths)
 
-    def project_replaced(self) -> None:
-        self.commands.slate.tapping.forget()
-
     def shut_down(self) -> None:
         self.commands.slate.tapping.forget()
 

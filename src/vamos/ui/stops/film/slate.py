@@ -37,6 +37,7 @@ from vamos.ui.preview.pictures import PictureWorker, Wanted
 from vamos.ui.preview.playback import Playback
 from vamos.ui.preview.tapping import Tapping
 from vamos.ui.stops.film.slate_wave import REACH_S, SlateWave
+from vamos.ui.work.scope import DocumentScope, OfDocument
 
 #: A sudden sound rises by so much of the loudest within three hundredths of a second.
 _SUDDEN = 0.35
@@ -45,13 +46,16 @@ _SUDDEN = 0.35
 class Slate(CenterView):
     """Shows one take at one second of it; ``open_at`` begins."""
 
+    take_s = OfDocument(float)
+    take_id = OfDocument(str)
+    peaks = OfDocument[Peaks | None](lambda: None)
+    _path = OfDocument[Path | None](lambda: None)
+    #: The film whose sound was read: another one may come under the same take.
+    _film = OfDocument(str)
+
     def __init__(self, desk: Desk):
         super().__init__()
         self._desk = desk
-        self.take_s = 0.0
-        self.take_id = ""
-        self._path: Path | None = None
-        self.peaks: Peaks | None = None
         self.playback = Playback()
         self.playback.ticked.connect(self._show)
         self.playback.state_changed.connect(self._say)
@@ -68,6 +72,10 @@ class Slate(CenterView):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("A take and its sound, to be matched by eye"))
         self._build()
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._desk.scope
 
     def _build(self) -> None:
         self.takes = Choice([], "", tr("Take on the slate"), self._choose, own=True)
@@ -100,8 +108,9 @@ class Slate(CenterView):
         except VamosError as error:
             self._desk.tell(str(error))
             return False
-        fresh = take_id != self.take_id
-        self.take_id = take_id
+        fresh = take.media.fingerprint != self._film
+        self.take_id, self._film = take_id, take.media.fingerprint
+        self.scope.at_end(self, self.forget)
         self.takes.set_value([t.name for t in self._desk.project.takes], take.name)
         self.playback.end_s = take.media.duration_s
         if fresh:
@@ -123,10 +132,12 @@ class Slate(CenterView):
                 # A film without sound is matched by its picture alone.
                 return None
 
-        self._desk.runner.run_quietly(tr("Reading the take"), load, lambda found: self._sound_read(take.id, found))
+        self._desk.runner.run_quietly(
+            tr("Reading the take"), load, lambda found: self._sound_read(take.media.fingerprint, found)
+        )
 
-    def _sound_read(self, take_id: str, found: tuple[Peaks, Sound | None] | None) -> None:
-        if take_id == self.take_id and found is not None:
+    def _sound_read(self, film: str, found: tuple[Peaks, Sound | None] | None) -> None:
+        if film == self._film and found is not None:
             self.peaks, self.playback.sound = found
             self._show(self.take_s)
 
@@ -141,6 +152,14 @@ class Slate(CenterView):
 
     def leave(self) -> None:
         self.playback.stop()
+
+    def forget(self) -> None:
+        """Another document comes."""
+        self.tapping.forget()
+        self.playback.stop()
+        self.playback.sound = None
+        self.picture.show_words("")
+        self.wave.show_moment(0.0, None, [])
 
     def moment(self) -> tuple[Take, float] | None:
         """The take on show and its second."""
@@ -296,7 +315,7 @@ def place_words(line: Line, position: Fraction) -> str:
     """A count of the page in words."""
     count = count_text(position - line.start + line.first)
     title = f", {line.title}" if line.title else ""
-    return tr("{count} of line {line_label}{title}", count=count, line_label=line_label(line), title=title)
+    return tr("{count} of line {line}{title}", count=count, line=line_label(line), title=title)
 
 
 def sudden_sounds(peaks: Peaks) -> npt.NDArray[np.float64]:

@@ -9,7 +9,7 @@ from pathlib import Path
 from tempfile import TemporaryDirectory
 from typing import Any
 
-from vamos.core.document.files import write_atomically
+from vamos.core.disk.outputs import write_output
 from vamos.core.edit import lesson as edit
 from vamos.core.edit.filmed import forget_filmed, judge_take
 from vamos.core.lesson.filming import ToFilm, clip_of, film_html, film_markdown, to_film
@@ -30,6 +30,7 @@ from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.lesson.companion import Companion, scene_of, whole_scene
+from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
 
 #: A step is played with so many pixels on its longest side.
@@ -41,15 +42,22 @@ SPEEDS = tuple(Fraction(p, 100) for p in (50, 60, 75, 90, 100))
 class LessonCommands:
     """Everything that is done to the plan goes through the project, so that it is undone and saved as all else."""
 
+    #: The step one stands on.
+    key = OfDocument(str)
+    #: The step that is played, and its film.
+    _playing = OfDocument[tuple[Project, Step, Result] | None](lambda: None)
+    #: Where the last film went, and what was not as wished.
+    written = OfDocument[tuple[Path, tuple[str, ...]] | None](lambda: None)
+
     def __init__(self, desk: Desk):
         self._desk = desk
-        self.key = ""
-        #: The step that is played, and its film in a folder that goes with the window.
-        self._playing: tuple[Project, Step, Result] | None = None
+        # Films of steps lie in a folder that goes with the window.
         self._folder, self._played = TemporaryDirectory(prefix="vamos-step-"), 0
         self.companion = Companion(desk)
-        #: Where the last film went, and what was not as wished.
-        self.written: tuple[Path, tuple[str, ...]] | None = None
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._desk.scope
 
     @property
     def plan(self) -> LessonPlan:
@@ -175,6 +183,7 @@ class LessonCommands:
         def done(found: Result) -> None:
             self.forget_played()
             self._playing = (project, step, found)
+            self.scope.at_end(self, self.forget_played)
             self._desk.stale.emit()
 
         self._desk.run(tr("Making “{title}”", title=step.title), work, done)
@@ -239,7 +248,7 @@ class LessonCommands:
         )
         if path is not None:
             text = log_markdown(project.filmed, title)
-            self._desk.attempt(lambda: write_atomically(path, text.encode()), tr("The log is in {path}.", path=path))
+            self._desk.attempt(lambda: write_output(path, text.encode()), tr("The log is in {path}.", path=path))
 
     def write_film(self) -> None:
         """The film of the lesson, written and verified while one goes on working."""
@@ -286,7 +295,7 @@ class LessonCommands:
         clips = self._desk.session.facts.clips
         text = lesson_markdown(self.plan, title, clips).encode()
         data = text if path.suffix == ".md" else lesson_pdf(self.plan, title, clips)
-        self._desk.attempt(lambda: write_atomically(path, data), tr("The plan is in {path}.", path=path))
+        self._desk.attempt(lambda: write_output(path, data), tr("The plan is in {path}.", path=path))
 
     def write_film_list(self) -> None:
         """What to film, for a phone or as text."""
@@ -298,4 +307,4 @@ class LessonCommands:
             return
         found = to_film(self.plan, self._desk.session.facts.clips, project.grid)
         text = film_markdown(found, title) if path.suffix == ".md" else film_html(found, title)
-        self._desk.attempt(lambda: write_atomically(path, text.encode()), tr("The list is in {path}.", path=path))
+        self._desk.attempt(lambda: write_output(path, text.encode()), tr("The list is in {path}.", path=path))

@@ -76,6 +76,7 @@ class Companion:
             self._desk.tell(tr("The song is still being read, or its file is gone; try again in a moment."))
             return
         self.scene, self.left_s, self._rolled = scene, WALK_S, time.time()
+        self._desk.scope.at_end(self, self.close)
         self._walking.start()
         self._desk.stale.emit()
 

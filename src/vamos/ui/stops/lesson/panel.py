@@ -63,11 +63,6 @@ class LessonRoom(Room):
             return MainAction(tr("Write the dance"), lambda: self.desk.go_to_stop("Dance"))
         return MainAction(tr("Write the plan…"), self.commands.write_plan, tr("As PDF or Markdown, with what to say."))
 
-    def project_replaced(self) -> None:
-        self.commands.key, self.commands.written = "", None
-        self.commands.forget_played()
-        self.commands.companion.close()
-
     def shut_down(self) -> None:
         self.commands.close()
 

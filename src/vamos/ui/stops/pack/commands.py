@@ -29,6 +29,7 @@ from vamos.ui.parts.action import Action
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.pack.estimates import Estimates
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
+from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
 
 ACTIONS = (
@@ -58,11 +59,16 @@ class Written:
 class PackCommands:
     """Each action of the stop is a method."""
 
+    written = OfDocument[Written | None](lambda: None)
+    playing = OfDocument[Result | None](lambda: None)
+
     def __init__(self, desk: Desk):
         self._desk = desk
-        self.written: Written | None = None
-        self.playing: Result | None = None
         self._estimates = Estimates(desk.stale.emit, desk.runner.fault.emit)
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._desk.scope
 
     def estimated(self, output: Output) -> Estimate | None:
         """How much the pack comes to with these settings; None while that is worked out."""
@@ -111,7 +117,7 @@ class PackCommands:
         if name.strip():
             output = self._desk.project.output
             self._desk.attempt(
-                lambda: keep_profile(name, output), tr("“{strip}” is kept for all projects.", strip=name.strip())
+                lambda: keep_profile(name, output), tr("“{name}” is kept for all projects.", name=name.strip())
             )
             self._desk.stale.emit()
 
@@ -161,19 +167,16 @@ class PackCommands:
             clipboard.setText(text)
             self._desk.tell(tr("The summary is copied; paste it where you write to your students."))
 
-    def forget(self) -> None:
-        self.written = self.playing = None
-
 
 def results_of(folder: Path, rows: Sequence[FileRow], project: Project, base: Path | None) -> dict[str, Result]:
     """The films of a pack as they are played, with their sources where these still are where they were."""
-    sources, media = read_sources(folder), {t.media.path: t.media for t in project.takes}
+    sources, media = read_sources(folder), {t.id: t.media for t in project.takes}
     found = {}
     for row in rows:
         source, path = sources.get(row.file), None
-        if source is not None and source.film in media:
+        if source is not None and source.take in media:
             try:
-                path = locate(media[source.film], base)
+                path = locate(media[source.take], base)
             except VamosError:
                 path = None
         clock = source.clock if source is not None and path is not None else None

@@ -89,9 +89,6 @@ class PackRoom(Room):
     def shut_down(self) -> None:
         self.commands.close()
 
-    def project_replaced(self) -> None:
-        self.commands.forget()
-
     def fill(self, panel: Panel) -> None:
         output = self.desk.project.output
         if not self.desk.session.facts.clips:

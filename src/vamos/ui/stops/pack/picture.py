@@ -76,6 +76,37 @@ def fill_run_through(panel: Panel, desk: Desk) -> None:
         )
 
     panel.choice(tr("View"), list(_VIEWS), view, look, tr("View of the run-through"))
+    _from_to(panel, desk)
+
+    def ahead(words: str) -> None:
+        overlay = replace(desk.project.output.overlay, call_ahead=int(words))
+        desk.do(
+            tr("What comes is called"),
+            lambda p: set_overlay(p, overlay),
+            tr("Called {words} counts ahead", words=words),
+        )
+
+    called = str(desk.project.output.overlay.call_ahead)
+    panel.choice(
+        tr("Call tags ahead"), list(dict.fromkeys([*_AHEAD, called])), called, ahead, tr("Counts a tag is called ahead")
+    )
+    _cards(panel, desk)
+    if found is None:
+        panel.say(
+            tr("No pass shows enough of the dance to the song; film it once from top to end."), "warn", key="none"
+        )
+        return
+    counts = plural(int(found.counts.length), "count")
+    panel.say(f"{counts}. {' '.join(map(sentence, found.reasons[:1]))}", "", key="made of")
+    for reason in found.reasons[1:]:
+        panel.say(sentence(reason), key=reason)
+    for problem in found.problems:
+        panel.say(sentence(problem), "warn", key=problem)
+
+
+def _from_to(panel: Panel, desk: Desk) -> None:
+    """Counts of the dance between which it runs."""
+    wish = desk.project.output.run_through
     lines = [x for x in desk.session.lines if x.kind.danced]
     starts = {
         tr("{number}, count {number2}", number=x.title or tr("line"), number2=int(x.start) + 1): x.start for x in lines
@@ -94,21 +125,13 @@ def fill_run_through(panel: Panel, desk: Desk) -> None:
             list(dict.fromkeys([*places, words])),
             words,
             _edge(desk, name, places),
-            tr("Run-through: {lower}", lower=inside(title)),
+            tr("Run-through: {title}", title=inside(title)),
         )
 
-    def ahead(words: str) -> None:
-        overlay = replace(desk.project.output.overlay, call_ahead=int(words))
-        desk.do(
-            tr("What comes is called"),
-            lambda p: set_overlay(p, overlay),
-            tr("Called {words} counts ahead", words=words),
-        )
 
-    called = str(desk.project.output.overlay.call_ahead)
-    panel.choice(
-        tr("Call tags ahead"), list(dict.fromkeys([*_AHEAD, called])), called, ahead, tr("Counts a tag is called ahead")
-    )
+def _cards(panel: Panel, desk: Desk) -> None:
+    """For how many counts each card stands."""
+    wish = desk.project.output.run_through
     for name, title in _CARDS.items():
         set_now = _counts_words(getattr(wish.cards, name))
         usual = [_counts_words(n) for n in _CARD_COUNTS]
@@ -117,19 +140,8 @@ def fill_run_through(panel: Panel, desk: Desk) -> None:
             list(dict.fromkeys([*usual, set_now])),
             set_now,
             _card(desk, name),
-            tr("Card: {lower}", lower=inside(title)),
+            tr("Card: {title}", title=inside(title)),
         )
-    if found is None:
-        panel.say(
-            tr("No pass shows enough of the dance to the song; film it once from top to end."), "warn", key="none"
-        )
-        return
-    counts = plural(int(found.counts.length), "count")
-    panel.say(f"{counts}. {' '.join(map(sentence, found.reasons[:1]))}", "", key="made of")
-    for reason in found.reasons[1:]:
-        panel.say(sentence(reason), key=reason)
-    for problem in found.problems:
-        panel.say(sentence(problem), "warn", key=problem)
 
 
 def _counts_words(counts: int) -> str:

@@ -26,6 +26,7 @@ from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.tapping import Tapping
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
+from vamos.ui.work.scope import DocumentScope, OfDocument
 
 ACTIONS = (
     Action(
@@ -143,12 +144,18 @@ ACTIONS = (
 class SongCommands:
     """Each action of the stop is a method."""
 
+    #: Where the takes say "one", and the grid that was then.
+    heard = OfDocument[tuple[SaidOne | None, Grid | None]](lambda: (None, None))
+
     def __init__(self, desk: Desk):
         self._desk = desk
         playback = desk.preview.playback
         self.tapping = Tapping(desk, playback, desk.preview.toggle, self.use_taps, tr("the song"))
         self.tapping.said.connect(desk.tell)
-        self.heard: tuple[SaidOne | None, Grid | None] = (None, None)
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._desk.scope
 
     # --- other ways to count -------------------------------------------------------------
 
@@ -331,7 +338,8 @@ class SongCommands:
         if self._desk.project.song is None:
             self._desk.tell(tr("There is no song to tap along with yet."))
         else:
-            self.tapping.tap()
+            self.scope.at_end(self, self.tapping.forget)
+        self.tapping.tap()
 
     def use_taps(self, taps: list[float]) -> None:
         """Fit the beat to taps (song seconds) beside the window."""

@@ -66,10 +66,6 @@ class SongRoom(Room):
     def beat_dragged(self, position: Fraction, columns: float) -> None:
         self.commands.drag_beat(position, columns)
 
-    def project_replaced(self) -> None:
-        self.commands.tapping.forget()
-        self.commands.heard = (None, None)
-
     def shut_down(self) -> None:
         self.commands.tapping.forget()
 
@@ -109,7 +105,9 @@ class SongRoom(Room):
             panel.head(tr("Or counted"))
         for number, reading in enumerate(grid.readings[:3]):
             words = tr(
-                "{rstrip} (Alt+{number})", rstrip=sentence(reading_words(grid, reading)).rstrip("."), number=number + 1
+                "{reading} (Alt+{number})",
+                reading=sentence(reading_words(grid, reading)).rstrip("."),
+                number=number + 1,
             )
             panel.buttons((words, partial(self.commands.use_reading, number), ""), key=f"reading {number}")
         for words in short_lines(self.desk.session.lines, grid):
@@ -257,9 +255,9 @@ def short_lines(lines: Sequence[Line], grid: Grid) -> list[str]:
         if line.section is None and line.kind is LineKind.DANCE and begins and line.length % usual:
             found.append(
                 tr(
-                    "A bar of {number:g} before line {line_label}.",
+                    "A bar of {number:g} before line {line}.",
                     number=float(line.length % grid.meter or grid.meter),
-                    line_label=line_label(after),
+                    line=line_label(after),
                 )
             )
     return found
