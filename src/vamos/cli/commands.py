@@ -188,7 +188,7 @@ def _offers(dance: Dance, problem: Problem) -> tuple[Offer, ...]:
 
     from vamos.core.dance.offers import offers_at
 
-    if problem.start is None or problem.kind not in ("weight", "direction"):
+    if problem.start is None or problem.kind not in ("weight", "direction", "doubt", "name"):
         return ()
     return offers_at(dance, problem.section, floor(problem.start))
 

@@ -8,6 +8,7 @@
    <location filename="../core/align/said_one.py" />
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/fit.py" />
+   <location filename="../core/dance/typed/taken.py" />
    <location filename="../core/model/look.py" />
    <location filename="../core/pack/students/page.html" />
    <location filename="../core/plan/cards.py" />
@@ -1130,6 +1131,8 @@
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
+   <location filename="../core/dance/doubts.py" />
+   <location filename="../core/dance/typed/taken.py" />
    <location filename="../core/dance/weight.py" />
    <location filename="../core/lesson/looking.py" />
    <location filename="../core/plan/movement.py" />
@@ -1138,6 +1141,8 @@
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
+   <location filename="../core/dance/doubts.py" />
+   <location filename="../core/dance/typed/taken.py" />
    <location filename="../core/dance/weight.py" />
    <location filename="../core/lesson/looking.py" />
    <location filename="../core/plan/movement.py" />
@@ -1235,6 +1240,7 @@
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
+   <location filename="../core/dance/typed/taken.py" />
    <location filename="../core/lesson/search.py" />
    <location filename="../core/model/dance.py" />
    <location filename="../core/pack/students/page.html" />
@@ -1308,11 +1314,6 @@
   </message>
   <message>
    <location filename="../core/dance/counts_typed.py" />
-   <source>hold {value}</source>
-   <translation>hold {value}</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/counts_typed.py" />
    <source>how many counts are held, such as hold for 4</source>
    <translation>wie viele Counts gehalten wird, etwa hold for 4</translation>
   </message>
@@ -1355,6 +1356,81 @@
    <location filename="../core/dance/counts_typed.py" />
    <source>a count; nothing was opened</source>
    <translation>ein Count; es war nichts offen</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>“{words}” on {count} is taken only as a name. Is that so?</source>
+   <translation>„{words}“ auf {count} gilt nur als Name. Ist das so?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>“{words}” on {count}: no foot is said. Is it {foot}?</source>
+   <translation>„{words}“ auf {count}: Ein Fuß ist nicht genannt. Ist es {foot}?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>“{words}” on {count}: on which counts is it danced?</source>
+   <translation>„{words}“ auf {count}: Auf welchen Zählzeiten wird es getanzt?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>“{words}” on {count} is taught in more than one way. Is this how you teach it?</source>
+   <translation>„{words}“ auf {count} wird verschieden unterrichtet. Unterrichtest du es so?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>“{words}” on {count}: again on the other side, or the same?</source>
+   <translation>„{words}“ auf {count}: noch einmal zur anderen Seite oder gleich?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>“{words}” on {count} comes several times. Does it turn each time?</source>
+   <translation>„{words}“ auf {count} kommt mehrmals. Dreht es jedes Mal?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>“{words}” on {count} can be read in two ways. Is this the one?</source>
+   <translation>„{words}“ auf {count} lässt sich auf zwei Arten lesen. Ist es diese?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>A remark stands behind “{words}” on {count}; it was left beside the moves.</source>
+   <translation>Hinter „{words}“ auf {count} steht eine Bemerkung; sie blieb neben den Bewegungen.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>This line was not understood; “{words}” on {count} is the likeliest reading.</source>
+   <translation>Diese Zeile wurde nicht verstanden; „{words}“ auf {count} ist die wahrscheinlichste Lesart.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>from {count} on</source>
+   <translation>ab {count}</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>it is right so</source>
+   <translation>es stimmt so</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>so</source>
+   <translation>so</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>the other side, {where}</source>
+   <translation>die andere Seite, {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>it turns once</source>
+   <translation>es dreht einmal</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>its foot is not known</source>
+   <translation>der Fuß ist nicht bekannt</translation>
   </message>
   <message>
    <location filename="../core/dance/facing.py" />
@@ -1428,6 +1504,7 @@
   </message>
   <message>
    <location filename="../core/dance/facts.py" />
+   <location filename="../core/dance/sheet_text.py" />
    <source>restart</source>
    <translation>Restart</translation>
   </message>
@@ -1498,6 +1575,7 @@
   </message>
   <message>
    <location filename="../core/dance/lines.py" />
+   <location filename="../core/dance/sheet_text.py" />
    <location filename="../core/model/dance.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/dance/panel.py" />
@@ -1605,6 +1683,7 @@
   </message>
   <message>
    <location filename="../core/dance/notation.py" />
+   <location filename="../core/dance/typed/reading.py" />
    <source>the counts of “{number}”</source>
    <translation>die Counts von „{number}“</translation>
   </message>
@@ -1627,6 +1706,11 @@
    <location filename="../core/dance/notation.py" />
    <source>counts on which something is danced</source>
    <translation>Counts, auf denen etwas getanzt wird</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/offers.py" />
+   <source>the rest stays as it is</source>
+   <translation>der Rest bleibt, wie er ist</translation>
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
@@ -1670,16 +1754,6 @@
   </message>
   <message>
    <location filename="../core/dance/offers.py" />
-   <source>{name} {foot} on {count}, not {foot2}</source>
-   <translation>{name} {foot} auf {count}, nicht {foot2}</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/offers.py" />
-   <source>{where} on the other side</source>
-   <translation>{where} auf der anderen Seite</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/offers.py" />
    <source>nothing else is wrong then</source>
    <translation>dann ist nichts anderes falsch</translation>
   </message>
@@ -1687,6 +1761,16 @@
    <location filename="../core/dance/offers.py" />
    <source>{left} to check left</source>
    <translation>noch {left} zu prüfen</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/offers.py" />
+   <source>{name} {foot} on {count}, not {foot2}</source>
+   <translation>{name} {foot} auf {count}, nicht {foot2}</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/offers.py" />
+   <source>{where} on the other side</source>
+   <translation>{where} auf der anderen Seite</translation>
   </message>
   <message>
    <location filename="../core/dance/parts.py" />
@@ -1727,11 +1811,6 @@
    <location filename="../core/dance/range_words.py" />
    <source>This line has counts {counts}; {number}{part} is none of them.</source>
    <translation>Diese Zeile hat die Counts {counts}; {number}{part} gehört nicht dazu.</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/section_text.py" />
-   <source>or {name} {span}: {moves}</source>
-   <translation>oder {name} {span}: {moves}</translation>
   </message>
   <message>
    <location filename="../core/dance/section_text.py" />
@@ -1865,12 +1944,18 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_cells.py" />
+   <source>“{short}” is no question that Vamos asks.</source>
+   <translation>„{short}“ ist keine Frage, die Vamos stellt.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_cells.py" />
    <source>“{short}” is not a feel; it is {words}.</source>
    <translation>„{short}“ ist kein Gefühl; möglich ist {words}.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
    <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheet_table.py" />
    <source>The column “{value}” is not known and was left aside.</source>
    <translation>Die Spalte „{value}“ ist nicht bekannt und wurde weggelassen.</translation>
   </message>
@@ -1906,8 +1991,8 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
-   <source>its first row must name at least the columns section and start.</source>
-   <translation>die erste Zeile muss mindestens die Spalten section und start nennen.</translation>
+   <source>“{words}” above the table was left aside.</source>
+   <translation>„{words}“ über der Tabelle wurde beiseitegelassen.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
@@ -1996,6 +2081,38 @@
    <translation>Es ist nicht UTF-8; die Buchstaben wurden als westeuropäisch gelesen. Sieh nach den Akzenten.</translation>
   </message>
   <message>
+   <location filename="../core/dance/sheet_heads.py" />
+   <source>“{said}” is not a number of counts; it is 1 to {most}.</source>
+   <translation>„{said}“ ist keine Anzahl von Zählzeiten; es sind 1 bis {most}.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_made.py" />
+   <source>A restart was left aside: after which count is not known.</source>
+   <translation>Ein Neustart wurde beiseitegelassen: nach welcher Zählzeit, ist nicht bekannt.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_made.py" />
+   <source>A tag was left aside: its moves are not written.</source>
+   <translation>Ein Tag wurde beiseitegelassen: Seine Bewegungen stehen nicht da.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_made.py" />
+   <source>the sheet faces {said} here, the turns lead to {found}</source>
+   <translation>das Blatt schaut hier nach {said}, die Drehungen führen nach {found}</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_made.py" />
+   <source>The sequence “{said}” was left aside: {error}</source>
+   <translation>Die Abfolge „{said}“ wurde beiseitegelassen: {error}</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_made.py" />
+   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheet_text.py" />
+   <source>line {number}: {what}</source>
+   <translation>Zeile {number}: {what}</translation>
+  </message>
+  <message>
    <location filename="../core/dance/sheet_markdown.py" />
    <source>“{value}” is not one count; write one row for each move.</source>
    <translation>„{value}“ ist nicht ein einzelner Count; schreib eine Zeile je Bewegung.</translation>
@@ -2022,11 +2139,6 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_markdown.py" />
-   <source>line {number}: {what}</source>
-   <translation>Zeile {number}: {what}</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheet_markdown.py" />
    <source>the table needs a column “count”; its columns are {words}.</source>
    <translation>die Tabelle braucht eine Spalte „count“; ihre Spalten sind {words}.</translation>
   </message>
@@ -2034,6 +2146,11 @@
    <location filename="../core/dance/sheet_markdown.py" />
    <source>the sequence, character {number}: expected {expected}.</source>
    <translation>die Abfolge, Zeichen {number}: erwartet {expected}.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_pasted.py" />
+   <source>it has more than {most} letters, which is no sheet of one dance.</source>
+   <translation>es hat mehr als {most} Zeichen; das ist kein Blatt eines Tanzes.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_pdf.py" />
@@ -2046,9 +2163,104 @@
    <translation>. Frag im Zweifel eine Lehrkraft oder einen Arzt.</translation>
   </message>
   <message>
+   <location filename="../core/dance/sheet_table.py" />
+   <source>Row {row} has more cells than the first row has names: “{value}” was left aside.</source>
+   <translation>Zeile {row} hat mehr Zellen, als die erste Zeile Namen hat: „{value}“ wurde beiseitegelassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_table.py" />
+   <source>its first row must name at least the columns section and start, or one of counts and one of moves.</source>
+   <translation>die erste Zeile muss wenigstens die Spalten section und start nennen, oder je eine für Zählzeiten und Bewegungen.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>empty</source>
+   <translation>leer</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/typed/taken.py" />
+   <location filename="../core/model/look.py" />
+   <source>name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>fact</source>
+   <translation>Angabe</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>head</source>
+   <translation>Überschrift</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/plan/agree.py" />
+   <source>moves</source>
+   <translation>bewegt sich</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>aside</source>
+   <translation>beiseite</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>open</source>
+   <translation>offen</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>line {number}, “{words}”, was left aside.</source>
+   <translation>Zeile {number}, „{words}“, wurde beiseitegelassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/edit/dance.py" />
+   <source>Section {number}</source>
+   <translation>Abschnitt {number}</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>no moves with counts were found; write them such as “1-4 vine R” or “side R 1, touch L 2”.</source>
+   <translation>keine Bewegungen mit Zählzeiten gefunden; schreib sie etwa „1-4 vine R“ oder „side R 1, touch L 2“.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>column {number}: expected {expected}.</source>
+   <translation>Spalte {number}: erwartet wurde {expected}.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>On which wall is the restart?</source>
+   <translation>Auf welcher Wand ist der Neustart?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>The dance begins again.</source>
+   <translation>Der Tanz beginnt von vorn.</translation>
+  </message>
+  <message>
    <location filename="../core/dance/turn_words.py" />
    <source>“{cell}” is not understood as a turn; write it as ½ left, 1/4 R, half, left, or ? when it is open.</source>
    <translation>„{cell}“ ist nicht als Drehung zu verstehen; schreib ½ left, 1/4 R, half, left, oder ?, wenn sie offen ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/typed/reading.py" />
+   <source>a count after the one before, or 1 for the next set</source>
+   <translation>eine Zählzeit nach der vorigen oder 1 für den nächsten Satz</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/typed/taken.py" />
+   <location filename="../core/plan/agree.py" />
+   <source>move</source>
+   <translation>bewegen sich</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/typed/taken.py" />
+   <source>link</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <location filename="../core/dance/wall_map.py" />
@@ -2307,11 +2519,6 @@
    <location filename="../core/edit/counted.py" />
    <source>counts tapped by hand</source>
    <translation>Counts von Hand getippt</translation>
-  </message>
-  <message>
-   <location filename="../core/edit/dance.py" />
-   <source>Section {number}</source>
-   <translation>Abschnitt {number}</translation>
   </message>
   <message>
    <location filename="../core/edit/dance.py" />
@@ -3562,6 +3769,51 @@
   </message>
   <message>
    <location filename="../core/model/dance.py" />
+   <source>only a name</source>
+   <translation>nur ein Name</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>which foot</source>
+   <translation>welcher Fuß</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>on which counts</source>
+   <translation>auf welchen Zählzeiten</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>taught differently</source>
+   <translation>verschieden unterrichtet</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>which side</source>
+   <translation>welche Seite</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>turns each time</source>
+   <translation>dreht jedes Mal</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>two readings</source>
+   <translation>zwei Lesarten</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>a remark</source>
+   <translation>eine Bemerkung</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>not understood</source>
+   <translation>nicht verstanden</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
    <source>part</source>
    <translation>part</translation>
   </message>
@@ -3801,11 +4053,6 @@
    <location filename="../core/model/look.py" />
    <source>&amp; and a</source>
    <translation>&amp; und a</translation>
-  </message>
-  <message>
-   <location filename="../core/model/look.py" />
-   <source>name</source>
-   <translation>Name</translation>
   </message>
   <message>
    <location filename="../core/model/look.py" />
@@ -4790,11 +5037,6 @@
   </message>
   <message>
    <location filename="../core/plan/agree.py" />
-   <source>moves</source>
-   <translation>bewegt sich</translation>
-  </message>
-  <message>
-   <location filename="../core/plan/agree.py" />
    <source>says “&amp;”</source>
    <translation>sagt „&amp;“</translation>
   </message>
@@ -4807,11 +5049,6 @@
    <location filename="../core/plan/agree.py" />
    <source>On {counts} of {title}, {words}. Which is right?</source>
    <translation>Auf {counts} von {title}: {words}. Was ist richtig?</translation>
-  </message>
-  <message>
-   <location filename="../core/plan/agree.py" />
-   <source>move</source>
-   <translation>bewegen sich</translation>
   </message>
   <message>
    <location filename="../core/plan/agree.py" />

@@ -132,7 +132,7 @@ class CountTest(unittest.TestCase):
 
 
 class RolesTest(unittest.TestCase):
-    PARTNERS = "lead: walk L 1, walk R 2; follow: walk R 1, walk L 2; or easy 1-2: lead step 1, hold 2"
+    PARTNERS = "lead: walk L 1, walk R 2; follow: walk R 1, walk L 2; or easy 1-2: lead step L 1, hold 2"
 
     def partners(self) -> Project:
         return edit_dance.write_section(edit_dance.add_section(Project(), "one", 2), "one", self.PARTNERS)

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import floor
 
+from vamos.core.dance.doubts import doubtful, question
 from vamos.core.dance.facing import net_turn, turn_said, wall_count
 from vamos.core.dance.facts import (
     DanceFacts,
@@ -23,7 +24,7 @@ from vamos.core.dance.facts import (
 from vamos.core.dance.lines import Line, LineKind
 from vamos.core.dance.turn_words import way_said
 from vamos.core.dance.weight import NOT_WRITTEN, UNKNOWN, after, first_foot, follow
-from vamos.core.model.dance import Dance, Foot, ItemKind, MoveSet, Section
+from vamos.core.model.dance import Dance, Doubt, Foot, ItemKind, MoveSet, Section
 from vamos.core.model.song import Grid
 from vamos.core.time import CountRange, count_name, count_text
 from vamos.language import tr
@@ -53,6 +54,7 @@ def problems_of(dance: Dance, grid: Grid | None = None, follows: DanceFacts | No
             for other in section.others:
                 found += _variant(section, other, role)
     found += _turns(dance)
+    found += _doubts(dance)
     found += weight_problems(dance)
     found += _stated(dance)
     if grid is not None:
@@ -95,6 +97,14 @@ def _written(section: Section) -> Iterator[Problem]:
                 count,
                 event.start,
             )
+
+
+def _doubts(dance: Dance) -> Iterator[Problem]:
+    """What was not sure in what was typed, and words that were taken only as names."""
+    for section in dance.sections:
+        for start, event in doubtful(section):
+            kind = "name" if event.doubt is Doubt.NAME else "doubt"
+            yield Problem(kind, question(event, section), section.name, count_name(start, section.feel), start)
 
 
 def _turns(dance: Dance) -> Iterator[Problem]:

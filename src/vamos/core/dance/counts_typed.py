@@ -335,4 +335,4 @@ def printed(
     if start < 0 and len(text) == 1 and before is None and after is not None and after >= 1:
         text = f"0{text}"
     silent = start.denominator > 1 and start > 0 and (before is None or floor(before) != floor(start))
-    return (f"[{floor(start) + 1}] " if silent else "") + (tr("hold {value}", value=text) if hold else text)
+    return (f"[{floor(start) + 1}] " if silent else "") + (f"hold {text}" if hold else text)

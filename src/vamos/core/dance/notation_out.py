@@ -14,6 +14,7 @@ from vamos.core.dance.move_words import MoveWords, kind_of
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.steps import find_step, on_side, suggestions
 from vamos.core.dance.turn_words import find_turn
+from vamos.core.dance.typed.reading import takes_a_foot
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 from vamos.core.time import Feel
 
@@ -22,25 +23,29 @@ _VERB_LAST = re.compile(r"(?:turn|spin|pivot|unwind|rotate)$", re.IGNORECASE)
 
 
 def print_line(
-    events: tuple[Event, ...], feel: Feel = Feel.STRAIGHT, steps: Mapping[str, StepPattern] | None = None
+    events: tuple[Event, ...],
+    feel: Feel = Feel.STRAIGHT,
+    steps: Mapping[str, StepPattern] | None = None,
+    explicit: bool = False,
 ) -> str:
     """A line of notation in canonical form; reads back to the same events.
 
     Loss-free for what notation can say: counts, names, feet, turns, kinds, and known steps under
-    their name. Lyric words, notes and the like are not written.
+    their name. Lyric words, notes and the like are not written. ``explicit``: every move by itself and with its kind,
+    for moves whose words would be read as others.
     """
     out: list[str] = []
     before: Fraction | None = None
     waiting = ordered = sorted(events, key=lambda e: e.start)
     while waiting:
-        group = _group(waiting, steps or {}, feel)
+        group = waiting[:1] if explicit else _group(waiting, steps or {}, feel)
         counts = []
         for event in group:
             later = ordered[ordered.index(event) + 1 :][:1]
             after = later[0].start if later else None
             counts.append(printed(event.start, event.length, event.kind is Kind.HOLD, feel, before, after))
             before = event.start
-        out.append(" ".join([*_head(group), *counts]))
+        out.append(" ".join([*_head(group, explicit), *counts]))
         waiting = waiting[len(group) :]
     return ", ".join(out)
 
@@ -66,7 +71,7 @@ def _group(waiting: list[Event], steps: Mapping[str, StepPattern], feel: Feel) -
     return group if said == alike else waiting[:1]
 
 
-def _head(group: list[Event]) -> list[str]:
+def _head(group: list[Event], explicit: bool) -> list[str]:
     """The words before the counts of a group."""
     event = group[0]
     if len(group) > 1 and event.cue:
@@ -87,7 +92,8 @@ def _head(group: list[Event]) -> list[str]:
         ["run"],
         ["runs"],
     )
-    if words and (long_walk or event.kind is not kind_of(event.name, event.foot)):
+    footless = event.foot is Foot.NONE and bool(event.name) and event.turn == 0 and takes_a_foot(event.name, {})
+    if words and (explicit or long_walk or footless or event.kind is not kind_of(event.name, event.foot)):
         words.append(f"({event.kind})")
     return words
 

@@ -9,6 +9,7 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.dance.checks import weight_problems
+from vamos.core.dance.doubts import answers, doubtful
 from vamos.core.dance.facing import clock_text, turn_said, wall_count
 from vamos.core.dance.facts import wall_ends
 from vamos.core.dance.steps import swapped
@@ -39,12 +40,26 @@ def offers_at(dance: Dance, section: str, count: int) -> tuple[Offer, ...]:
     for event in here.events:
         if floor(event.start) == count and event.turn is None:
             return tuple(_answers(dance, here, event))
+    asked = next((e for start, e in doubtful(here) if floor(start) == count), None)
+    if asked is not None:
+        left = len(weight_problems(_short(dance)))
+        return tuple(
+            Offer(words, _then(len(weight_problems(_short(with_section(dance, new)))), left), new)
+            for words, new in answers(here, asked)
+        )
     dance = _short(dance)
     slips = [p for p in weight_problems(dance) if p.section == section and p.start is not None]
     slip = next((p for p in slips if p.start is not None and floor(p.start) == count), None)
     if slip is None or slip.start is None:
         return ()
     return _mends(dance, here, slip.start)
+
+
+def _then(left: int, before: int) -> str:
+    """What an answer leads to."""
+    if left < before or not left:
+        return tr("nothing else is wrong then") if not left else tr("{left} to check left", left=left)
+    return tr("the rest stays as it is")
 
 
 # --- turns -------------------------------------------------------------------------------------

@@ -9,8 +9,10 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.move_words import KIND
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.notation_out import print_line
+from vamos.core.dance.typed.reading import may_be_role, read_typed
 from vamos.core.model.dance import Dance, Event, MoveSet, Section, StepPattern
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
@@ -32,26 +34,71 @@ def notation_of(section: Section, dance: Dance) -> str:
     out = []
     for role in found:
         mine = tuple(e for e in section.events if e.role == role)
-        out.append((f"{role}: " if role else "") + print_line(mine, section.feel, steps))
+        out.append((f"{role}: " if role else "") + _line(mine, section.feel, steps))
     for other in section.others:
         span = f"{int(other.start) + 1}-{int(other.start + other.length)}"
-        out.append(
-            tr(
-                "or {name} {span}: {moves}",
-                name=other.name,
-                span=span,
-                moves=print_line(other.events, section.feel, steps),
-            )
-        )
+        # What is typed is never translated: a file goes from one language to another.
+        out.append(f"or {other.name} {span}: {_line(other.events, section.feel, steps)}")
     return "; ".join(out)
 
 
-_OTHER = re.compile(r"or\s+(\S.*?)\s+(\d+)-(\d+)\s*:")
-ROLE = re.compile(r"([^\W\d][\w ]{0,24}?)\s*:")
+def _line(events: tuple[Event, ...], feel: Feel, steps: Mapping[str, StepPattern]) -> str:
+    """Moves in words that are read back as the same moves, with nothing new to ask."""
+    line = print_line(events, feel, steps)
+    try:
+        again = read_moves(line, feel, steps)
+    except NotationError:
+        again = ()
+    asked = any(e.doubt for e in again) and not any(e.doubt for e in events)
+    same = _danced(again) == _danced(tuple(sorted(events, key=lambda e: e.start))) and not asked
+    return line if same or not events else print_line(events, feel, steps, explicit=True)
+
+
+_OTHER = re.compile(r"(?:or|oder)\s+(\S.*?)\s+(\d+)-(\d+)\s*:")
+_ROLE = re.compile(r"([^\W\d][\w ]{0,24}?)\s*:(?!\d)")
+
+
+def role_at(text: str) -> re.Match[str] | None:
+    """The name of a role and its colon at the beginning of a line; None where other words stand there."""
+    found = _ROLE.match(text)
+    return found if found is not None and may_be_role(found.group(1)) else None
+
+
 _LATER = re.compile(
     r"\s*(?:the\s+)?same(?:\s+as\s+(?P<who>[^\W\d][\w ]*?))?\s*,?\s*(?P<late>\d{1,2})\s+counts?\s+later\s*$",
     re.IGNORECASE,
 )
+
+
+def read_moves(text: str, feel: Feel, steps: Mapping[str, StepPattern]) -> tuple[Event, ...]:
+    """The moves of a line: as Vamos writes them, else as people type them. Raises NotationError.
+
+    A line that Vamos wrote, and marked where it could be taken otherwise, is read as it was meant.
+    """
+    try:
+        written = parse_line(text, feel, steps)
+    except NotationError:
+        return read_typed(text, feel, steps).events
+    plain = " ".join(text.split())
+    if KIND.search(text) and plain == print_line(written, feel, steps, explicit=True):
+        return written
+    own = print_line(written, feel, steps) == plain
+    if own and KIND.search(text):
+        return written
+    try:
+        typed = read_typed(text, feel, steps).events
+    except NotationError:
+        return written
+    return written if own and _alike(written, typed) else typed
+
+
+def _alike(one: tuple[Event, ...], other: tuple[Event, ...]) -> bool:
+    """Whether two readings dance the same, whatever they call it, and nothing has to be asked."""
+    return _danced(one) == _danced(other) and not any(e.doubt for e in other)
+
+
+def _danced(events: tuple[Event, ...]) -> list[tuple[object, ...]]:
+    return [(e.start, e.length, e.foot, e.kind, e.turn, e.size) for e in events]
 
 
 def read_notation(
@@ -64,7 +111,7 @@ def read_notation(
     for part in text.split(";"):
         body = at + len(part) - len(part.lstrip())
         at += len(part) + 1
-        other, role = _OTHER.match(part.strip()), ROLE.match(part.strip())
+        other, role = _OTHER.match(part.strip()), role_at(part.strip())
         head = other or role
         body += head.end() if head else 0
         later = _LATER.match(text[body : at - 1]) if role else None
@@ -72,7 +119,7 @@ def read_notation(
             events += _canon(events, role.group(1), later, text, body)
             continue
         try:
-            found = parse_line(text[body : at - 1], feel, steps)
+            found = read_moves(text[body : at - 1], feel, steps)
         except NotationError as error:
             raise NotationError(text, body + error.at, error.expected) from error
         if other:

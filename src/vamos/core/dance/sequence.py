@@ -19,6 +19,7 @@ import re
 from dataclasses import replace
 
 from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.sequence_said import as_written
 from vamos.core.model.dance import Dance, Item, ItemKind, Pause, kind_by_name
 from vamos.language import tr
 
@@ -42,7 +43,16 @@ def parse_sequence(text: str, dance: Dance) -> tuple[Item, ...]:
     NotationError
         with the character that cannot be read and what was expected there.
     """
-    return tuple(_Reader(text, dance).entries())
+    try:
+        return tuple(_Reader(text, dance).entries())
+    except NotationError as error:
+        said = as_written(text, dance)
+        if said is None:
+            raise
+        try:
+            return tuple(_Reader(said, dance).entries())
+        except NotationError:
+            raise error from None
 
 
 class _Reader:

@@ -9,7 +9,8 @@ from fractions import Fraction
 
 from vamos.core.dance.move_words import kind_of
 from vamos.core.dance.turn_words import read_turn
-from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind
+from vamos.core.dance.typed.reading import read_typed
+from vamos.core.model.dance import Dance, Doubt, Event, Foot, ItemKind, Kind
 from vamos.core.time import Feel, as_count
 from vamos.errors import InputError
 from vamos.language import tr
@@ -106,6 +107,14 @@ def kind_in(cell: str, name: str, foot: Foot) -> Kind:
         ) from error
 
 
+def doubt_of(cell: str) -> Doubt:
+    """A question that was kept; raises InputError."""
+    try:
+        return Doubt(cell.strip().lower())
+    except ValueError as error:
+        raise InputError(tr("“{short}” is no question that Vamos asks.", short=_short(cell))) from error
+
+
 def feel_of(cell: str) -> Feel:
     text = cell.strip().lower()
     if not text:
@@ -118,10 +127,40 @@ def feel_of(cell: str) -> Feel:
         ) from error
 
 
+def read_name(name: str, foot: Foot, kind: Kind | None) -> Event:
+    """What a cell says is danced, by the same reader as a typed line: its foot, its turn, its kind.
+
+    A foot or a kind that stands in a cell of its own goes before what is found in the words.
+    """
+    plain = Event(Fraction(0), name=name, foot=foot, kind=kind if kind is not None else kind_of(name, foot))
+    if not name or kind is not None:
+        return plain
+    try:
+        found = read_typed(f"{name} 1").events
+    except InputError:
+        return plain
+    if len(found) != 1:
+        return plain
+    (event,) = found
+    if foot is not Foot.NONE and event.kind in (Kind.FREE, Kind.STEP, Kind.TOUCH):
+        event = replace(event, kind=event.kind if event.kind is not Kind.FREE else kind_of(name, foot))
+    guessed = event.doubt is Doubt.FOOT
+    return replace(
+        event,
+        name=name if event.turn == 0 and not event.size else event.name or name,
+        foot=foot if foot is not Foot.NONE or guessed else event.foot,
+        kind=plain.kind if guessed and foot is Foot.NONE else event.kind,
+        length=Fraction(1),
+        doubt=Doubt.NONE if guessed else event.doubt,
+    )
+
+
 def turned(event: Event, cell: str) -> Event:
     """An event with the turn of a cell."""
+    if not cell.strip():
+        return event
     turn, size = read_turn(cell)
-    return replace(event, turn=turn, size=size or event.size)
+    return replace(event, turn=turn, size=size)
 
 
 def bounded(dance: Dance) -> Dance:

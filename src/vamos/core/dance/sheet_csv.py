@@ -12,6 +12,7 @@ import json
 import re
 from collections.abc import Iterator
 from dataclasses import fields, replace
+from fractions import Fraction
 from typing import Any
 
 from vamos.core.dance.counts_typed import NotationError
@@ -21,13 +22,16 @@ from vamos.core.dance.sheet_cells import (
     LONGEST_SECTION,
     SheetRead,
     count_of,
+    doubt_of,
     feel_of,
     foot_of,
     kind_in,
+    read_name,
     turned,
     whole_number,
     words,
 )
+from vamos.core.dance.sheet_table import more_cells, read_other_table, separator_of, without_preface
 from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.dance import Dance, DancePart, Event, Item, MoveSet, Section, Stated, StepPattern
 from vamos.errors import InputError
@@ -35,7 +39,7 @@ from vamos.language import tr
 
 EVENT_COLUMNS = tuple(f.name for f in fields(Event))
 COLUMNS = ("what", "section", "counts", "feel", "set", *EVENT_COLUMNS)
-_TEXTS = ("name", "cue", "lyric", "note", "easier", "harder", "caution", "role")
+_TEXTS = ("name", "cue", "lyric", "note", "easier", "harder", "caution", "role", "unread")
 _FACTS = (
     "name",
     "credits",
@@ -146,18 +150,20 @@ def _sequence_rows(dance: Dance) -> Iterator[dict[str, Any]]:
 
 def read_csv(text: str) -> SheetRead:
     """Raises InputError naming the row and the column."""
-    text = text.lstrip("\ufeff")
-    first = text.split("\n", 1)[0]
-    separator = max(",;\t", key=first.count)
+    separator, text = separator_of(text.lstrip("\ufeff"))
+    text, above = without_preface(text, separator)
     try:
         rows = csv.DictReader(io.StringIO(text), delimiter=separator)
         columns = [(c or "").strip().lower() for c in rows.fieldnames or ()]
         rows.fieldnames = columns
         if not {"section", "start"} <= set(columns):
-            raise InputError(tr("its first row must name at least the columns section and start."))
+            return read_other_table(text, separator)
         reader = _CsvReader()
+        if above.strip(f" \n{separator}"):
+            reader.remarks.append(tr("“{words}” above the table was left aside.", words=words(above)[:60]))
         for row in rows:
             try:
+                reader.more(rows.line_num, list(row.pop(None, ()) or ()))
                 reader.take({k: _plain(v or "") for k, v in row.items() if isinstance(k, str)})
             except InputError as error:
                 raise InputError(tr("row {row}: {what}", row=rows.line_num, what=error.what)) from error
@@ -182,9 +188,16 @@ class _CsvReader:
         self.items: list[Item] = []
         self.remarks: list[str] = []
 
+    def more(self, number: int, cells: list[str]) -> None:
+        if any(c.strip() for c in cells):
+            self.remarks.append(more_cells(number, cells))
+
     def take(self, row: dict[str, str]) -> None:
         if not any(v.strip() for v in row.values()):
             return
+        if not row.get("section", "").strip() and row.get("start", "").strip() and self.sections:
+            # Merged cells: only the first row of a section names it.
+            row["section"] = next(reversed(self.sections))
         what = (row.get("what") or "").strip().lower() or ("event" if row.get("start", "").strip() else "section")
         if any(len(v) > _MOST_CELL for v in row.values()):
             raise InputError(tr("a cell has more than {most_cell} letters.", most_cell=_MOST_CELL))
@@ -271,17 +284,20 @@ def read_event(row: dict[str, str]) -> Event:
     foot = foot_of(row.get("foot", ""))
     name = words(row.get("name", ""))
     length = row.get("length", "").strip()
-    event = Event(
-        count_of(row.get("start", ""), "start"),
-        count_of(length, "length") if length else Event(count_of("0", "start")).length,
-        name,
-        foot=foot,
-        kind=kind_in(row.get("kind", ""), name, foot),
+    kind = row.get("kind", "").strip()
+    event = replace(
+        read_name(name, foot, kind_in(kind, name, foot) if kind else None),
+        start=count_of(row.get("start", ""), "start"),
+        length=count_of(length, "length") if length else Fraction(1),
         angle=_eighths(row.get("angle", "")),
-        size=_eighths(row.get("size", "")),
     )
-    said: dict[str, Any] = {k: words(row.get(k, "")) for k in _TEXTS if k != "name"}
-    return turned(replace(event, **said), row.get("turn", ""))
+    said: dict[str, Any] = {k: words(row.get(k, "")) for k in _TEXTS if k != "name" and k in row}
+    doubt = row.get("doubt", "").strip()
+    if doubt:
+        said["doubt"] = doubt_of(doubt)
+    event = replace(event, **said)
+    event = turned(event, row.get("turn", ""))
+    return replace(event, size=_eighths(row["size"])) if row.get("size", "").strip() else event
 
 
 def _eighths(cell: str) -> int:

@@ -7,6 +7,7 @@ or refused with its place. See docs/formats.md.
 from __future__ import annotations
 
 import json
+import re
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
@@ -16,6 +17,7 @@ import msgspec
 from vamos.core.dance.sheet_cells import SheetRead, bounded
 from vamos.core.dance.sheet_csv import dance_to_csv, read_csv
 from vamos.core.dance.sheet_markdown import dance_to_markdown, read_markdown
+from vamos.core.dance.sheet_text import read_text_sheet
 from vamos.core.disk.inputs import read_input
 from vamos.core.disk.outputs import write_output
 from vamos.core.document.files import from_builtins, to_builtins
@@ -43,8 +45,8 @@ def read_sheet_file(path: Path) -> SheetRead:
     readers: dict[str, Callable[[str], SheetRead]] = {
         ".csv": read_csv,
         ".json": read_json,
-        ".md": read_markdown,
-        ".txt": read_markdown,
+        ".md": read_any_text,
+        ".txt": read_any_text,
     }
     reader = readers.get(path.suffix.lower())
     if reader is None:
@@ -55,6 +57,13 @@ def read_sheet_file(path: Path) -> SheetRead:
         return SheetRead(bounded(found.dance), (*remarks, *found.remarks))
     except InputError as error:
         raise InputError(error.what, file=path, safe=tr("Nothing was changed.")) from error
+
+
+def read_any_text(text: str) -> SheetRead:
+    """A sheet as Vamos writes it in Markdown, a table, or a step sheet as it was pasted."""
+    if re.search(r"^\s*\|", text, re.MULTILINE):
+        return read_markdown(text)
+    return read_text_sheet(text)
 
 
 def _text(path: Path) -> tuple[str, tuple[str, ...]]:

@@ -10,6 +10,7 @@ from __future__ import annotations
 import itertools
 import re
 from dataclasses import replace
+from typing import Any
 
 from vamos.core.dance.counts_typed import NotationError, parse_counts
 from vamos.core.dance.facing import clock_text, heading_of, turn_words
@@ -17,7 +18,7 @@ from vamos.core.dance.move_words import kind_of
 from vamos.core.dance.parts import read_part
 from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sequence import parse_sequence, print_sequence
-from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, foot_of, turned, whole_number, words
+from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, foot_of, read_name, turned, whole_number, words
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import Feel
 from vamos.core.time.counts import count_text
@@ -245,21 +246,18 @@ def _event(row: dict[str, str], feel: Feel) -> Event:
         raise InputError(tr("“{value}” is not one count; write one row for each move.", value=words(said)[:40]))
     name = words(row.get("what", ""))
     foot, kind = _foot_and_kind(row.get("foot", ""), name)
-    event = Event(
-        slots[0].start,
-        slots[0].length,
-        name,
-        words(row.get("cue", "")),
-        foot,
-        kind,
-        lyric=words(row.get("lyric", "")),
-        note=words(row.get("note", "")),
-    )
+    texts: dict[str, Any] = {k: words(row.get(k, "")) for k in ("cue", "lyric", "note")}
+    if set(row) >= set(_TABLE):
+        # A table as Vamos writes it: each cell says what it means.
+        kind = kind if kind is not None else kind_of(name, foot)
+        event = Event(slots[0].start, slots[0].length, name, foot=foot, kind=kind, **texts)
+    else:
+        event = replace(read_name(name, foot, kind), start=slots[0].start, length=slots[0].length, **texts)
     return turned(event, row.get("turn", ""))
 
 
-def _foot_and_kind(text: str, name: str) -> tuple[Foot, Kind]:
-    """``R touch``, ``R`` or only ``breath``; where no kind stands, what the name usually is."""
+def _foot_and_kind(text: str, name: str) -> tuple[Foot, Kind | None]:
+    """``R touch``, ``R`` or only ``breath``; None where no kind stands."""
     first, _, rest = text.strip().partition(" ")
     kinds = {k.value for k in Kind}
     if first.lower() in kinds and not rest:
@@ -275,4 +273,4 @@ def _foot_and_kind(text: str, name: str) -> tuple[Foot, Kind]:
         )
     if rest:
         return foot, Kind(rest.strip().lower())
-    return foot, Kind.HOLD if name.lower() == "hold" else kind_of(name, foot)
+    return foot, Kind.HOLD if name.lower() == "hold" else None

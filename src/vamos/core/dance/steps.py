@@ -1,107 +1,32 @@
 """Common steps: default counts, feet with weight, net turn, in the words of this program.
 
 Each is written for the right foot; the other side is the same with feet and turns swapped
-(:func:`on_side`). A row is ``name | count foot what [turn], …``: a foot alone steps, ``touch`` and
-the like leave the weight. Names, counts and weights are common practice, no source; teachers
+(:func:`on_side`). They stand in ``typed/figures.toml``, each with other names and where it is from. Teachers
 differ, so a dance may carry steps of its own that go before these.
 """
 
 from __future__ import annotations
 
+import tomllib
 from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import replace
 from fractions import Fraction
 from functools import lru_cache
+from importlib.resources import files
 from itertools import pairwise
-from math import ceil
+from math import ceil, floor
+from typing import Any
 
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 
-_ROWS = """
-walk | 1 R forward
-shuffle | 1 R step, & L close, 2 R step
-side shuffle | 1 R side, & L close, 2 R side
-turning shuffle | 1 R step, & L close 1/4, 2 R step 1/4
-locking shuffle | 1 R step, & L lock behind, 2 R step
-lindy | 1 R side, & L close, 2 R side, 3 L rock back, 4 R recover
-vine | 1 R side, 2 L behind, 3 R side, 4 L touch
-turning vine | 1 R side 1/4, 2 L step 1/2, 3 R side 1/4, 4 L touch
-vine with a quarter | 1 R side, 2 L behind, 3 R forward 1/4, 4 L scuff
-weave | 1 R cross, 2 L side, 3 R behind, 4 L side
-weave behind | 1 R behind, 2 L side, 3 R cross, 4 L side
-rock step | 1 R rock, 2 L recover
-rock back | 1 R rock back, 2 L recover
-side rock | 1 R rock side, 2 L recover
-cross rock | 1 R rock across, 2 L recover
-rocking chair | 1 R rock forward, 2 L recover, 3 R rock back, 4 L recover
-mambo | 1 R rock forward, & L recover, 2 R back
-back mambo | 1 R rock back, & L recover, 2 R forward
-side mambo | 1 R rock side, & L recover, 2 R close
-coaster | 1 R back, & L close, 2 R forward
-turning coaster | 1 R back 1/4, & L close, 2 R forward
-sailor | 1 R behind, & L side, 2 R side
-turning sailor | 1 R behind 1/4, & L side, 2 R side
-anchor | 1 R behind, & L in place, 2 R in place
-triple in place | 1 R step, & L step, 2 R step
-jazz box | 1 R cross, 2 L back, 3 R side, 4 L forward
-jazz box with a quarter | 1 R cross, 2 L back, 3 R side 1/4, 4 L forward
-jazz box with a touch | 1 R cross, 2 L back, 3 R side, 4 L touch
-V-step | 1 R out, 2 L out, 3 R in, 4 L in
-A-step | 1 R diagonal back, 2 L touch, 3 L diagonal forward, 4 R touch
-K-step | 1 R forward out, 2 L touch, 3 L back in, 4 R touch, 5 R back out, 6 L touch, 7 L forward in, 8 R touch
-rumba box | 1 R side, 2 L close, 3 R forward, 5 L side, 6 R close, 7 L back
-half rumba box | 1 R side, 2 L close, 3 R forward
-box step | 1 R forward, 2 L side, 3 R close, 4 L back, 5 R side, 6 L close
-waltz basic | 1 R forward, 2 L close, 3 R close
-waltz back | 1 R back, 2 L close, 3 R close
-twinkle | 1 R cross, 2 L side, 3 R side
-balance step | 1 R side, 2 L rock behind, 3 R recover
-pivot half | 1 R forward, 2 L pivot -1/2
-pivot quarter | 1 R forward, 2 L pivot -1/4
-step turn step | 1 R forward, & L pivot -1/2, 2 R forward
-full turn | 1 R step 1/2, 2 L step 1/2
-rolling turn | 1 R side 1/4, 2 L step 1/2, 3 R side 1/4
-paddle quarter | 1 R touch -1/8, & R hitch, 2 R touch -1/8
-unwind half | 1 R touch across, 2 both unwind -1/2
-monterey half | 1 R touch side, 2 R close 1/2, 3 L touch side, 4 L close
-monterey quarter | 1 R touch side, 2 R close 1/4, 3 L touch side, 4 L close
-kick ball change | 1 R kick, & R ball, 2 L step
-kick ball cross | 1 R kick, & R ball, 2 L cross
-kick ball step | 1 R kick, & R ball, 2 L forward
-ball change | & R ball, 1 L step
-heel ball change | 1 R heel, & R close, 2 L step
-heel switches | 1 R heel, & R close, 2 L heel, & L close
-toe switches | 1 R touch side, & R close, 2 L touch side, & L close
-heel grind | 1 R grind, 2 L recover
-heel strut | 1 R heel, 2 R drop
-toe strut | 1 R toe, 2 R drop
-point and step | 1 R point, 2 R step
-cross point | 1 R cross, 2 L point
-step touch | 1 R side, 2 L touch
-step hitch | 1 R forward, 2 L hitch
-step kick | 1 R forward, 2 L kick
-step scuff | 1 R forward, 2 L scuff
-step lock step | 1 R forward, 2 L lock behind, 3 R forward
-dorothy step | 1 R diagonal forward, 2 L lock behind, & R step
-chase turn | 1 R forward, & L pivot -1/2, 2 R forward
-charleston | 1 R forward, 2 L kick, 3 L back, 4 R touch
-grapevine hop | 1 R side, 2 L behind, 3 R side, 4 R hop
-heel bounces | 1 both bounce, 2 both bounce
-hip bumps | 1 R bump, & L bump, 2 R bump
-sway | 1 R sway, 2 L sway
-stomps | 1 R stomp, 2 L stomp
-stomp up | 1 R stomp up (stays)
-scissor step | 1 R side, & L close, 2 R cross
-out out in in | & R out, 1 L out, & R in, 2 L in
-syncopated jump | & R jump, 1 L land
-side together | 1 R side, 2 L close
-drag and touch | 1 R big side, 2 L drag (stays)
-"""
-
-_SIZES = {"1/8": 1, "1/4": 2, "3/8": 3, "1/2": 4, "3/4": 6}
+_SIZES = {"1/8": 1, "1/4": 2, "3/8": 3, "1/2": 4, "3/4": 6, "1/1": 8}
+#: An open turn: how far and which way depends on what is said.
+_OPEN = "?"
 #: Words after a name that say where it goes and leave the step what it is.
 _WHERETO = ("forward", "fwd", "back", "side", "left", "right", "diagonal", "in", "out", "place")
-_TOUCHES = ("touch", "kick", "heel", "hitch", "scuff", "point", "toe", "drag", "stays")
+#: Parts of a count as the rows write them.
+_PARTS = {"&": Fraction(1, 2), "e": Fraction(1, 4), "a": Fraction(3, 4)}
+_TOUCHES = ("touch", "kick", "heel", "hitch", "scuff", "point", "toe", "drag", "sweep", "flick", "hook", "stays")
 _HOPS = ("hop", "bounce")
 _TURNS = ("pivot", "unwind")
 
@@ -109,21 +34,50 @@ _TURNS = ("pivot", "unwind")
 @lru_cache(maxsize=1)
 def library() -> Mapping[str, StepPattern]:
     """All common steps by name."""
-    return {step.name: step for step in map(_step, filter(None, _ROWS.strip().splitlines()))}
+    return {name: _step(name, row["moves"], row.get("over")) for name, row in _rows().items()}
 
 
-def _step(row: str) -> StepPattern:
-    name, moves = (part.strip() for part in row.split("|"))
+@lru_cache(maxsize=1)
+def _rows() -> dict[str, dict[str, Any]]:
+    return tomllib.loads((files("vamos.core.dance.typed") / "figures.toml").read_text(encoding="utf-8"))
+
+
+def other_names(name: str) -> tuple[str, ...]:
+    """What else a common step is called."""
+    return tuple(_rows().get(name, {}).get("also", ()))
+
+
+def taught_differently(name: str) -> bool:
+    """Whether teachers differ about a common step, so that it is asked."""
+    return bool(_rows().get(name, {}).get("check"))
+
+
+def usual_turn(name: str) -> int:
+    """Which move of a common step makes a turn that is said beside it; beyond its end where that is the last."""
+    return int(_rows().get(name, {}).get("turns", 99))
+
+
+def turn_alone(name: str) -> bool:
+    """Whether a common step is its turn alone where it has one count."""
+    return bool(_rows().get(name, {}).get("alone"))
+
+
+def goes_on(name: str) -> bool:
+    """Whether a common step goes on, foot after foot, as long as its counts last."""
+    return bool(_rows().get(name, {}).get("run"))
+
+
+def _step(name: str, moves: str, over: int | None) -> StepPattern:
     events: list[Event] = []
     at = Fraction(-1)
     for move in moves.split(","):
         count, foot, *words = move.split()
-        if count == "&":
-            at += Fraction(1, 2)
-        else:
-            at = Fraction(int(count) - 1)
-        turn = 0
-        if words and words[-1].lstrip("-") in _SIZES:
+        at = floor(at) + _PARTS[count] if count in _PARTS else Fraction(int(count) - 1)
+        turn: int | None = 0
+        if words[-1] == _OPEN:
+            words.pop()
+            turn = None
+        elif words[-1].lstrip("-") in _SIZES:
             size = words.pop()
             turn = _SIZES[size.lstrip("-")] * (-1 if size.startswith("-") else 1)
         what = " ".join(w for w in words if w != "(stays)")
@@ -132,7 +86,7 @@ def _step(row: str) -> StepPattern:
     # The last move fills its count: an ``&`` lasts to the next number.
     lengths.append(ceil(events[-1].start) - events[-1].start or Fraction(1))
     sized = tuple(replace(e, length=min(Fraction(1), n)) for e, n in zip(events, lengths, strict=True))
-    return StepPattern(name, sized[-1].start + sized[-1].length, sized)
+    return StepPattern(name, Fraction(over) if over else sized[-1].start + sized[-1].length, sized)
 
 
 def _kind(words: Iterable[str]) -> Kind:
@@ -164,56 +118,6 @@ def find_step(name: str, own: Mapping[str, StepPattern]) -> StepPattern | None:
     return None
 
 
-#: Other common names of the same steps.
-_ALIASES = {
-    "grapevine": "vine",
-    "triple": "shuffle",
-    "triple step": "shuffle",
-    "chasse": "side shuffle",
-    "side triple": "side shuffle",
-    "rocking horse": "rocking chair",
-    "v": "v step",
-    "rock": "rock step",
-    "rock recover": "rock step",
-    "rock forward": "rock step",
-    "rock back recover": "rock back",
-    "rock side recover": "side rock",
-    "rock side": "side rock",
-    "basic waltz": "waltz basic",
-    "half pivot": "pivot half",
-    "pivot 1/2": "pivot half",
-    "pivot 1/2 turn": "pivot half",
-    "pivot ½": "pivot half",
-    "pivot 1/4": "pivot quarter",
-    "pivot ¼": "pivot quarter",
-    "jazz square": "jazz box",
-    "rolling vine": "turning vine",
-    "rolling grapevine": "turning vine",
-    "turning grapevine": "turning vine",
-    "monterey 1/2": "monterey half",
-    "monterey ½": "monterey half",
-    "monterey 1/4": "monterey quarter",
-    "monterey ¼": "monterey quarter",
-    "paddle 1/4": "paddle quarter",
-    "paddle ¼": "paddle quarter",
-    "unwind 1/2": "unwind half",
-    "unwind ½": "unwind half",
-    "step touches": "step touch",
-    "side touch": "step touch",
-    "cross points": "cross point",
-    "heel switch": "heel switches",
-    "hip bump": "hip bumps",
-    "mambo forward": "mambo",
-    "forward mambo": "mambo",
-    "mambo back": "back mambo",
-    "mambo side": "side mambo",
-    "lock step": "step lock step",
-    "step lock": "step lock step",
-    "kick ball": "kick ball change",
-    "heel jack": "heel switches",
-}
-
-
 def first_move_alone(name: str, pattern: StepPattern) -> bool:
     """Whether a name is also that of the step's first move: “rock back” is the rock of a rock step."""
     said = set(_plain(name).split()) - set(_WHERETO)
@@ -224,8 +128,14 @@ def _forms(wanted: str) -> Iterator[str]:
     """A name, its singular, without the word step, and what else it is called."""
     for form in (wanted, wanted.removesuffix("s"), wanted.removesuffix(" steps").removesuffix(" step")):
         yield form
-        if form in _ALIASES:
-            yield _ALIASES[form]
+        if form in _called():
+            yield _called()[form]
+
+
+@lru_cache(maxsize=1)
+def _called() -> dict[str, str]:
+    """Other name → name."""
+    return {_plain(also): name for name in _rows() for also in other_names(name)}
 
 
 def _plain(name: str) -> str:

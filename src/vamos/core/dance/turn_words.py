@@ -128,8 +128,13 @@ def read_turn(cell: str) -> tuple[int | None, int]:
     text = " ".join(cell.split())
     if not text or text in ("0", "-", "–", "none", "no"):
         return 0, 0
-    if re.fullmatch(r"[+-]?\d{1,2}", text):
-        return int(text), 0
+    if re.fullmatch(r"[+-]?\d{1,3}\s*(?:°|degrees?|deg|grad)?", text):
+        number = int(re.match(r"[+-]?\d+", text).group())  # type: ignore[union-attr]
+        degrees = abs(number) >= 45 or not text.lstrip("+-").isdigit()
+        if not degrees:
+            return number, 0
+        if number % 45 == 0:
+            return number // 45, 0
     if text == "?":
         return None, 0
     match = _CELL.fullmatch(text)

@@ -11,7 +11,7 @@ from typing import Any
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.notation_out import kept, print_line
 from vamos.core.dance.offers import Offer, with_section
-from vamos.core.dance.section_text import ROLE, own_steps, read_count, read_notation
+from vamos.core.dance.section_text import own_steps, read_count, read_notation, role_at
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.steps import swapped
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section, StepPattern
@@ -74,7 +74,7 @@ def write_count(project: Project, name: str, count: int, text: str) -> Project:
     section = project.dance.section(name)
     new: list[Event] = []
     for line in text.split(";"):
-        role = ROLE.match(line.strip())
+        role = role_at(line.strip())
         body = line.strip()[role.end() :] if role else line
         found = read_count(body, count, section.feel)
         new += [replace(e, role=role.group(1)) if role else e for e in found]

@@ -34,12 +34,29 @@ class Kind(StrEnum):
     FREE = "free"
 
 
+class Doubt(StrEnum):
+    """What has to be asked about a move that was typed."""
+
+    NONE = ""
+    #: Words that were taken only as a name.
+    NAME = "only a name"
+    FOOT = "which foot"
+    COUNTS = "on which counts"
+    FIGURE = "taught differently"
+    SIDE = "which side"
+    TURNS = "turns each time"
+    READINGS = "two readings"
+    ASIDE = "a remark"
+    LINE = "not understood"
+
+
 @dataclass(frozen=True, slots=True)
 class Event:
     """One thing danced, at ``start`` counts from the start of its section.
 
     ``role`` is for whom it is in a dance of partners; empty for everyone. ``size`` is how far a turn
-    goes, in eighths, whose direction nobody stated (``turn`` is None then).
+    goes, in eighths, whose direction nobody stated (``turn`` is None then). ``unread`` are words of what was typed that
+    were taken only as a name, ``doubt`` what has to be asked about it.
     """
 
     start: Fraction
@@ -57,6 +74,8 @@ class Event:
     caution: str = ""
     role: str = ""
     size: int = 0
+    unread: str = ""
+    doubt: Doubt = Doubt.NONE
 
     def __post_init__(self) -> None:
         if self.length < 0:

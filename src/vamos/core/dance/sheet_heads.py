@@ -1,0 +1,47 @@
+"""How the head of a section looks in a sheet: ``S1:``, ``[1-8]``, ``Section 1``, ``Part A (32 counts)``."""
+
+from __future__ import annotations
+
+import re
+
+from vamos.core.dance.sheet_cells import LONGEST_SECTION
+from vamos.errors import InputError
+from vamos.language import tr
+
+_HEAD_WORD = (
+    r"section|sec\.?|set|part|verse|chorus|intro(?:duction)?|bridge|tag|ending|outro|block|phrase|teil|abschnitt|"
+    r"strophe|refrain|brücke|schluss|pattern|eight"
+)
+#: Heads that need a number: without one they are words like others.
+NUMBERED_ONLY = ("set", "part", "section", "block", "phrase", "eight", "pattern", "teil")
+SECTION = re.compile(
+    rf"^(?P<word>{_HEAD_WORD})(?:\s+(?P<number>\d{{1,2}}|[A-H]|one|two|three|four|five|six|seven|eight|i{{1,3}}|iv|vi?))?\b"
+    r"(?P<rest>.*)$",
+    re.IGNORECASE,
+)
+SHORT = re.compile(r"^(?P<word>S|SEC|Set|Sec)\.?\s?(?P<number>\d{1,2})\s*(?P<rest>[:.)\-–(\[].*|)$", re.IGNORECASE)
+LETTERED = re.compile(r"^(?P<word>[A-H])\s?(?P<number>\d?)\s*(?P<rest>[:.)(\[].*|)$")
+RANGE = re.compile(r"^[(\[]?\s*(?P<first>\d{1,3})\s*(?:-|to)\s*(?P<last>\d{1,3})\s*[)\]]\s*[:.\-]?\s*(?P<rest>.*)$")
+COUNTS = re.compile(r"[(\[,:-]?\s*(\d+)\s*(?:counts?|cts?|zähler)\b\s*[)\]]?|[(\[]\s*(\d+)\s*[)\]]", re.IGNORECASE)
+INSIDE = re.compile(r"[(\[]\s*(?:counts?\s*)?(\d{1,3})\s*(?:-|to)\s*(\d{1,3})\s*(?:counts?)?\s*[)\]]")
+
+
+def named(plain: str) -> tuple[str, int | None]:
+    """A head's name and the counts it says."""
+    match = re.search(r"\s*[(:,\-]\s*(\d+)\s*(?:counts?|cts?|zähler)?\s*(?:,\s*\w+)?\s*\)?\s*$", plain)
+    if match is None:
+        return plain, None
+    name = plain[: match.start()].strip(" :,-(")
+    return (name or plain), length_said(match.group(1))
+
+
+def length_said(digits: str) -> int:
+    """Counts that a head says.
+
+    Raises InputError when no section can be as long.
+    """
+    if len(digits) > 4 or not 1 <= int(digits) <= LONGEST_SECTION:
+        raise InputError(
+            tr("“{said}” is not a number of counts; it is 1 to {most}.", said=digits[:12], most=LONGEST_SECTION)
+        )
+    return int(digits)

@@ -1,0 +1,186 @@
+"""The dance that the lines of a sheet make: sections, parts, facts, and the sequence with its restarts and tags."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass, field, replace
+
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.facing import clock_text, heading_of
+from vamos.core.dance.sequence import parse_sequence
+from vamos.core.dance.sheet_cells import LONGEST_SECTION, foot_of
+from vamos.core.dance.sheet_remarks import Added, Cut, facing_at_end
+from vamos.core.model.dance import Dance, DancePart, Event, Item, ItemKind, MoveSet, Section, Stated, kind_by_name
+from vamos.errors import InputError
+from vamos.language import tr
+
+FIRST_NUMBER = re.compile(r"(?<![\d:/])(\d{1,3})(?![\d:/])")
+
+
+@dataclass
+class WrittenSection:
+    """A section while it is read."""
+
+    name: str
+    length: int | None = None
+    part: str = ""
+    offset: int = 0
+    moves: list[tuple[int, str]] = field(default_factory=list)
+    facings: list[tuple[int, int]] = field(default_factory=list)
+    cuts: list[tuple[int, Cut]] = field(default_factory=list)
+    events: tuple[Event, ...] = ()
+    others: tuple[MoveSet, ...] = ()
+    #: Nobody said how long it is.
+    open_end: bool = False
+
+
+@dataclass
+class WrittenSheet:
+    """What was found in the lines of a sheet; it makes the dance and tells what could not be kept."""
+
+    name: str
+    facts: dict[str, str]
+    sections: list[WrittenSection]
+    parts: dict[str, list[str]]
+    cuts: list[tuple[int, Cut]]
+    added: list[Added]
+    remarks: list[str] = field(default_factory=list)
+    #: Told of a line: its index → what.
+    told: dict[int, str] = field(default_factory=dict)
+
+    def dance(self) -> Dance:
+        self._whole_eights()
+        written = [s for s in self.sections if s.events or s.length]
+        sections = tuple(
+            Section(s.name, s.length or 8, s.events, others=s.others) for s in written if s.events or s.moves == []
+        )
+        names = {s.name for s in sections}
+        parts = tuple(
+            DancePart(name.split()[-1] if name.lower().startswith(("part ", "teil ")) else name, kept)
+            for name, several in self.parts.items()
+            if (kept := tuple(n for n in several if n in names))
+        )
+        facts = self.facts
+        dance = Dance(
+            self.name,
+            sections,
+            credits=facts.get("by", ""),
+            level=facts.get("level", ""),
+            rights=facts.get("rights", ""),
+            starts_on=facts.get("start", ""),
+            links=tuple(filter(None, (facts.get("link", ""),))),
+            parts=parts,
+            stated=Stated(_number(facts.get("walls")), _number(facts.get("counts"))),
+            start_heading=heading_of(facts.get("facing", "")) or 0,
+        )
+        try:
+            dance = replace(dance, start_weight=foot_of(facts.get("weight", "")))
+        except InputError as error:
+            self.remarks.append(error.what)
+        dance = replace(dance, sequence=self._sequence(dance))
+        self._check_facings(dance)
+        return dance
+
+    def _whole_eights(self) -> None:
+        """A section whose length nobody said is whole eights, unless its own counts make the number that is told."""
+        total = sum(s.length or 0 for s in self.sections if kind_by_name(s.name) is None)
+        if total == _number(self.facts.get("counts")):
+            return
+        for section in self.sections:
+            if section.open_end and section.length:
+                section.length = min(LONGEST_SECTION, -(-section.length // 8) * 8)
+
+    def _sequence(self, dance: Dance) -> tuple[Item, ...]:
+        said = self.facts.get("sequence", "")
+        if said:
+            try:
+                return parse_sequence(said, dance)
+            except NotationError as error:
+                self.remarks.append(
+                    tr("The sequence “{said}” was left aside: {error}", said=said, error=error.expected)
+                )
+        if dance.parts:
+            return ()
+        cuts = dict(self._restarts(dance))
+        tags = self._tags(dance)
+        if not cuts and not tags:
+            return (Item(ItemKind.WALL),) if any(kind_by_name(s.name) is None for s in dance.sections) else ()
+        last = max([*cuts, *tags]) + 1
+        items: list[Item] = []
+        for wall in range(1, last + 1):
+            items.append(Item(ItemKind.WALL, restart_after=cuts.get(wall)))
+            items += tags.get(wall, ())
+        return tuple(items)
+
+    def _restarts(self, dance: Dance) -> list[tuple[int, int]]:
+        out: list[tuple[int, int]] = []
+        wall = sum(s.length for s in dance.wall_sections())
+        rows = [(cut, None) for _, cut in self.cuts]
+        before = 0
+        for section in self.sections:
+            for at, cut in section.cuts:
+                done = counts_in(section, at)
+                rows.append((cut, before + done))  # type: ignore[arg-type]
+            if kind_by_name(section.name) is None:
+                before += section.length or 0
+        for cut, here in rows:
+            after = cut.after if cut.after is not None else here
+            if after is None or not 0 < after < wall:
+                self.remarks.append(tr("A restart was left aside: after which count is not known."))
+                continue
+            out += [(number, after) for number in cut.walls]
+        return out
+
+    def _tags(self, dance: Dance) -> dict[int, tuple[Item, ...]]:
+        tags = [s for s in dance.sections if kind_by_name(s.name) is ItemKind.TAG]
+        out: dict[int, tuple[Item, ...]] = {}
+        for added in self.added:
+            fits = [s for s in tags if added.counts in (None, s.length)] or tags
+            if not fits and not added.counts:
+                self.remarks.append(tr("A tag was left aside: its moves are not written."))
+                continue
+            item = (
+                Item(ItemKind.TAG, (fits[0].name,), fits[0].name)
+                if fits
+                else Item(ItemKind.HOLD, name="hold", counts=added.counts or 4)
+            )
+            for wall in added.walls:
+                out[wall] = (*out.get(wall, ()), item)
+        return out
+
+    def _check_facings(self, dance: Dance) -> None:
+        """Facings that stand in brackets are compared with what the turns lead to."""
+        heading: int | None = dance.start_heading
+        for section in self.sections:
+            events = sorted(section.events, key=lambda e: e.start)
+            for line, said in section.facings:
+                end = counts_in(section, line + 1)
+                turns = [e.turn for e in events if e.start < end]
+                if heading is None or any(t is None for t in turns):
+                    continue
+                found = (heading + sum(t for t in turns if t is not None)) % 8
+                if found != said:
+                    index = section.moves[line][0]
+                    told = tr(
+                        "the sheet faces {said} here, the turns lead to {found}",
+                        said=clock_text(said),
+                        found=clock_text(found),
+                    )
+                    self.remarks.append(tr("line {number}: {what}", number=index + 1, what=told))
+                    self.told[index] = told
+            turned = [e.turn for e in events]
+            if kind_by_name(section.name) is not None:
+                continue
+            if heading is not None:
+                heading = None if any(t is None for t in turned) else (heading + sum(filter(None, turned))) % 8
+
+
+def counts_in(section: WrittenSection, lines: int) -> int:
+    """How many counts of a section its first lines hold, by the last number in them."""
+    numbers = [int(n) for _, text in section.moves[:lines] for n in FIRST_NUMBER.findall(facing_at_end(text)[0])]
+    return max(0, max(numbers, default=0) - section.offset) if lines else 0
+
+
+def _number(text: str | None) -> int | None:
+    match = re.match(r"\D*(\d{1,4})", text or "")
+    return int(match.group(1)) if match else None

@@ -1,0 +1,29 @@
+"""A sheet from the clipboard, whatever it is: lines of text, a table of a page, cells of a spreadsheet."""
+
+from __future__ import annotations
+
+from vamos.core.dance.sheet_csv import read_csv
+from vamos.core.dance.sheet_files import read_any_text
+from vamos.core.dance.sheet_text import TextRead, read_text
+from vamos.errors import InputError
+from vamos.language import tr
+
+#: More than this is no sheet of a dance.
+MOST_LETTERS = 200_000
+
+
+def read_pasted(text: str) -> TextRead:
+    """A dance from pasted text, with what each line was taken for (no lines for a table).
+
+    Raises InputError when there is not one move in it, or it is far too long.
+    """
+    if len(text) > MOST_LETTERS:
+        raise InputError(tr("it has more than {most} letters, which is no sheet of one dance.", most=MOST_LETTERS))
+    rows = [row for row in text.splitlines() if row.strip()]
+    if rows and sum("\t" in row for row in rows) * 2 > len(rows):
+        cells = read_csv(text)
+        return TextRead(cells.dance, (), "", cells.remarks)
+    if sum(row.lstrip().startswith("|") for row in rows) >= 2:
+        table = read_any_text(text)
+        return TextRead(table.dance, (), "", table.remarks)
+    return read_text(text)

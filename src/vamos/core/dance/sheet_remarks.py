@@ -1,0 +1,167 @@
+"""What a step sheet says beside its moves: facts on top, restarts and tags with their walls, facings, last words.
+
+The forms are those that step sheets have (common practice, no source).
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+
+from vamos.core.dance.facing import heading_of
+
+#: Facts with their usual names; each ends at the next one on the same line.
+_KEYS = {
+    "counts": r"counts?|cts|zähler|beats",
+    "walls": r"walls?|wände|wand",
+    "level": r"levels?|difficulty|stufe|schwierigkeit(?:sgrad)?",
+    "by": r"choreograph(?:er|ers|ed\s+by|y(?:\s+by)?)|choreo(?:\s+by)?|by|choreograf(?:in|ie)?(?:\s+von)?",
+    "music": r"music|song|track|musik|lied",
+    "start": r"intro|starts?(?:\s+on)?|lead[- ]?in|begin(?:s|ning)?|count[- ]?in|dance\s+(?:starts|begins)|"
+    r"einsatz|beginn",
+    "name": r"dance|title|name|tanz|titel",
+    "restarts": r"restarts?",
+    "tags": r"tags?(?:/bridges?)?|bridges?",
+    "sequence": r"sequence|phrasing|order|abfolge",
+    "rights": r"rights|copyright|rechte",
+    "link": r"video|demo|link|tutorial",
+    "weight": r"(?:start(?:ing)?\s+)?weight|startgewicht",
+    "facing": r"start(?:ing)?\s+(?:facing|wall)|facing",
+}
+_KEY = re.compile(
+    r"(?:^|(?<=[\s,;|/•]))(?:" + "|".join(f"(?P<{name}>{form})" for name, form in _KEYS.items()) + r")\s*[:=]\s*",
+    re.IGNORECASE,
+)
+_INLINE = {
+    "counts": re.compile(r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?)\b", re.IGNORECASE),
+    "walls": re.compile(r"\b(\d)[\s-]*(?:walls?|wände|wand)\b", re.IGNORECASE),
+    "level": re.compile(
+        r"\b(?:absolute\s+|high\s+|easy\s+|low\s+|phrased\s+)?(?:beginner|improver|intermediate|advanced|novice|newcomer|"
+        r"anfänger|fortgeschrittene)(?:\s*/\s*\w+)?(?:\s+plus)?\b",
+        re.IGNORECASE,
+    ),
+}
+_FILLER = ("line", "dance", "and", "und", "a", "the", "level", "partner", "circle")
+_NUMBERS = {
+    "one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "nine": 9, "ten": 10,
+    "first": 1, "second": 2, "third": 3, "fourth": 4, "fifth": 5, "sixth": 6, "seventh": 7, "eighth": 8, "ninth": 9,
+    "tenth": 10,
+}  # fmt: skip
+_NUMBER = r"(?:\d{1,2}(?:st|nd|rd|th)?|" + "|".join(_NUMBERS) + r")"
+_WALLS = re.compile(
+    rf"\b(?:on|of|after|during|in|at|end\s+of|auf|nach|an|in)?\s*(?:the\s+)?(?:walls?|wand|wände|runden?|rotations?|repetitions?)\s*"
+    rf"(?:no\.?\s*|#\s*)?(?P<list>{_NUMBER}(?:\s*(?:,|&|\+|and|und|/)\s*(?:(?:on\s+|of\s+)?walls?\s*)?{_NUMBER}(?!\s*counts?))*)"
+    rf"|\b(?P<ordinal>\d{{1,2}}(?:st|nd|rd|th)|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)"
+    rf"(?:\s*(?:&|and|,)\s*(?P<ordinal2>\d{{1,2}}(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|seventh|eighth))?\s+"
+    rf"(?:walls?|rotations?|time|repetition)|(?P<german>\d{{1,2}})\.\s*(?:wand|runde|durchgang)",
+    re.IGNORECASE,
+)
+_AFTER = re.compile(
+    r"\b(?:after|at|on|to|through|up\s+to|nach|bis)\s+(?:the\s+)?(?:first\s+)?(?:counts?\s+|zähler\s+)?(\d{1,3})(?:th|st|nd|rd)?"
+    r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:))|\b(\d{1,3})\s*(?:counts?|cts|zählern?)\b",
+    re.IGNORECASE,
+)
+_RESTART = re.compile(r"\b(?:restarts?|neustart|start\s+again\s+from\s+the\s+(?:top|beginning))\b", re.IGNORECASE)
+_TAG = re.compile(r"\b(?:tags?|bridges?|brücke)\b", re.IGNORECASE)
+_LAST_WORDS = re.compile(
+    r"^\W*(?:begin(?:\s+the\s+dance)?\s+again|start\s+(?:again|over)|repeat(?:\s+the\s+dance)?(?:\s+from\s+the\s+(?:top|beginning))?|"
+    r"enjoy|smile|have\s+fun|happy\s+dancing|from\s+the\s+top|von\s+vorn(?:e)?|viel\s+spa[sß]+|end\s+of\s+(?:the\s+)?dance)\b.{0,40}$",
+    re.IGNORECASE,
+)
+_FACING = re.compile(
+    r"[(\[]\s*(?:facing\s+|face\s+|now\s+facing\s+)?(\d{1,2}(?::\d\d)?\s*(?:o'?clock)?)\s*(?:wall)?\s*[)\]]\s*[*]*\s*$",
+    re.IGNORECASE,
+)
+
+
+@dataclass(frozen=True, slots=True)
+class Cut:
+    """A restart: on which walls, after how many counts (None: where it stands)."""
+
+    walls: tuple[int, ...]
+    after: int | None
+
+
+@dataclass(frozen=True, slots=True)
+class Added:
+    """A tag: at the end of which walls, of how many counts when that is said."""
+
+    walls: tuple[int, ...]
+    counts: int | None
+
+
+def facts_in(line: str) -> dict[str, str]:
+    """Facts of a line, ``Counts: 32 Walls: 4`` or ``32 count, 4 wall, beginner``; none when it says no fact."""
+    keys = list(_KEY.finditer(line))
+    if keys and not line[: keys[0].start()].strip(" -*•|"):
+        ends = [k.start() for k in keys[1:]] + [len(line)]
+        found = {}
+        for key, end in zip(keys, ends, strict=True):
+            name = next(n for n, v in key.groupdict().items() if v)
+            found[name] = line[key.end() : end].strip(" ,;|/-•\t")
+        return found
+    said = {name: m for name, form in _INLINE.items() if (m := form.search(line))}
+    left = line
+    for match in said.values():
+        left = left.replace(match.group(), " ")
+    words = re.findall(r"[^\W\d_]+", left)
+    plain = [
+        w for w in words if w.lower() not in ("line", "dance", "and", "und", "a", "the", "level", "partner", "circle")
+    ]
+    if {"counts", "walls"} <= said.keys() and len(plain) <= 4:
+        return {n: (m.group(1) if m.groups() else m.group()) for n, m in said.items()}
+    by = re.match(r"^\W*(?:choreographed\s+by|choreo(?:graphy)?\s+by|by|choreografie\s+von)\s+(\S.{1,80})$", line, re.I)
+    return {"by": by.group(1).strip(" *_")} if by else {}
+
+
+def restart_in(line: str) -> Cut | None:
+    """A restart that is spoken of, with its walls; None when none is."""
+    found = _RESTART.search(line)
+    if found is None:
+        return None
+    walls = _walls(line)
+    after = _after(line)
+    return Cut(walls, after)
+
+
+def tag_in(line: str) -> Added | None:
+    """A tag at the end of walls; None when none is spoken of."""
+    if _TAG.search(line) is None or not (walls := _walls(line)):
+        return None
+    counts = re.search(r"\b(\d{1,2})[\s-]*(?:counts?|cts|zähler)\b", line, re.IGNORECASE)
+    return Added(walls, int(counts.group(1)) if counts else None)
+
+
+def _walls(line: str) -> tuple[int, ...]:
+    out: list[int] = []
+    for match in _WALLS.finditer(line):
+        text = match.group("list") or " ".join(
+            filter(None, (match.group(g) for g in ("ordinal", "ordinal2", "german")))
+        )
+        for word in re.findall(_NUMBER, text, re.IGNORECASE):
+            digits = re.match(r"\d+", word)
+            out.append(int(digits.group()) if digits else _NUMBERS[word.lower()])
+    return tuple(sorted({w for w in out if 0 < w < 100}))
+
+
+def _after(line: str) -> int | None:
+    without = _WALLS.sub(" ", line)
+    match = _AFTER.search(without)
+    if match is None:
+        return None
+    return int(match.group(1) or match.group(2))
+
+
+def is_last_words(line: str) -> bool:
+    """Whether a line only says that the dance begins again, or wishes fun."""
+    return _LAST_WORDS.match(line.strip(" *_!.~-")) is not None
+
+
+def facing_at_end(line: str) -> tuple[str, int | None]:
+    """A line without the facing in brackets at its end, and that facing in eighths; None when none stands there."""
+    match = _FACING.search(line)
+    if match is None:
+        return line, None
+    said = match.group(1).lower().replace("o'clock", "").replace("oclock", "").strip()
+    heading = heading_of(said if ":" in said else f"{said}:00")
+    return (line[: match.start()].rstrip(), heading) if heading is not None else (line, None)

@@ -1,0 +1,97 @@
+"""Tables of other people: which column holds the counts, the moves, the section; read as the lines they stand for."""
+
+from __future__ import annotations
+
+import csv
+import io
+import re
+
+from vamos.core.dance.sheet_cells import SheetRead, words
+from vamos.core.dance.sheet_text import read_text_sheet
+from vamos.errors import InputError
+from vamos.language import tr
+
+#: What a column is called, in small letters.
+_HEADS = {
+    "counts": "count counts cts ct beat beats start zähler zählzeit zählzeiten takt compte comptes tempo cuenta tiempo",
+    "moves": "move moves step steps what name figure description movement action bewegung schritt schritte figur "
+    "beschreibung pas paso passo pasos passi",
+    "section": "section part set block phrase teil abschnitt eight sección parte",
+    "foot": "foot feet fuß pied pie piede weight",
+    "turn": "turn turns direction drehung richtung way facing giro tour",
+}
+_ROLES = {word: role for role, several in _HEADS.items() for word in several.split()}
+#: So many rows may stand above the head.
+_PREFACE = 12
+
+
+def separator_of(text: str) -> tuple[str, str]:
+    """What separates the cells, and the text without a ``sep=;`` row."""
+    said = re.match(r"^\s*\"?sep=(.)\"?[^\n]*\n", text, re.IGNORECASE)
+    if said is not None:
+        return said.group(1), text[said.end() :]
+    top = text.split("\n", _PREFACE)[:_PREFACE]
+    return max(",;\t", key=lambda s: (max(row.count(s) for row in top), -",;\t".index(s))), text
+
+
+def without_preface(text: str, separator: str) -> tuple[str, str]:
+    """The table from the row that names section and start on, and what stands above it."""
+    rows = text.split("\n")
+    for at, row in enumerate(rows[:_PREFACE]):
+        cells = {c.strip().strip('"').lower() for c in row.split(separator)}
+        if {"section", "start"} <= cells:
+            return "\n".join(rows[at:]), "\n".join(rows[:at])
+    return text, ""
+
+
+def read_other_table(text: str, separator: str) -> SheetRead:
+    """A table with a column of counts and one of moves, in any order, under any of the usual heads.
+
+    Empty cells of a section, as merged cells leave them, go on with the section above.
+
+    Raises InputError when there are no such columns, or a row cannot be read.
+    """
+    rows = [[" ".join(c.split()) for c in row] for row in csv.reader(io.StringIO(text), delimiter=separator)]
+    found = next(
+        ((k, roles) for k, row in enumerate(rows[:_PREFACE]) if {"counts", "moves"} <= (roles := _roles(row)).keys()),
+        None,
+    )
+    if found is None:
+        raise InputError(
+            tr("its first row must name at least the columns section and start, or one of counts and one of moves.")
+        )
+    at, roles = found
+    lines = [" ".join(c for c in row if c) for row in rows[:at]]
+    section = ""
+    remarks = []
+    for number, row in enumerate(rows[at + 1 :], at + 2):
+        cells = {role: row[k] for role, k in roles.items() if k < len(row) and row[k]}
+        if cells.get("section", section) != section:
+            section = cells["section"]
+            lines.append(f"## {section}")
+        moves = " ".join(cells[role] for role in ("turn", "moves", "foot") if role in cells)
+        if moves:
+            lines.append(f"{cells.get('counts', '')} {moves}".strip())
+        over = [c for k, c in enumerate(row) if c and k >= len(rows[at])]
+        if over:
+            remarks.append(more_cells(number, over))
+    known = set(roles.values())
+    unknown = [c for k, c in enumerate(rows[at]) if c and k not in known]
+    remarks += [tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown]
+    read = read_text_sheet("\n".join(lines))
+    return SheetRead(read.dance, (*read.remarks, *remarks))
+
+
+def more_cells(row: int, cells: list[str]) -> str:
+    """Told of a row with more cells than its head has names."""
+    value = words(", ".join(cells))[:60]
+    return tr("Row {row} has more cells than the first row has names: “{value}” was left aside.", row=row, value=value)
+
+
+def _roles(row: list[str]) -> dict[str, int]:
+    found: dict[str, int] = {}
+    for k, cell in enumerate(row):
+        role = _ROLES.get(cell.lower().strip(" :.#*"))
+        if role is not None:
+            found.setdefault(role, k)
+    return found

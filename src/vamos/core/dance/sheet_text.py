@@ -1,0 +1,381 @@
+"""A step sheet as it is pasted or saved: heads in any form, facts on top, moves with their counts, remarks.
+
+Every line is accounted for: it is a name, a fact, a head, moves, a restart or a tag, or it is told as left aside.
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass, replace
+from enum import StrEnum
+from math import ceil, floor
+
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.section_text import read_notation
+from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, words
+from vamos.core.dance.sheet_heads import (
+    COUNTS,
+    INSIDE,
+    LETTERED,
+    NUMBERED_ONLY,
+    RANGE,
+    SECTION,
+    SHORT,
+    length_said,
+    named,
+)
+from vamos.core.dance.sheet_made import FIRST_NUMBER, WrittenSection, WrittenSheet
+from vamos.core.dance.sheet_remarks import Added, Cut, facing_at_end, facts_in, is_last_words, restart_in, tag_in
+from vamos.core.dance.typed.clean import cleaned
+from vamos.core.model.dance import Dance, Event, ItemKind, MoveSet, kind_by_name
+from vamos.core.time import Feel
+from vamos.errors import InputError
+from vamos.language import tr
+
+
+class LineIs(StrEnum):
+    """What a line of a sheet was taken for."""
+
+    EMPTY = "empty"
+    NAME = "name"
+    FACT = "fact"
+    HEAD = "head"
+    MOVES = "moves"
+    RESTART = "restart"
+    TAG = "tag"
+    ASIDE = "aside"
+    #: Moves that cannot be read.
+    OPEN = "open"
+
+
+@dataclass(frozen=True, slots=True)
+class SheetLine:
+    """A line, what it was taken for, the section it belongs to, and what is told of it."""
+
+    number: int
+    text: str
+    taken: LineIs
+    section: str = ""
+    told: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class TextRead:
+    """A sheet that was read: the dance, each line, the song it names, remarks."""
+
+    dance: Dance
+    lines: tuple[SheetLine, ...]
+    song: str = ""
+    remarks: tuple[str, ...] = ()
+
+
+_STARTS_WITH_COUNT = re.compile(
+    r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE
+)
+_MARKS = re.compile(r"^(?:[>\-*•~_#=\s]|\d{1,2}\)\s(?=[A-Za-z]))+")
+_RULE = re.compile(r"^[\s\-=_*~.•]*$")
+
+
+def read_text(text: str) -> TextRead:
+    """A dance from a pasted sheet; nothing is refused as a whole.
+
+    Raises InputError when there is not one move in it.
+    """
+    return _Sheet(text).read()
+
+
+def read_text_sheet(text: str) -> SheetRead:
+    """As :func:`read_text`, for files: lines that cannot be read are refused with their place."""
+    found = read_text(text)
+    bad = next((line for line in found.lines if line.taken is LineIs.OPEN), None)
+    if bad is not None:
+        raise InputError(tr("line {number}: {what}", number=bad.number, what=bad.told))
+    return SheetRead(found.dance, found.remarks)
+
+
+class _Sheet:
+    def __init__(self, text: str):
+        self.rows = re.split(r"\r\n|\n|\r|\u2028|\u2029|\x0b|\x0c", text.lstrip("\ufeff"))
+        self.lines: list[SheetLine] = []
+        self.facts: dict[str, str] = {}
+        self.sections: list[WrittenSection] = []
+        self.part = ""
+        self.parts: dict[str, list[str]] = {}
+        self.cuts: list[tuple[int, Cut]] = []
+        self.added: list[Added] = []
+        self.name = ""
+
+    # --- line by line --------------------------------------------------------------------
+
+    def read(self) -> TextRead:
+        for index, row in enumerate(self.rows):
+            try:
+                self._line(index, row)
+            except InputError as error:
+                raise InputError(tr("line {number}: {what}", number=index + 1, what=error.what)) from None
+        self._moves()
+        if not any(s.events for s in self.sections):
+            bad = next((x for x in self.lines if x.taken is LineIs.OPEN), None)
+            if bad is not None:
+                raise InputError(tr("line {number}: {what}", number=bad.number, what=bad.told))
+            raise InputError(
+                tr("no moves with counts were found; write them such as “1-4 vine R” or “side R 1, touch L 2”.")
+            )
+        made = WrittenSheet(self.name, self.facts, self.sections, self.parts, self.cuts, self.added)
+        dance = made.dance()
+        self.lines = [replace(x, told=made.told.get(x.number - 1, x.told)) for x in self.lines]
+        asides = [x for x in self.lines if x.taken is LineIs.ASIDE]
+        told = [tr("line {number}, “{words}”, was left aside.", number=x.number, words=x.text[:60]) for x in asides]
+        return TextRead(dance, tuple(self.lines), self.facts.get("music", ""), (*made.remarks, *told))
+
+    def _take(self, index: int, taken: LineIs, told: str = "") -> None:
+        section = self.sections[-1].name if self.sections else ""
+        self.lines.append(SheetLine(index + 1, self.rows[index], taken, section, told))
+
+    def _line(self, index: int, row: str) -> None:
+        clean = " ".join(cleaned(row).text.split())
+        marks = _MARKS.match(clean)
+        plain = (clean[marks.end() :] if marks and not clean.startswith("&") else clean).strip()
+        plain = re.sub(r"\*\*|__|~~", "", plain).strip(" *_")
+        markdown = re.match(r"^#+\s", clean) is not None
+        if not plain or _RULE.match(clean):
+            self._take(index, LineIs.EMPTY)
+        elif self._head(index, plain, clean, markdown) or self._remark(index, plain):
+            return
+        elif facts := facts_in(plain):
+            self._fact(index, facts)
+        elif self._is_moves(plain):
+            self._move_line(index, plain)
+        elif not self.name and not self.sections and len(plain) <= 80 and not re.search(r"\d\s*-\s*\d", plain):
+            self.name = words(plain)
+            self._take(index, LineIs.NAME)
+        elif is_last_words(plain):
+            self._take(index, LineIs.FACT, tr("The dance begins again."))
+        else:
+            self._take(index, LineIs.ASIDE)
+
+    def _fact(self, index: int, facts: dict[str, str]) -> None:
+        told = []
+        for key, value in facts.items():
+            if key in ("restarts", "tags"):
+                if (cut := restart_in(f"{key} {value}")) and cut.walls:
+                    self.cuts.append((0, cut))
+                elif (tag := tag_in(f"{key} {value}")) is not None:
+                    self.added.append(tag)
+            # Our own Markdown writes the sequence between backticks.
+            self.facts.setdefault(key, words(value.strip(" '")))
+            told.append(key)
+        if "name" in facts and not self.name:
+            self.name = words(facts["name"])
+        self._take(index, LineIs.FACT, ", ".join(told))
+
+    def _remark(self, index: int, plain: str) -> bool:
+        """A restart or a tag with its walls, told where it stands."""
+        cut = restart_in(plain)
+        if cut is not None and (cut.walls or not self._is_moves(plain)):
+            if cut.walls:
+                target = self.sections[-1].cuts if self.sections and cut.after is None else self.cuts
+                target.append((len(self.sections[-1].moves) if self.sections else 0, cut))
+                self._take(index, LineIs.RESTART)
+            else:
+                self._take(index, LineIs.ASIDE, tr("On which wall is the restart?"))
+            return True
+        tag = tag_in(plain)
+        if tag is not None:
+            self.added.append(tag)
+            if self._moves_follow(index):
+                number = sum(kind_by_name(s.name) is ItemKind.TAG for s in self.sections)
+                self._open(f"Tag {number + 1}" if number else "Tag", tag.counts)
+            self._take(index, LineIs.TAG)
+            return True
+        return False
+
+    def _head(self, index: int, plain: str, clean: str, markdown: bool) -> bool:
+        """A section begins: with its number, its counts in brackets, bold or after a hash; or the name of the dance."""
+        match = SECTION.match(plain) or SHORT.match(plain) or LETTERED.match(plain)
+        if match is not None and (tag_in(plain) or restart_in(plain)):
+            return False
+        if match is not None:
+            return self._numbered(index, plain, match)
+        ranged = RANGE.match(plain)
+        if ranged is not None and int(ranged["last"]) - int(ranged["first"]) >= 3:
+            rest = ranged["rest"].strip()
+            if not rest or (not self._is_moves(rest) and self._moves_follow(index)):
+                name = rest or tr("Section {number}", number=len(self.sections) + 1)
+                self._open(name, int(ranged["last"]) - int(ranged["first"]) + 1, int(ranged["first"]) - 1)
+                self._take(index, LineIs.HEAD)
+                return True
+            return False
+        if markdown:
+            if re.match(r"^#\s", clean) and not self.name:
+                self.name = words(plain)
+                self._take(index, LineIs.NAME)
+                return True
+            self._open(*named(plain))
+            self._take(index, LineIs.HEAD)
+            return True
+        bold = re.match(r"^\*\*.+\*\*:?$", clean) or (plain.isupper() and len(plain) > 3) or plain.endswith(":")
+        if bold and not _STARTS_WITH_COUNT.match(plain) and self._moves_follow(index) and not facts_in(plain):
+            if not self.sections and not self.name and not plain.endswith(":") and not self._next_is_counts(index):
+                return False
+            self._open(*named(plain.rstrip(":")))
+            self._take(index, LineIs.HEAD)
+            return True
+        return False
+
+    def _numbered(self, index: int, plain: str, match: re.Match[str]) -> bool:
+        rest = match["rest"].strip()
+        word, number = match["word"], match["number"] or ""
+        facts = facts_in(plain)
+        if facts and not number:
+            return False
+        if not number and word.lower() in NUMBERED_ONLY and rest:
+            return False
+        counts, inside = COUNTS.search(rest), INSIDE.search(rest)
+        length = length_said(counts.group(1) or counts.group(2)) if counts else None
+        offset = 0
+        if inside is not None and int(inside.group(2)) > int(inside.group(1)):
+            length, offset = int(inside.group(2)) - int(inside.group(1)) + 1, int(inside.group(1)) - 1
+            rest = rest.replace(inside.group(), " ")
+        if counts is not None:
+            rest = rest.replace(counts.group(), " ")
+        rest = rest.strip(" :.-–()[]|,")
+        if len(word) == 1:
+            word = word.upper() + number
+            number = ""
+        title = f"{word.capitalize() if word.islower() or word.isupper() else word} {number}".strip()
+        if word.lower() in ("s", "sec", "sec."):
+            title = tr("Section {number}", number=number)
+        is_part = word.lower() in ("part", "teil") and not re.match(r"^\d", number)
+        moves = bool(rest) and self._is_moves(rest)
+        if is_part and not moves and self._head_follows(index):
+            self.part = f"{word.capitalize()} {number}".strip()
+            self._take(index, LineIs.HEAD)
+            return True
+        name = f"{title}: {words(rest)}"[:60] if rest and not moves else title
+        self._open(name, length, offset)
+        self._take(index, LineIs.MOVES if moves else LineIs.HEAD)
+        if moves:
+            self.sections[-1].moves.append((index, rest))
+        return True
+
+    def _open(self, name: str, length: int | None = None, offset: int = 0) -> None:
+        used = {s.name for s in self.sections}
+        free, number = words(name) or tr("Section {number}", number=len(self.sections) + 1), 2
+        base = free
+        while free in used:
+            free, number = f"{base} {number}", number + 1
+        self.sections.append(WrittenSection(free, length, self.part, offset))
+        if self.part:
+            self.parts.setdefault(self.part, []).append(free)
+
+    def _is_moves(self, plain: str) -> bool:
+        """Whether a line has moves on counts."""
+        if facts_in(plain):
+            return False
+        if _STARTS_WITH_COUNT.match(plain):
+            return bool(re.search(r"[^\W\d_]{2,}|[RL]\b", plain)) or re.fullmatch(r"[\d\s&ae,\-]+", plain) is not None
+        behind = re.search(r"(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
+        if not behind and not re.search(r"[^\W\d_]\s+\d{1,2}(?:[-&ae]\d*)*\s*(?:,|$)", plain):
+            return False
+        body, _ = facing_at_end(plain)
+        try:
+            events, _others = read_notation(body, Feel.STRAIGHT, {})
+        except (NotationError, InputError):
+            return behind and "," in plain
+        return bool(events) and not any(e.doubt == "not understood" for e in events)
+
+    def _moves_follow(self, index: int) -> bool:
+        for row in self.rows[index + 1 : index + 4]:
+            plain = _MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
+            if plain:
+                return self._is_moves(plain)
+        return False
+
+    def _next_is_counts(self, index: int) -> bool:
+        rows = (_MARKS.sub("", cleaned(r).text.strip()).strip(" *_") for r in self.rows[index + 1 : index + 3])
+        return any(_STARTS_WITH_COUNT.match(r) for r in rows)
+
+    def _head_follows(self, index: int) -> bool:
+        for row in self.rows[index + 1 : index + 3]:
+            plain = re.sub(r"\*\*", "", _MARKS.sub("", cleaned(row).text.strip())).strip(" *_")
+            if plain:
+                return any(form.match(plain) for form in (SECTION, SHORT, LETTERED, RANGE))
+        return False
+
+    def _move_line(self, index: int, plain: str) -> None:
+        if not self.sections:
+            self._open(tr("Section {number}", number=1))
+        elif self._begins_again(plain):
+            self._open(tr("Section {number}", number=len(self.sections) + 1))
+        self.sections[-1].moves.append((index, plain))
+        self._take(index, LineIs.MOVES)
+
+    def _begins_again(self, plain: str) -> bool:
+        """Counts begin at 1 again without a head: another section."""
+        before = self.sections[-1]
+        number = FIRST_NUMBER.search(plain)
+        if not before.moves or number is None or int(number.group(1)) != 1:
+            return False
+        seen = [int(n) for _, text in before.moves for n in FIRST_NUMBER.findall(text)]
+        return max(seen, default=0) >= 4 and before.length is None
+
+    # --- the moves -----------------------------------------------------------------------
+
+    def _moves(self) -> None:
+        """Read each section as a whole, so that feet go on from line to line."""
+        places = {line.number: k for k, line in enumerate(self.lines)}
+        for section in self.sections:
+            bodies: list[tuple[int, str]] = []
+            for index, text in section.moves:
+                body, facing = facing_at_end(text)
+                if facing is not None:
+                    section.facings.append((len(bodies), facing))
+                bodies.append((index, body))
+            section.events, section.others, bad = _read_rows(bodies)
+            for index, told in bad.items():
+                where = places[index + 1]
+                self.lines[where] = replace(self.lines[where], taken=LineIs.OPEN, told=told)
+            self._shift(section, bodies)
+
+    def _shift(self, section: WrittenSection, bodies: list[tuple[int, str]]) -> None:
+        """Counts that go on from the section before (9-16) are those of this one."""
+        starts = [e.start for e in section.events if e.start >= 0]
+        offset = section.offset
+        before = sum(s.length or 0 for s in self.sections[: self.sections.index(section)])
+        if starts and not offset and floor(min(starts)) >= 8 and floor(min(starts)) == before:
+            offset = before
+        section.offset = offset if starts and min(starts) >= offset else 0
+        if section.offset:
+            section.events = tuple(replace(e, start=e.start - offset) for e in section.events)
+        last = max((ceil(e.start + e.length) for e in section.events), default=8)
+        if section.length is None:
+            section.length = last + 1 if last % 4 == 3 and last > 3 else max(1, last)
+            section.open_end = kind_by_name(section.name) is None
+        section.length = min(LONGEST_SECTION, max(section.length, 1))
+
+
+def _read_rows(
+    bodies: list[tuple[int, str]],
+) -> tuple[tuple[Event, ...], tuple[MoveSet, ...], dict[int, str]]:
+    """All lines of a section in one go; where that fails, line by line, with what is wrong of each that is not read."""
+    try:
+        events, others = read_notation("\n".join(text for _, text in bodies), Feel.STRAIGHT, {}) if bodies else ((), ())
+        return events, others, {}
+    except InputError:
+        pass
+    found: list[Event] = []
+    sets: list[MoveSet] = []
+    bad: dict[int, str] = {}
+    for index, text in bodies:
+        try:
+            events, others = read_notation(text, Feel.STRAIGHT, {})
+        except NotationError as error:
+            bad[index] = tr("column {number}: expected {expected}.", number=error.at + 1, expected=error.expected)
+            continue
+        except InputError as error:
+            bad[index] = error.what
+            continue
+        found += events
+        sets += others
+    return tuple(sorted(found, key=lambda e: e.start)), tuple(sets), bad

@@ -1,0 +1,346 @@
+"""The words of a group as moves: every reading of them, each with what speaks against it.
+
+R and L are a foot, a way, a side or the foot that is passed, by what stands around them; a verb is a move of its own or
+says how the last one goes; a word nobody knows costs, and is kept as the name it is.
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass, replace
+
+from vamos.core.dance.typed.lexicon import Atom, Lexicon
+from vamos.core.dance.typed.tokens import Token
+from vamos.core.model.dance import StepPattern
+
+#: So many readings go on from each word.
+BEAM = 12
+_OTHER = {"R": "L", "L": "R"}
+_FEET = {"R": "R", "L": "L", "both": "B", "either": "E"}
+
+
+@dataclass(frozen=True, slots=True)
+class Move:
+    """One move in words: what it does, with which feet, how it turns, and what of it was not understood.
+
+    ``kind`` is step, other (the foot that is free after the last), touch, hop, pivot, free, hand, hold, figure
+    or empty.
+    ``feet`` is R, L, B (both), E (either); ``row``: they follow each other. ``size`` is in eighths, ``target`` a wall.
+    ``unknown`` are words taken only as a name, ``slips`` those read as their neighbour in spelling.
+    """
+
+    kind: str = ""
+    figure: StepPattern | None = None
+    name: tuple[str, ...] = ()
+    feet: tuple[str, ...] = ()
+    row: bool = False
+    size: int | None = None
+    way: str = ""
+    side: str = ""
+    times: int = 0
+    target: int | None = None
+    turned: bool = False
+    hand: bool = False
+    unknown: tuple[str, ...] = ()
+    slips: tuple[str, ...] = ()
+    #: The words of the figure alone, without where it goes.
+    called: str = ""
+
+    @property
+    def turns(self) -> bool:
+        """Whether a turn is spoken of."""
+        own = self.figure is not None and any(e.turn != 0 for e in self.figure.events)
+        return self.size is not None or self.turned or self.kind == "pivot" or own or self.target is not None
+
+    @property
+    def says(self) -> bool:
+        """Whether anything was said at all."""
+        return bool(
+            self.kind
+            or self.feet
+            or self.size is not None
+            or self.turned
+            or self.unknown
+            or self.target is not None
+            or self.side
+            or self.way
+            or self.name
+        )
+
+
+@dataclass(frozen=True, slots=True)
+class _Reading:
+    cost: float
+    moves: tuple[Move, ...]
+    now: Move
+    passed: bool = False
+    fresh: bool = True
+
+    def closed(self) -> _Reading:
+        if not self.now.says:
+            return replace(self, fresh=True)
+        return replace(self, moves=(*self.moves, self.now), now=Move(), fresh=True)
+
+
+def readings(tokens: list[Token], lexicon: Lexicon) -> list[tuple[float, tuple[Move, ...]]]:
+    """All good readings of words, the cheapest first."""
+    return _Words(tokens, lexicon).all()
+
+
+class _Words:
+    """Goes over the tokens, keeping the best readings at each."""
+
+    def __init__(self, tokens: list[Token], lexicon: Lexicon):
+        self.tokens, self.lexicon = tokens, lexicon
+        self.cells: list[list[_Reading]] = [[] for _ in range(len(tokens) + 1)]
+        self.cells[0] = [_Reading(0.0, (), Move())]
+
+    def all(self) -> list[tuple[float, tuple[Move, ...]]]:
+        for index, token in enumerate(self.tokens):
+            here = sorted(self.cells[index], key=lambda r: r.cost)[:BEAM]
+            atoms = self.lexicon.at(self.tokens, index) if token.kind == "word" else []
+            slip = None
+            if token.kind == "word" and not atoms and len(token.text) > 3:
+                slip = self.lexicon.near(token.lower)
+            if slip is not None:
+                atoms = [Atom(role, value, 1, slip) for role, value in self.lexicon.roles[slip]]
+            for reading in here:
+                self._from(reading, token, index, atoms, slip)
+        return self._done()
+
+    def _done(self) -> list[tuple[float, tuple[Move, ...]]]:
+        found = []
+        for reading in self.cells[-1]:
+            moves = reading.closed().moves
+            cost = reading.cost + (0 if moves else 1)
+            verb = False
+            for move in moves:
+                if not move.kind and move.size is None and not move.turned and move.target is None:
+                    # A foot alone goes on with the verb before it.
+                    cost += (0.05 if verb else 0.4) if move.feet else 0.4 if move.name and not move.unknown else 2.0
+                verb = verb or move.kind in ("step", "touch", "hop", "figure", "free")
+                if move.kind in ("free", "hand") and len(move.feet) > 1:
+                    cost += 0.5
+            found.append((cost, moves))
+        found.sort(key=lambda row: row[0])
+        unique: dict[tuple[Move, ...], tuple[float, tuple[Move, ...]]] = {}
+        for cost, moves in found:
+            unique.setdefault(tuple(replace(m, name=(), called="") for m in moves), (cost, moves))
+        return list(unique.values())[:BEAM]
+
+    # --- one token -----------------------------------------------------------------------
+
+    def _from(self, reading: _Reading, token: Token, index: int, atoms: list[Atom], slip: str | None) -> None:
+        if token.kind != "word":
+            for found in self._sign(reading, token, index):
+                self.cells[index + 1].append(found)
+            return
+        spelled = re.fullmatch(r"[RL]{2,8}", token.text)
+        if spelled:
+            self.cells[index + 1].append(self._go(reading, 0, replace(reading.now, feet=tuple(token.text), row=True)))
+            return
+        known = False
+        for atom in atoms:
+            for found in self._role(reading, token, index, atom):
+                known = True
+                if slip is not None:
+                    slips = (*found.now.slips, token.text)
+                    found = replace(found, cost=found.cost + 0.5, now=replace(found.now, slips=slips))
+                self.cells[index + atom.size].append(found)
+        if not known:
+            now = reading.now
+            now = replace(now, unknown=(*now.unknown, token.text), name=(*now.name, token.text))
+            self.cells[index + 1].append(replace(reading, cost=reading.cost + 1, now=now, fresh=False, passed=False))
+
+    def _sign(self, reading: _Reading, token: Token, index: int) -> list[_Reading]:
+        now = reading.now
+        if token.kind in ("sep", "nl", "close", "amp", "dot"):
+            ends = token.text not in "*_•:)]}~" and token.kind != "dot"
+            found = [replace(reading.closed() if ends else reading, passed=False)]
+            listed = index + 1 < len(self.tokens) and any(t.kind == "word" for t in self.tokens[index + 1 :])
+            if token.text == ":" and now.kind == "figure" and listed:
+                # “coaster: back, together, forward”: its name, then what it is made of.
+                found.append(replace(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False))
+            if ends and not now.kind and now.size is not None:
+                # “¼ turn R, step”: a turn before the comma belongs to what follows.
+                found.append(replace(reading, cost=reading.cost + 0.3))
+            return found
+        if token.kind == "q" and now.turns:
+            # “¼ turn ?”: which way is open, whatever stands behind it.
+            return [self._go(reading, 0, replace(now, way="?"))]
+        if token.kind in ("dash", "open", "q"):
+            return [replace(reading, passed=False)]
+        if token.kind == "times":
+            return [self._go(reading, 0, replace(now, times=token.value))]
+        if token.kind in ("frac", "deg"):
+            if now.size is None:
+                return [self._go(reading, 0, replace(now, size=token.value))]
+            closed = reading.closed()
+            return [replace(closed, cost=closed.cost + 0.6, now=Move(size=token.value), fresh=False)]
+        if token.kind == "clock":
+            return [self._go(reading, 0, replace(now, target=token.value))]
+        name = (*now.name, token.text)
+        cost = 3.0 if token.kind == "num" else 0.5
+        return [self._go(reading, cost, replace(now, unknown=(*now.unknown, token.text), name=name))]
+
+    @staticmethod
+    def _go(reading: _Reading, cost: float, now: Move, passed: bool = False) -> _Reading:
+        return replace(reading, cost=reading.cost + cost, now=now, fresh=False, passed=passed)
+
+    def _role(self, reading: _Reading, token: Token, index: int, atom: Atom) -> list[_Reading]:
+        now, value = reading.now, atom.value
+        ahead = index + atom.size
+        text = self._text(index, atom.size)
+        if atom.role == "foot":
+            return self._foot(reading, atom, ahead)
+        if atom.role == "way":
+            if now.way and now.way != value:
+                return []
+            plain = ("clock", "cw", "uhr", "horar", "orari", "ruchu", "klok", "时针", "時計", "시계")
+            free = now.turns or self._turn_ahead(ahead) or any(p in atom.words for p in plain)
+            return [self._go(reading, 0 if now.turns or free else 0.7, replace(now, way=value))]
+        if atom.role == "side":
+            return [self._go(reading, 0.1 if now.turns and now.figure is None else 0, replace(now, side=value))]
+        if atom.role == "target":
+            if now.turns or not now.kind:
+                return [self._go(reading, 0, replace(now, target=value))]
+            return [self._go(reading, 0.2, replace(now, target=value))]
+        if atom.role == "size":
+            if now.size is None:
+                return [self._go(reading, 0, replace(now, size=value))]
+            return [self._go(reading, 1, replace(now, unknown=(*now.unknown, text)))]
+        if atom.role == "turn":
+            size = now.size if now.size is not None else value or None
+            called = now.name if now.kind else (*now.name, text)
+            return [self._go(reading, 0, replace(now, turned=True, size=size, name=called))]
+        if atom.role == "times":
+            return [self._go(reading, 0, replace(now, times=value))]
+        if atom.role == "hold":
+            closed = reading.closed()
+            return [replace(closed, now=Move("hold", name=(text,)), fresh=False, passed=False)]
+        if atom.role == "where":
+            return self._where(reading, atom, text)
+        if atom.role == "passed":
+            following = self.tokens[ahead] if ahead < len(self.tokens) else None
+            if following is not None and following.kind == "word" and (now.kind or now.unknown):
+                name = replace(now, name=(*now.name, text))
+                return [self._go(reading, 0, name, passed=True)]
+            return [self._go(reading, 0.3, now)]
+        if atom.role == "and":
+            return [replace(reading.closed(), cost=reading.cost + 0.05), replace(reading, cost=reading.cost + 0.1)]
+        if atom.role == "link":
+            return [replace(reading, cost=reading.cost + 0.01)]
+        if atom.role == "hand":
+            return self._hand(reading, atom, text)
+        if atom.role in ("act", "figure"):
+            return self._verb(reading, atom, text)
+        return []
+
+    def _text(self, index: int, size: int) -> str:
+        """The words as they are typed."""
+        return " ".join(t.text for t in self.tokens[index : index + size] if t.kind == "word")
+
+    # --- right and left ------------------------------------------------------------------
+
+    def _foot(self, reading: _Reading, atom: Atom, ahead: int) -> list[_Reading]:
+        now, foot = reading.now, _FEET[atom.value]
+        if reading.passed:
+            # “cross R over L”: the foot that is passed.
+            return [self._go(reading, 0, now)]
+        out = [self._go(reading, 0, now)] if now.kind == "hand" or now.hand else []
+        if len(atom.words.split()) > 1 or foot in "BE" or atom.words in ("rf", "lf", "오른발", "왼발", "pd", "pg"):
+            cost = 0.0 if not now.feet else 1.0
+            return [*out, self._go(reading, cost, replace(now, feet=(foot,)))]
+        letter, coming = len(atom.words) < 3, not now.turns and self._turn_ahead(ahead)
+        if not now.feet:
+            cost = 0.0
+            if coming:
+                cost = 0.0 if letter else 0.3
+            elif now.turns and not now.way:
+                cost = 0.0 if now.kind in ("step", "touch") and now.size is None else 0.55
+            out.append(self._go(reading, cost, replace(now, feet=(foot,))))
+        else:
+            cost = 0.15 if not now.row and (now.size is not None or now.turned) else 0.05
+            out.append(self._go(reading, cost, replace(now, feet=(*now.feet, foot), row=True)))
+        if (now.turns or coming) and not now.way:
+            cost = 0.0 if now.turns else 0.2 if letter else 0.0
+            out.append(self._go(reading, cost, replace(now, way=foot)))
+        if now.feet and now.kind and not now.turns:
+            out.append(self._go(reading, 0.9, replace(now, side=foot)))
+        return out
+
+    def _turn_ahead(self, index: int) -> bool:
+        """Whether a size or a word of turning comes next, before any other move."""
+        for token in self.tokens[index : index + 3]:
+            if token.kind in ("frac", "deg"):
+                return True
+            if token.kind != "word":
+                return False
+            roles = self.lexicon.role_of(token.text)
+            if roles & {"size", "turn"}:
+                return True
+            if "link" not in roles:
+                return False
+        return False
+
+    # --- verbs ---------------------------------------------------------------------------
+
+    def _where(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
+        now = reading.now
+        out = [self._go(reading, 0.02, replace(now, name=(*now.name, text)))]
+        if now.kind and now.kind != "figure" and atom.words in self.lexicon.rows:
+            # “cross back side forward”: a step of its own.
+            closed = reading.closed()
+            out.append(replace(closed, cost=reading.cost + 0.15, now=Move("step", name=(text,)), fresh=False))
+        return out
+
+    def _hand(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
+        now = reading.now
+        if "shoulder" in atom.words or "schulter" in atom.words:
+            if now.way:
+                return [self._go(reading, 0, now)]
+            if now.feet and now.turns and not now.row:
+                # “over the R shoulder”: the way of the turn.
+                return [self._go(reading, 0.05, replace(now, way=now.feet[-1], feet=now.feet[:-1]))]
+        out = []
+        if now.kind in ("step", "touch", "hop"):
+            # “touch hip”, “step arm”: the part of the body is what moves.
+            out.append(self._go(reading, 0.4, replace(now, kind="hand", feet=(), name=(*now.name, text))))
+        elif now.kind in ("", "hand", "free"):
+            moved = replace(now, kind="hand", hand=True, feet=(), name=(*now.name, text))
+            out.append(self._go(reading, 0, moved))
+        if now.kind:
+            closed = reading.closed()
+            alone = Move("hand", name=(text,), hand=True)
+            out.append(replace(closed, cost=reading.cost + 0.5, now=alone, fresh=False, passed=False))
+        return out
+
+    def _verb(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
+        now = reading.now
+        figure = atom.value if atom.role == "figure" else None
+        new = Move("figure" if figure is not None else atom.value, figure, (text,), called=text)
+        closed = reading.closed()
+        fresh = replace(closed, cost=reading.cost + 0.25, now=new, fresh=False, passed=False)
+        if not now.kind:
+            taken = replace(now, kind=new.kind, figure=figure, name=(*now.name, text), called=text)
+            out = [self._go(reading, 0 if figure is not None else 0.02, taken)]
+            if now.feet or now.size is not None:
+                # What stood before was a move of its own.
+                cost = reading.cost + 0.6 + (0.4 if reading.fresh else 0)
+                out.append(replace(closed, cost=cost, now=new, fresh=False, passed=False))
+            return out
+        out = [fresh]
+        named = replace(now, name=(*now.name, text))
+        if now.kind == "hand":
+            out.append(self._go(reading, 0.1, named))
+        if figure is None and now.kind in ("step", "touch", "hop", "free", "other"):
+            # “step side”, “touch heel”: one move, the later word says how.
+            kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value
+            manner = atom.words in ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "seit", "kreuz")
+            out.append(self._go(reading, 0.2 if manner else 0.45, replace(named, kind=kind)))
+        if figure is None and atom.words.endswith("ing") and (now.kind == "figure" or now.turned):
+            # “triple ½ R stepping L R L”.
+            out.append(self._go(reading, 0, now))
+        if now.kind == "pivot" and figure is not None and any(e.name == "pivot" for e in figure.events):
+            out.append(self._go(reading, 0.1, now))
+        return out

@@ -1,0 +1,200 @@
+"""What a typed line means: the events of its likeliest reading, what has to be asked, and the readings beside it."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from vamos.core.dance.counts_typed import NotationError, Reader
+from vamos.core.dance.typed.clean import cleaned
+from vamos.core.dance.typed.lexicon import lexicon_for
+from vamos.core.dance.typed.line import Place, read_line
+from vamos.core.dance.typed.state import State
+from vamos.core.dance.typed.tokens import Token, tokens_of
+from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
+from vamos.core.time import Feel
+from vamos.language import tr
+
+#: Readings nearer than this that differ are both possible: it is asked.
+NEAR = 0.12
+#: A reading that costs so much was not understood.
+LOST = 3.0
+
+
+@dataclass(frozen=True, slots=True)
+class Typed:
+    """A line that was read; ``readings`` are ways to read it that are as likely, ``cost`` is what speaks against it."""
+
+    events: tuple[Event, ...]
+    cost: float = 0.0
+    readings: tuple[tuple[Event, ...], ...] = ()
+
+
+def read_typed(
+    text: str, feel: Feel = Feel.STRAIGHT, own: Mapping[str, StepPattern] | None = None, weight: str = ""
+) -> Typed:
+    """The moves of a line as people type it; several lines go on from each other.
+
+    ``weight`` is R or L where it is known what foot bears it before. Raises NotationError when nothing in it can be
+    placed on a count.
+    """
+    lexicon = lexicon_for(own or {})
+    clean = cleaned(text)
+    counted = _only_counts(clean.text, feel)
+    if counted is not None:
+        return Typed(counted)
+    lines = _lines(tokens_of(clean.text, lexicon.known))
+    if not lines:
+        return Typed(())
+    starts = [Place(State(lead="R", weight=weight)), Place(State(cost=0.12, lead="L", weight=weight))]
+    places = starts[:1] if weight else starts
+    for tokens in lines:
+        found = read_line(places, tokens, lexicon, feel)
+        if not found:
+            raise NotationError(text, clean.at(_back(tokens).start), _counts_wanted())
+        places = found
+    best = places[0].state
+    if not best.events:
+        first = lines[0][0]
+        raise NotationError(text, clean.at(lines[-1][-1].end), _of_words(text, clean.at(first.start)))
+    return _typed(best, [p.state for p in places])
+
+
+def _back(tokens: list[Token]) -> Token:
+    """The number at which the counts of a line go back; its first sign where they do not."""
+    last = 0
+    for token in tokens:
+        if token.kind == "num":
+            if token.value <= last and token.value != 1:
+                return token
+            last = token.value
+    return next((t for t in reversed(tokens) if t.kind == "num" and t.value == last), tokens[0])
+
+
+def _counts_wanted() -> str:
+    return tr("a count after the one before, or 1 for the next set")
+
+
+def _of_words(text: str, start: int) -> str:
+    return tr("the counts of “{number}”", number=text[start:].strip()[:40])
+
+
+def _lines(tokens: list[Token]) -> list[list[Token]]:
+    out: list[list[Token]] = [[]]
+    for token in tokens:
+        if token.kind == "nl" or token.text == ";":
+            out.append([])
+        else:
+            out[-1].append(token)
+    return [line for line in out if any(t.kind not in ("sep", "dash", "dot", "open", "close") for t in line)]
+
+
+def _typed(best: State, states: list[State]) -> Typed:
+    doubts = list(best.doubts)
+    others: list[tuple[Event, ...]] = []
+    for other in states[1:]:
+        where = _differ(best, other)
+        asked = (where, Doubt.FOOT) in best.doubts
+        if where is not None and not asked and other.cost - best.cost < NEAR:
+            doubts.append((where, Doubt.READINGS))
+            others.append(_ordered(other.events))
+    if best.cost >= LOST:
+        doubts.append((best.events[0].start, Doubt.LINE))
+    return Typed(_doubted(_ordered(best.events), doubts), best.cost, tuple(others))
+
+
+def _differ(one: State, other: State) -> Fraction | None:
+    """The first count on which two readings differ in foot, weight or turn."""
+
+    def seen(state: State) -> dict[tuple[Fraction, str], tuple[object, ...]]:
+        moves = (Kind.STEP, Kind.TURN, Kind.HOP)
+        return {(e.start, e.role): (e.foot, e.kind in moves, e.turn) for e in state.events if e.kind is not Kind.HOLD}
+
+    a, b = seen(one), seen(other)
+    return min((k[0] for k in a.keys() | b.keys() if a.get(k) != b.get(k)), default=None)
+
+
+#: What is asked first where several things are open at one count.
+_ORDER = (
+    Doubt.LINE,
+    Doubt.READINGS,
+    Doubt.COUNTS,
+    Doubt.FIGURE,
+    Doubt.SIDE,
+    Doubt.TURNS,
+    Doubt.FOOT,
+    Doubt.ASIDE,
+    Doubt.NAME,
+)
+
+
+def _doubted(events: tuple[Event, ...], doubts: list[tuple[Fraction, Doubt]]) -> tuple[Event, ...]:
+    """Events with the question that is open at each."""
+    out = list(events)
+    for at, doubt in sorted(doubts, key=lambda d: _ORDER.index(d[1])):
+        index = next((k for k, e in enumerate(out) if e.start >= at), len(out) - 1)
+        if index >= 0 and not out[index].doubt:
+            out[index] = replace(out[index], doubt=doubt)
+    return tuple(out)
+
+
+def _ordered(events: tuple[Event, ...]) -> tuple[Event, ...]:
+    """In the order of their counts, each until the next one at most."""
+    rows = sorted(events, key=lambda e: (e.role, e.start))
+    out = [
+        replace(e, length=min(e.length, after.start - e.start)) if after.role == e.role and after.start > e.start else e
+        for e, after in zip(rows, [*rows[1:], *rows[-1:]], strict=False)
+    ]
+    return tuple(sorted(out, key=lambda e: e.start))
+
+
+_NO_WORDS = re.compile(r"\b(?:hold|for|and|one|two|three|four|five|six|seven|eight|counts?|beats?)\b", re.IGNORECASE)
+
+
+def _only_counts(text: str, feel: Feel) -> tuple[Event, ...] | None:
+    """A line of nothing but counts, by the reader of counts; None when there is more in it, or it cannot be read."""
+    if re.search(r"[^\W\d_]{2,}", _NO_WORDS.sub("", text)) or re.search(r"[xX×]|-\s*$|\s-\s", text):
+        return None
+    reader = Reader(text, feel)
+    out: list[Event] = []
+    try:
+        while True:
+            for slot in reader.slots():
+                out.append(
+                    Event(
+                        slot.start, slot.length, "hold" if slot.hold else "", kind=Kind.HOLD if slot.hold else Kind.FREE
+                    )
+                )
+            reader.space()
+            if reader.at >= len(text):
+                return _ordered(tuple(out)) if out else None
+            if text[reader.at] != ",":
+                return None
+            reader.at += 1
+    except NotationError:
+        return None
+
+
+def takes_a_foot(name: str, own: Mapping[str, StepPattern]) -> bool:
+    """Whether a name without a foot would be read as a move that has one."""
+    lexicon = lexicon_for(own)
+    tokens = tokens_of(cleaned(name).text, lexicon.known)
+    roles = {"act", "figure", "foot", "size", "way", "turn", "times", "repeat", "hold"}
+    return any(a.role in roles for k, t in enumerate(tokens) if t.kind == "word" for a in lexicon.at(tokens, k)) or any(
+        t.kind not in ("word", "dash", "open", "close", "sep", "dot") for t in tokens
+    )
+
+
+def may_be_role(words: str) -> bool:
+    """Whether words before a colon can be who dances what follows: known people, or a name that is no move."""
+    lexicon = lexicon_for({})
+    lower = " ".join(words.lower().split())
+    if lower in lexicon.people or lower in lexicon.lanes or lower.split()[0] in lexicon.people:
+        return True
+    roles = {"act", "figure", "foot", "size", "turn", "way", "side", "times", "repeat", "hold", "target"}
+    tokens = tokens_of(cleaned(words).text, lexicon.known)
+    return len(tokens) <= 3 and not any(
+        a.role in roles for k, t in enumerate(tokens) if t.kind == "word" for a in lexicon.at(tokens, k)
+    )

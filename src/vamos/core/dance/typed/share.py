@@ -1,0 +1,371 @@
+"""Moves on counts: every way they can stand on them, each with what speaks against it.
+
+Cheapest first: one move a written count; one a whole count of a range; steps on their own counts inside a range; a step
+again on the free foot; shared out evenly; else one block whose feet are not known and whose counts are asked.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from fractions import Fraction
+
+from vamos.core.dance.steps import goes_on, turn_alone
+from vamos.core.dance.typed.count_runs import Slot
+from vamos.core.dance.typed.lexicon import Lexicon, plain
+from vamos.core.dance.typed.moves import Move
+from vamos.core.dance.typed.state import OTHER, Slots, State
+from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
+
+_ONE = Fraction(1)
+#: Kinds of moves that a foot named at the end of a row can lead.
+_ROW = ("step", "other", "touch", "hop", "figure")
+
+
+def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: Lexicon) -> list[State]:
+    """All ways to put moves on counts, as states."""
+    found = _Sharing(state, moves, slots, lexicon).all()
+    rests = [s for s in slots if s.rest]
+    out = []
+    for made in found:
+        for rest in rests:
+            made = made.put(Event(rest.start, _ONE, "hold", kind=Kind.HOLD))
+        out.append(made)
+    return out
+
+
+def size_of(move: Move) -> int:
+    """So many events."""
+    return len(move.figure.events) if move.kind == "figure" and move.figure is not None else 1
+
+
+def length_of(move: Move) -> Fraction:
+    return move.figure.length if move.kind == "figure" and move.figure is not None else _ONE
+
+
+class _Sharing:
+    def __init__(self, state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: Lexicon):
+        self.state, self.lexicon = state, lexicon
+        self.slots = [s for s in slots if not s.rest]
+        self.points: Slots = [(s.start, s.length or _ONE) for s in self.slots]
+        #: Ranges written out, a whole count each.
+        self.whole: Slots = [
+            (s.start + k, _ONE) for s in self.slots for k in range(int(s.length) if s.length is not None else 1)
+        ]
+        self.ranged = any(s.length is not None for s in self.slots)
+        self.one_range = len(self.slots) == 1 and self.slots[0].length is not None
+        self.given = list(moves)
+        self.moves = _flat(moves)
+        self.out: list[State] = []
+
+    def all(self) -> list[State]:
+        if not self.points:
+            return []
+        if not self.moves:
+            state = self.state
+            for at, length in self.points:
+                state = state.put(Event(at, length))
+            return [state]
+        self._counted()
+        if len(self.moves) == 1:
+            self._alone(self.moves[0])
+        elif not self.out:
+            self._somehow()
+        return self.out
+
+    # --- rows ----------------------------------------------------------------------------
+
+    def _put(self, moves: Sequence[Move], places: Sequence[Slots], cost: float, doubt: Doubt = Doubt.NONE) -> None:
+        state = self.state.dearer(cost)
+        if doubt:
+            state = state.asked(places[0][0][0], doubt)
+        for place, move in zip(places, moves, strict=False):
+            if move.kind == "figure" and len(place) > 1:
+                state = state.figure(move, place)
+            else:
+                state = state.single(move, *place[0])
+        self.out.append(state)
+
+    def _rows(self, places: Sequence[Slots], cost: float, doubt: Doubt = Doubt.NONE) -> None:
+        """A row as it is written; and with the foot that is named at its end as the leading one."""
+        moves = self.moves
+        self._put(moves, places, cost, doubt)
+        last = moves[-1]
+        ends = len(moves) > 1 and not any(m.feet for m in moves[:-1]) and len(last.feet) == 1 and last.kind != "figure"
+        if ends and all(m.kind in _ROW for m in moves):
+            led = [replace(moves[0], feet=last.feet), *moves[1:-1], replace(last, feet=())]
+            self._put(led, places, cost + (0.2 if moves[0].kind == "touch" else 0.05), doubt)
+
+    def _cut(self, points: Slots) -> list[Slots]:
+        out, at = [], 0
+        for move in self.moves:
+            out.append(points[at : at + size_of(move)])
+            at += size_of(move)
+        return out
+
+    def _counted(self) -> None:
+        """Where the counts tell which move stands where."""
+        moves, points, whole = self.moves, self.points, self.whole
+        total = sum(map(size_of, moves))
+        if total == len(points) and not self.ranged:
+            self._rows(self._cut(points), 0)
+        if total == len(whole) and self.ranged:
+            self._rows(self._cut(whole), 0.05)
+        length = sum(map(length_of, moves), Fraction(0))
+        if self.one_range and length == self.slots[0].length and length != total:
+            places, at = [], self.slots[0].start
+            for move in moves:
+                places.append(_own(move.figure, at) if move.figure is not None else [(at, _ONE)])
+                at += length_of(move)
+            self._rows(places, 0)
+        self._replaced_touch(total)
+        self._said_again(total)
+
+    def _replaced_touch(self, total: int) -> None:
+        """“vine R ¼ R, scuff L”: what follows takes the place of the touch a step ends with."""
+        first = self.moves[0]
+        if len(self.moves) != 2 or first.figure is None or self.moves[1].kind not in (*_ROW[:4], "hand", "hold"):
+            return
+        if first.figure.events[-1].kind is not Kind.TOUCH:
+            return
+        for points in (self.points, self.whole):
+            if total == len(points) + 1:
+                short = replace(first.figure, events=first.figure.events[:-1])
+                moves = [replace(first, figure=short), self.moves[1]]
+                self._put(moves, [points[: size_of(first) - 1], points[size_of(first) - 1 :]], 0.1)
+                return
+
+    def _said_again(self, total: int) -> None:
+        """“vine R: side, behind, side, touch”: a step and its moves one by one."""
+        first, rest = self.moves[0], self.moves[1:]
+        if len(self.moves) < 3 or first.figure is None or size_of(first) != total - size_of(first):
+            return
+        points = self.points if len(self.points) == len(rest) else self.whole
+        if len(points) != len(rest):
+            return
+        lead = first.feet[:1] or ((first.side,) if first.side else ())
+        moves = list(rest)
+        if lead and not moves[0].feet:
+            moves[0] = replace(moves[0], feet=lead)
+        self._put(moves, [[p] for p in points], 0)
+
+    # --- one move ------------------------------------------------------------------------
+
+    def _alone(self, move: Move) -> None:
+        if move.kind == "hold":
+            self._hold()
+        elif move.kind == "figure" and move.figure is not None:
+            self._figure(move, move.figure)
+        else:
+            self._plain(move)
+
+    def _hold(self) -> None:
+        points = self.points
+        state = self.state
+        for at, length in points:
+            state = state.put(Event(at, length, "hold", kind=Kind.HOLD))
+        if len(points) > 1 and not self.ranged:
+            # “1 2 hold”: bare counts, then one that is held; or all of them held.
+            other = self.state.dearer(0.1).asked(points[-1][0] + 1, Doubt.COUNTS)
+            for at, length in points:
+                other = other.put(Event(at, length))
+            self.out.append(other.put(Event(Fraction(int(points[-1][0]) + 1), _ONE, "hold", kind=Kind.HOLD)))
+            if not self.state.events:
+                state = state.asked(points[0][0], Doubt.COUNTS)
+        self.out.append(state)
+
+    def _figure(self, move: Move, pattern: StepPattern) -> None:
+        moves, points, whole = len(pattern.events), self.points, self.whole
+        if turn_alone(pattern.name) and len(whole) == 1:
+            self.out.append(self.state.single(move, *points[0]))
+            return
+        if self.out:
+            return
+        if goes_on(pattern.name) and len(points) > moves:
+            state = self.state
+            foot = move.feet[0] if move.feet else move.side or state.free("R")
+            for k, (at, length) in enumerate(points):
+                one = replace(move, kind="step", figure=None, feet=(foot if k % 2 == 0 else OTHER.get(foot, foot),))
+                state = state.single(one, at, length)
+            self.out.append(state)
+            return
+        for row, cost in ((points, 0.0), (whole, 0.05)):
+            if len(row) > moves and len(row) % moves == 0 and (row is points or self.ranged):
+                self._again(move, [row[k : k + moves] for k in range(0, len(row), moves)], cost)
+                if row is points:
+                    break
+        if self.one_range and not self.out:
+            self._on_its_counts(move, pattern)
+        row = whole if len(whole) > 1 else points
+        short = len(row) == moves - 1 and pattern.events[-1].kind is Kind.TOUCH
+        if not self.out and short:
+            self.out.append(self.state.dearer(0.2).figure(move, row))
+        if not self.out:
+            self._block(move, pattern)
+
+    def _on_its_counts(self, move: Move, pattern: StepPattern) -> None:
+        """A step in a range of its own length, or of that length several times."""
+        length, start = self.slots[0].length, self.slots[0].start
+        assert length is not None
+        long = pattern.length
+        for each in (long, long + 1 if long % 4 == 3 and long > 3 else long):
+            if length % each == 0:
+                rounds = int(length / each)
+                self._again(move, [_own(pattern, start + k * each) for k in range(rounds)], 0.02)
+                return
+
+    def _again(self, move: Move, rounds: list[Slots], cost: float) -> None:
+        """A step several times: each begins with the foot that is free; a turn that was said is asked for."""
+        state = self.state.dearer(cost)
+        turned = move.size is not None or move.turned
+        for k, row in enumerate(rounds):
+            if k == 0:
+                state = state.figure(move, row)
+                continue
+            later = replace(move, feet=(), side="", row=False, name=move.name)
+            state = (
+                state.figure(later, row, lead=state.free(""), turns=True)
+                if state.free("")
+                else state.figure(later, row)
+            )
+        if turned and len(rounds) > 1:
+            state = state.asked(rounds[0][0][0], Doubt.TURNS)
+        self.out.append(state)
+
+    def _block(self, move: Move, pattern: StepPattern) -> None:
+        """A known step that does not fit its counts: its feet are not known, and it is asked."""
+        state = self.state.dearer(1.5).asked(self.points[0][0], Doubt.COUNTS)
+        turn, size = state.turn_of(move)
+        for k, (at, length) in enumerate(self.points):
+            this, far = (turn, size) if k == 0 else (0, 0)
+            state = state.put(Event(at, length, " ".join(move.name), kind=Kind.STEP, turn=this, size=far))
+        self.out.append(state)
+
+    def _plain(self, move: Move) -> None:
+        """One verb, or only a name, over the counts it has."""
+        points, whole = self.points, self.whole
+        if self.out and len(whole) == 1:
+            return
+        first = plain(move.name[0]) if move.name else ""
+        words = {self.lexicon.base(w) for w in first.split()}
+        walks, alternate = bool(words & self.lexicon.walks), bool(words & self.lexicon.alternate)
+        if move.unknown and not move.kind and not move.hand and len(whole) > 1 and not move.row:
+            self._unknown_figure(move)
+            return
+        spread = self.one_range and walks
+        row = whole if spread else points
+        if len(row) == 1:
+            state = self.state.single(move, *row[0])
+            if move.kind in ("step", "touch") and len(whole) > 1 and not move.turns:
+                # A step that fills its counts is likelier.
+                state = state.dearer(0.8 if len(whole) > 2 else 0.15)
+            if move.kind == "pivot" and len(whole) > 1:
+                state = state.dearer(0.3)
+            if move.kind in ("step", "other") and self.one_range and len(whole) > 1 and not move.turns and not spread:
+                state = state.asked(row[0][0], Doubt.COUNTS) if len(whole) > 2 else state
+            self.out.append(state)
+            return
+        if self.out:
+            return
+        state = self.state.dearer(0.3 if move.kind == "pivot" else 0)
+        for k, (at, length) in enumerate(row):
+            foot = None
+            if k and alternate and state.events[-1].foot.value in OTHER:
+                foot = OTHER[state.events[-1].foot.value]
+            elif k and move.kind in ("step", "touch", "hop") and move.feet:
+                foot = move.feet[0]
+                if move.kind == "step":
+                    state = state.asked(at, Doubt.FOOT)
+            state = state.single(move, at, length, foot, turns=k == 0)
+        self.out.append(state)
+
+    def _unknown_figure(self, move: Move) -> None:
+        """A name nobody knows over several counts: one move whose feet are not known, marked over all of them."""
+        start, end = self.whole[0][0], self.whole[-1][0] + self.whole[-1][1]
+        state = self.state.asked(start, Doubt.NAME)
+        turn, size = state.turn_of(move)
+        unread = ", ".join((*move.unknown, *move.slips))
+        event = Event(start, end - start, " ".join(move.name), kind=Kind.STEP, turn=turn, size=size, unread=unread)
+        self.out.append(state.put(event))
+
+    # --- whatever is left ----------------------------------------------------------------
+
+    def _somehow(self) -> None:
+        """Moves that fit their counts in no usual way: evenly, or as far as they go, and asked."""
+        moves, points, whole = self.moves, self.points, self.whole
+        total = sum(map(size_of, moves))
+        figures = any(m.kind == "figure" for m in moves)
+        length = self.slots[0].length if self.one_range else None
+        if length is not None and length % len(moves) == 0 and not figures:
+            each = length / len(moves)
+            places = [[(self.slots[0].start + k * each, each)] for k in range(len(moves))]
+            self._rows(places, 0.5, Doubt.COUNTS)
+        elif length is not None and len(moves) < length and not figures:
+            places = [[(self.slots[0].start + k, _ONE)] for k in range(len(moves))]
+            self._rows(places, 0.9, Doubt.COUNTS)
+        elif len(points) == 1 and length is None:
+            self._on_one_count()
+        elif total < max(len(points), len(whole)):
+            row = points if total < len(points) else whole
+            before = len(self.out)
+            self._rows(self._cut(row), 1.2 + 0.2 * abs(len(row) - total), Doubt.COUNTS)
+            for k in range(before, len(self.out)):
+                for at, long in row[total:]:
+                    self.out[k] = self.out[k].put(Event(at, long))
+        else:
+            row = points if len(points) >= len(whole) else whole
+            kept = list(row)[: len(moves)]
+            self._put(moves[: len(kept)], [[p] for p in kept], 2 + 0.3 * len(moves), Doubt.COUNTS)
+
+    def _on_one_count(self) -> None:
+        """Several verbs on one count: the one that moves the body, with what the others say of it."""
+        big = [m for m in self.moves if m.kind and m.kind != "hand"] or self.moves
+        move = big[0]
+        for other in self.moves:
+            if other is not move:
+                move = replace(
+                    move,
+                    size=move.size if move.size is not None else other.size,
+                    way=move.way or other.way,
+                    turned=move.turned or other.turned,
+                    feet=move.feet or other.feet,
+                    unknown=(*move.unknown, *other.unknown),
+                    name=(*move.name, *other.name),
+                )
+        state = self.state.dearer(0.8 * (len(big) - 1)).single(move, *self.points[0])
+        if len(big) > 1:
+            state = state.asked(self.points[0][0], Doubt.COUNTS)
+        self.out.append(state)
+
+
+def _own(pattern: StepPattern, start: Fraction) -> Slots:
+    """A step on its own counts."""
+    return [(start + e.start, e.length) for e in pattern.events]
+
+
+def _flat(moves: Sequence[Move]) -> list[Move]:
+    """Rows of feet and numbers of times written out as single moves; a foot alone goes on with the verb before it."""
+    out: list[Move] = []
+    for move in moves:
+        several = [move]
+        if move.row and move.kind != "figure":
+            several = [
+                move if k == 0 else replace(move, size=None, way="", turned=False, target=None)
+                for k in range(len(move.feet))
+            ]
+            several = [replace(m, feet=(f,), row=False) for m, f in zip(several, move.feet, strict=True)]
+        if move.times > 1:
+            several = several * move.times
+        out += [replace(m, times=0) for m in several]
+    result: list[Move] = []
+    for move in out:
+        before = result[-1] if result else None
+        bare = not move.kind and move.feet and not move.unknown and move.size is None and not move.turned
+        if bare and before is not None and before.kind == "figure" and len(before.feet) < size_of(before):
+            # “Shuffle fwd R, L, R”: the feet of the step, one by one.
+            result[-1] = replace(before, feet=(*before.feet, *move.feet), row=True)
+            continue
+        if bare and before is not None and before.kind in ("step", "touch", "hop", "free"):
+            move = replace(move, kind=before.kind, name=before.name, called=before.called)
+        result.append(move)
+    return result

@@ -1,0 +1,269 @@
+"""What is danced so far: feet, weight and heading after each move, what is to be asked, what was only a name."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
+from vamos.core.dance.typed.moves import Move
+from vamos.core.model.dance import Doubt, Event, Foot, Kind, StepPattern
+
+OTHER = {"R": "L", "L": "R"}
+_FOOT = {"R": Foot.RIGHT, "L": Foot.LEFT, "B": Foot.BOTH, "": Foot.NONE, "E": Foot.NONE}
+_KINDS = {
+    "step": Kind.STEP,
+    "other": Kind.STEP,
+    "touch": Kind.TOUCH,
+    "hop": Kind.HOP,
+    "landed": Kind.HOP,
+    "pivot": Kind.TURN,
+    "free": Kind.FREE,
+    "hand": Kind.FREE,
+    "hold": Kind.HOLD,
+    "": Kind.FREE,
+}
+#: What speaks against a reading: a foot that bears the weight, one that was guessed.
+BEARS, GUESSED = 1.2, 0.1
+
+Slots = list[tuple[Fraction, Fraction]]
+
+
+@dataclass(frozen=True, slots=True)
+class State:
+    """``weight`` is R, L, B or empty where it is not known; ``heading`` in eighths or None."""
+
+    cost: float = 0.0
+    events: tuple[Event, ...] = ()
+    weight: str = ""
+    heading: int | None = 0
+    last: str = ""
+    #: Questions and words taken only as a name, where they are.
+    doubts: tuple[tuple[Fraction, Doubt], ...] = ()
+    lead: str = ""
+    role: str = ""
+
+    def dearer(self, cost: float) -> State:
+        return replace(self, cost=self.cost + cost)
+
+    def asked(self, at: Fraction, doubt: Doubt) -> State:
+        if (at, doubt) in self.doubts:
+            return self
+        return replace(self, doubts=(*self.doubts, (at, doubt)))
+
+    def free(self, otherwise: str) -> str:
+        """The foot that can move."""
+        return OTHER.get(self.weight, otherwise)
+
+    def put(self, event: Event) -> State:
+        """The state after an event."""
+        foot, kind = str(event.foot), event.kind
+        foot = {"both": "B"}.get(foot, foot)
+        weight, cost = self.weight, self.cost
+        if kind in (Kind.STEP, Kind.TOUCH) and foot and foot == weight:
+            cost += BEARS
+        if kind is Kind.HOP and weight in OTHER and foot and foot != weight:
+            cost += 0.3
+        if kind in (Kind.STEP, Kind.TURN, Kind.HOP):
+            weight = foot or ("" if kind is Kind.STEP else weight)
+        elif kind is Kind.TOUCH and foot in OTHER and weight in ("", "B"):
+            weight = OTHER[foot]
+        heading = self.heading
+        if event.turn is not None and heading is not None:
+            heading = (heading + event.turn) % 8
+        elif event.turn is None:
+            heading = (heading + 4) % 8 if heading is not None and event.size == 4 else None
+        return replace(
+            self,
+            cost=cost,
+            events=(*self.events, replace(event, role=self.role)),
+            weight=weight,
+            heading=heading,
+            last=foot or self.last,
+        )
+
+    # --- turns ---------------------------------------------------------------------------
+
+    def turn_of(self, move: Move) -> tuple[int | None, int]:
+        """(signed eighths, or None when it is open; how far when only that is known)."""
+        way = move.way or (move.side if move.size is not None or move.turned else "")
+        if move.target is not None and self.heading is not None and (move.turns or not move.kind):
+            to_go = (move.target - self.heading) % 8
+            if move.size is None and not move.turned and move.kind not in ("", "pivot") and not move.way:
+                # “step R (12:00)”: a remark that is checked, no turn.
+                return (0, 0) if to_go == 0 else self._towards(to_go, way)
+            if move.size is None:
+                return self._towards(to_go, way)
+            if not way:
+                signs = [s for s in (1, -1) if (s * move.size) % 8 == to_go]
+                return (signs[0] * move.size, 0) if len(signs) == 1 else (None, move.size)
+        if move.size is not None:
+            return ((move.size if way == "R" else -move.size), 0) if way in OTHER else (None, move.size)
+        if move.turned or move.kind == "pivot":
+            return None, 0
+        return 0, 0
+
+    @staticmethod
+    def _towards(to_go: int, way: str) -> tuple[int | None, int]:
+        """To a wall: the way that was said, else the short one; half-way round it is open."""
+        if way:
+            return (to_go if way == "R" else to_go - 8 if to_go else 0), 0
+        if to_go == 4:
+            return None, 4
+        return (to_go if to_go < 4 else to_go - 8), 0
+
+    # --- moves ---------------------------------------------------------------------------
+
+    def single(self, move: Move, at: Fraction, length: Fraction, foot: str | None = None, turns: bool = True) -> State:
+        """One move on one count."""
+        state = self._named(move, at, length)
+        turn, size = state.turn_of(move) if turns else (0, 0)
+        if foot is None:
+            to_side = move.side if move.side and move.size is None and move.kind == "step" else ""
+            foot = move.feet[0] if move.feet else to_side
+        kind = move.kind
+        if kind == "figure" and move.figure is not None:
+            return state._figure_on_one(move, at, length, foot, turn, size)
+        if not kind and foot:
+            kind = "step"
+            state = state.dearer(0.1 if move.unknown else 0)
+        if not kind and not foot and move.name and not move.unknown and not move.turns and not move.hand:
+            # “touch out 1, in 2”: a way alone goes on with what was danced.
+            before = state.events[-1] if state.events else None
+            kind = "touch" if before is not None and before.kind is Kind.TOUCH else "step"
+            foot = state.last if kind == "touch" else ""
+        if kind == "landed":
+            foot = "B"
+        if kind in ("step", "touch", "hop", "other") and not foot:
+            state, foot = state._foot_left_out(kind, at)
+        if kind == "pivot" or (not kind and (move.turned or move.size is not None)):
+            if not move.feet:
+                foot = state.free("")
+                if not foot and turn:
+                    foot = "L" if turn < 0 else "R"
+            kind = "pivot"
+        if kind in ("hold", "hand") or (kind == "free" and move.feet and not move.unknown):
+            foot = "B" if kind == "free" and "B" in move.feet else ""
+        name = " ".join(move.name) or ("step" if kind in ("step", "other") and foot else "")
+        if kind == "pivot" and not move.kind:
+            name = " ".join(move.name) or "turn"
+        event = Event(
+            at,
+            length,
+            "hold" if kind == "hold" else name,
+            foot=_FOOT[foot],
+            kind=_KINDS[kind],
+            turn=turn,
+            size=size,
+            unread=", ".join((*move.unknown, *move.slips)),
+        )
+        return state.put(event)
+
+    def _foot_left_out(self, kind: str, at: Fraction) -> tuple[State, str]:
+        """The foot of a move that names none: the free one; a hop stays; what is not known stays so."""
+        if kind == "hop":
+            return self, self.weight if self.weight in OTHER else ""
+        if kind == "other":
+            if self.weight in OTHER:
+                return self, OTHER[self.weight]
+            return self, OTHER.get(self.last, "") if self.last in OTHER and self.weight != "B" else ""
+        if self.weight in OTHER:
+            return self, OTHER[self.weight]
+        return self.asked(at, Doubt.FOOT).dearer(GUESSED), self.lead or "R"
+
+    def _named(self, move: Move, at: Fraction, length: Fraction) -> State:
+        """Words taken only as a name are asked about where they stand beside something that means more."""
+        beside = move.feet or move.size is not None or move.way or move.side or move.times or move.turned
+        if move.slips or (move.unknown and (beside or length > 1)):
+            return self.asked(at, Doubt.NAME)
+        return self
+
+    def _figure_on_one(
+        self, move: Move, at: Fraction, length: Fraction, foot: str, turn: int | None, size: int
+    ) -> State:
+        """A step of several moves on a single count: its turn alone, or a name whose counts are asked."""
+        assert move.figure is not None
+        name = " ".join(move.name)
+        if turn_alone(move.figure.name):
+            own = next((e for e in move.figure.events if e.turn != 0), None)
+            if turn == 0 and not size:
+                turn, size = None, abs(own.turn) if own is not None and own.turn else 0
+                way = move.way or move.side or ("" if not move.feet else move.feet[0])
+                if size and way in OTHER:
+                    turn, size = (size if way == "R" else -size), 0
+            ends = self.free("") or ("" if not turn else "L" if turn < 0 else "R")
+            if move.feet and move.way:
+                ends = move.feet[0]
+            event = Event(at, length, name, foot=_FOOT[ends], kind=Kind.TURN, turn=turn, size=size)
+            return self.dearer(0.1).put(event)
+        state = self.asked(at, Doubt.COUNTS).dearer(1.5)
+        return state.put(Event(at, length, name, kind=Kind.STEP, turn=turn, size=size))
+
+    def figure(self, move: Move, slots: Slots, lead: str | None = None, turns: bool = True) -> State:
+        """A known step on as many counts as it has moves; its feet follow from the leading one."""
+        pattern = move.figure
+        assert pattern is not None
+        mine = pattern.events[: len(slots)]
+        state = self._named(move, slots[0][0], Fraction(1))
+        turn, size = state.turn_of(move) if turns else (0, 0)
+        if lead is None:
+            state, lead = state._lead(move, pattern, turn, slots[0][0])
+        if taught_differently(pattern.name):
+            state = state.asked(slots[0][0], Doubt.FIGURE)
+        given = move.feet if move.row and len(move.feet) == len(mine) else None
+        said = turn != 0 or bool(size)
+        own = any(e.turn != 0 for e in mine)
+        open_only = turn is None and not size
+        if said and open_only and own and all(e.turn is not None for e in mine):
+            # “rolling vine left”: how far is its own.
+            said = False
+        where = max(
+            (k for k, e in enumerate(mine) if e.turn != 0), default=min(usual_turn(pattern.name), len(mine)) - 1
+        )
+        if said and not own and where < len(mine) - 1 and max(size, abs(turn or 0)) > 2:
+            # A half turn in a step whose turn is usually a quarter: teachers put it on other counts.
+            state = state.asked(slots[where][0], Doubt.FIGURE)
+        unread = ", ".join((*move.unknown, *move.slips))
+        for k, ((at, length), event) in enumerate(zip(slots, mine, strict=True)):
+            foot = given[k] if given else _on_side(event.foot, lead)
+            own_turn = event.turn if event.turn is None else event.turn * (1 if lead == "R" else -1)
+            this, far = ((turn, size) if k == where else (0, 0)) if said else (own_turn, 0)
+            if not turns:
+                this, far = 0, 0
+            cue = " ".join(move.name) if k == 0 else ""
+            moved = replace(
+                event, start=at, length=length, cue=cue, foot=_FOOT[foot], turn=this, size=far, unread=unread
+            )
+            state = state.put(moved)
+        return state
+
+    def _lead(self, move: Move, pattern: StepPattern, turn: int | None, at: Fraction) -> tuple[State, str]:
+        """The foot a known step begins with: said, by its side, by its way, else the free one."""
+        pivots = any(e.name in ("pivot", "unwind") for e in pattern.events)
+        lead = move.feet[0] if move.feet and move.feet[0] in OTHER else ""
+        if not lead and move.side and not (pivots and move.turns and not move.feet and move.size is not None):
+            lead = move.side
+        if pivots and move.way in OTHER and (not lead or (lead == move.way and len(move.feet) == 1)):
+            return self, OTHER[move.way]
+        if not lead and pivots and turn:
+            return self, "R" if turn < 0 else "L"
+        if not lead and move.way in OTHER and any(e.turn for e in pattern.events) and not pivots:
+            lead = move.way
+        if lead:
+            return self, lead
+        if self.weight in OTHER:
+            return self, OTHER[self.weight]
+        return self.asked(at, Doubt.FOOT).dearer(GUESSED), self.lead or (move.way if move.way in OTHER else "R")
+
+
+def _on_side(foot: Foot, lead: str) -> str:
+    found = {Foot.RIGHT: "R", Foot.LEFT: "L", Foot.BOTH: "B", Foot.NONE: ""}[foot]
+    return found if lead == "R" else OTHER.get(found, found)
+
+
+def mirrored(event: Event, change: Callable[[Event], Event]) -> Event:
+    """An event changed, with its foot and its turn on the other side."""
+    swap = {Foot.RIGHT: Foot.LEFT, Foot.LEFT: Foot.RIGHT}
+    turn = None if event.turn is None else -event.turn
+    return change(replace(event, foot=swap.get(event.foot, event.foot), turn=turn, angle=-event.angle))

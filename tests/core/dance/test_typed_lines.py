@@ -1,0 +1,170 @@
+"""Lines as strangers type them, each with its feet, turns and weight worked out by hand.
+
+``while_written.txt`` was at hand while the reader was made; ``after.txt`` was written when it was finished. What the
+moves are is common practice, no source. The rules that need no expected value hold for every line of both.
+"""
+
+import re
+import unittest
+from collections import Counter
+from pathlib import Path
+
+from tests.core.dance.typed_judge import Verdict, judge, short
+from vamos.core.dance.section_text import notation_of, read_notation
+from vamos.core.dance.sheet_csv import read_csv
+from vamos.core.dance.weight import follow
+from vamos.core.model.dance import Dance, Foot, Kind, Section
+from vamos.core.time import Feel
+from vamos.errors import InputError
+
+ORDER = ("right", "asked", "marked", "refused", "no help", "silent")
+HERE = Path(__file__).parent / "typed_lines"
+
+
+def lines(name: str) -> list[tuple[str, str]]:
+    rows = (HERE / name).read_text(encoding="utf-8").splitlines()
+    found = [row.rpartition(" => ") for row in rows if row.strip() and not row.startswith("#")]
+    return [(text, wanted) for text, _, wanted in found]
+
+
+def best(text: str, wanted: str) -> Verdict:
+    """The verdict for the likeliest of the meanings that are right."""
+    return min((judge(text, w.strip()) for w in wanted.split(" ~ ")), key=lambda v: ORDER.index(v.kind))
+
+
+ALL = lines("while_written.txt") + lines("after.txt")
+
+
+class ReadTest(unittest.TestCase):
+    def test_each_is_read_or_asked_and_never_wrong_in_silence(self):
+        for name in ("while_written.txt", "after.txt"):
+            found: Counter[str] = Counter()
+            rows = lines(name)
+            for text, wanted in rows:
+                verdict = best(text, wanted)
+                found[verdict.kind] += 1
+                with self.subTest(text):
+                    self.assertIn(verdict.kind, ("right", "asked", "marked"), f"want {wanted}, got {verdict.got}")
+            self.assertGreaterEqual(found["right"], 0.94 * len(rows), (name, found))
+
+    def test_the_judge_sees_what_is_wrong(self):
+        """Each wanted value with its first foot swapped is no longer right."""
+        for text, wanted in ALL:
+            first = wanted.split(" ~ ")[0]
+            other = re.sub(r"[RL]", lambda m: {"R": "L", "L": "R"}[m.group()], first, count=1)
+            if other == first or " ~ " in wanted or "*" in first.split()[0]:
+                continue
+            with self.subTest(text):
+                self.assertNotEqual(judge(text, other).kind, "right")
+
+
+def read(text: str) -> str:
+    """What is danced, and what is asked, in one line."""
+    try:
+        events, _ = read_notation(text, Feel.STRAIGHT, {})
+    except InputError:
+        return "refused"
+    return short(events)
+
+
+def asked(text: str) -> bool:
+    try:
+        return any(e.doubt for e in read_notation(text, Feel.STRAIGHT, {})[0])
+    except InputError:
+        return True
+
+
+class RulesTest(unittest.TestCase):
+    """What must hold whatever a line means."""
+
+    def test_capitals_spaces_and_a_final_stop_change_nothing(self):
+        for text, _ in ALL:
+            plain = read(text)
+            for changed in (text[:1].upper() + text[1:], f"  {text} ", text.replace(" ", "  "), text.rstrip(".") + "."):
+                if text.rstrip().endswith(("-", "–")) and changed.endswith("."):
+                    continue
+                with self.subTest(changed):
+                    self.assertEqual(read(changed), plain)
+
+    def test_left_and_right_swapped_is_the_mirror_image(self):
+        swap = {"R": "L", "L": "R", "r": "l", "l": "r", "+": "-", "-": "+"}
+        words = {
+            "RIGHT": "LEFT",
+            "LEFT": "RIGHT",
+            "right": "left",
+            "left": "right",
+            "rechts": "links",
+            "links": "rechts",
+            "R": "L",
+            "L": "R",
+        }
+        form = re.compile(r"(?<![^\W_])(right|left|RIGHT|LEFT|rechts|links|R|L)(?![^\W_])")
+        for text, _ in ALL:
+            if not form.search(text) or re.search(
+                r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand", text
+            ):
+                continue
+            other = form.sub(lambda m: words[m.group()], text)
+            mirrored = re.sub(r"(?<=[\d&aex])[RLrl]|[+-](?=\d)", lambda m: swap[m.group()], read(text))
+            if "0&" in mirrored or "?" in mirrored or asked(text):
+                continue
+            with self.subTest(text):
+                self.assertEqual(read(other), mirrored)
+
+    def test_a_slip_of_the_finger_is_told_or_changes_nothing(self):
+        """One letter doubled in a word: the feet and turns stay, or something is asked."""
+        for text, _ in ALL:
+            for word in re.findall(r"[A-Za-zäöü]{5,}", text)[:2]:
+                slipped = text.replace(word, word[:2] + word[1:], 1)
+                try:
+                    events, _others = read_notation(slipped, Feel.STRAIGHT, {})
+                except InputError:
+                    continue
+                told = any(e.doubt or e.unread or e.turn is None for e in events) or any(
+                    s.wrong for s in follow(events, Foot.NONE)
+                )
+                with self.subTest(slipped):
+                    self.assertTrue(told or read(slipped) == read(text), short(events))
+
+    def test_what_was_read_is_written_and_read_again(self):
+        """A section that was typed stands in its field as it was understood."""
+        for text, _ in ALL:
+            try:
+                events, others = read_notation(text, Feel.STRAIGHT, {})
+            except InputError:
+                continue
+            length = max(8, -(-int(max(e.start + e.length for e in events)) // 8) * 8)
+            section = Section("A", length, events, others=others)
+            again, _ = read_notation(notation_of(section, Dance("d", (section,))), Feel.STRAIGHT, {})
+            with self.subTest(text, written=notation_of(section, Dance("d", (section,)))):
+                self.assertEqual(short(again), short(events))
+
+    def test_what_takes_no_weight_moves_no_weight(self):
+        for text in ("arms up 1", "look right 1, look left 2", "shoulder R 1, shoulder L 2", "punch L 3", "clap 4"):
+            events, _ = read_notation(text, Feel.STRAIGHT, {})
+            with self.subTest(text):
+                self.assertEqual({e.foot for e in events}, {Foot.NONE})
+                self.assertEqual({e.kind for e in events}, {Kind.FREE})
+
+
+class TableTest(unittest.TestCase):
+    """Spreadsheets as people keep them: their own heads, counts from 1, merged cells, rows above the head."""
+
+    def test_their_heads_and_their_counts(self):
+        for text in (
+            "Section,Count,Move\nA,1,step R\nA,2,touch L\nA,3&,step L\n",
+            "sep=;\nTeil;Zähler;Schritt\nA;1;Schritt R\n;2;tippen L\n;3&;Schritt L\n",
+            "My dance\n\nStep\tBeat\nstep R\t1\ntouch L\t2\nstep L\t3&\n",
+        ):
+            with self.subTest(text):
+                (section,) = read_csv(text).dance.sections
+                self.assertEqual(short(section.events), "1R 2l 3L 3&R")
+
+    def test_merged_cells_go_on_with_the_section_above(self):
+        dance = read_csv("section,start,name,foot\nA,0,step,R\n,1,step,L\nB,0,step,R\n").dance
+        self.assertEqual([short(s.events) for s in dance.sections], ["1R 2L", "1R"])
+
+    def test_a_cell_too_many_is_told(self):
+        (remark,) = read_csv("section,start,name\nA,0,step R, big\n").remarks
+        self.assertIn("Row 2", remark)
+        self.assertIn("big", remark)
