@@ -130,7 +130,7 @@ class NewDanceTest(DanceCase):
 
     def test_a_turn_is_asked_once(self):
         """A half turn with no direction: both answers say where they lead; the answer turns the wall."""
-        self.write(self.field("Notation of the section"), "half turn R 1, hold 2-8")
+        self.write(self.field("Notation of the section"), "half turn 1, hold 2-8")
         self.window.page.go_to(self.first)
         self.app.processEvents()
         self.assertIn("A wall ends at 6:00, 2 walls", self.panel_text())

@@ -1136,6 +1136,7 @@
    <location filename="../core/dance/weight.py" />
    <location filename="../core/lesson/looking.py" />
    <location filename="../core/plan/movement.py" />
+   <location filename="../ui/stops/dance/paste_parts.py" />
    <source>right</source>
    <translation>rechts</translation>
   </message>
@@ -1146,6 +1147,7 @@
    <location filename="../core/dance/weight.py" />
    <location filename="../core/lesson/looking.py" />
    <location filename="../core/plan/movement.py" />
+   <location filename="../ui/stops/dance/paste_parts.py" />
    <source>left</source>
    <translation>links</translation>
   </message>
@@ -1429,6 +1431,21 @@
   </message>
   <message>
    <location filename="../core/dance/doubts.py" />
+   <source>it ends on the right foot</source>
+   <translation>es endet auf dem rechten Fuß</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>it ends on the left foot</source>
+   <translation>es endet auf dem linken Fuß</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>it keeps the weight</source>
+   <translation>das Gewicht bleibt</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
    <source>its foot is not known</source>
    <translation>der Fuß ist nicht bekannt</translation>
   </message>
@@ -1464,6 +1481,7 @@
   </message>
   <message>
    <location filename="../core/dance/facing.py" />
+   <location filename="../ui/stops/dance/paste_parts.py" />
    <source>turn ?</source>
    <translation>Drehung ?</translation>
   </message>
@@ -2087,6 +2105,11 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_made.py" />
+   <source>A restart at the end of a wall was left aside: the next wall begins there.</source>
+   <translation>Ein Neustart am Ende einer Wand wurde beiseitegelassen: Dort beginnt ohnehin die nächste.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_made.py" />
    <source>A restart was left aside: after which count is not known.</source>
    <translation>Ein Neustart wurde beiseitegelassen: nach welcher Zählzeit, ist nicht bekannt.</translation>
   </message>
@@ -2260,7 +2283,7 @@
   <message>
    <location filename="../core/dance/typed/taken.py" />
    <source>link</source>
-   <translation type="unfinished" />
+   <translation>Bindewort</translation>
   </message>
   <message>
    <location filename="../core/dance/wall_map.py" />
@@ -3739,6 +3762,7 @@
   </message>
   <message>
    <location filename="../core/model/dance.py" />
+   <location filename="../ui/stops/dance/paste_parts.py" />
    <source>both</source>
    <translation>both</translation>
   </message>
@@ -7274,6 +7298,17 @@
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <location filename="../ui/stops/dance/panel.py" />
+   <source>Paste a sheet…</source>
+   <translation>Blatt einfügen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/commands.py" />
+   <source>A step sheet from the clipboard: see what is understood, answer what is open, take it in.</source>
+   <translation>Ein Schrittblatt aus der Zwischenablage: sehen, was verstanden ist, beantworten, was offen ist, übernehmen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/commands.py" />
+   <location filename="../ui/stops/dance/panel.py" />
    <source>Read a sheet…</source>
    <translation>Ein Blatt lesen…</translation>
   </message>
@@ -7619,6 +7654,16 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/panel.py" />
+   <source>Take it in</source>
+   <translation>Übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/panel.py" />
+   <source>Undo takes it out again.</source>
+   <translation>Rückgängig nimmt es wieder heraus.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/panel.py" />
    <source>Write the first section</source>
    <translation>Den ersten Abschnitt schreiben</translation>
   </message>
@@ -7630,8 +7675,8 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/panel.py" />
-   <source>Write the counts of the first section, or read a sheet (CSV, JSON, Markdown, text).</source>
-   <translation>Schreib die Counts des ersten Abschnitts, oder lies ein Blatt (CSV, JSON, Markdown, Text).</translation>
+   <source>Write the counts of the first section, paste a sheet, or read one from a file.</source>
+   <translation>Schreib die Zählzeiten des ersten Abschnitts, füg ein Blatt ein oder lies eines aus einer Datei.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/panel.py" />
@@ -7765,6 +7810,102 @@
    <location filename="../ui/stops/dance/panel.py" />
    <source>count {count}</source>
    <translation>Count {count}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>Section 1: Lantern vine
+1-4 Vine R, touch
+5&amp;6 Shuffle fwd L, R, L
+7-8 Rock fwd R, recover L</source>
+   <translation>Abschnitt 1: Laternenranke
+1-4 Weinranke R, Tap
+5&amp;6 Shuffle vor L, R, L
+7-8 Wiege vor R, zurück L</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>The sheet as it was pasted</source>
+   <translation>Das Blatt, wie es eingefügt wurde</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>Paste a sheet</source>
+   <translation>Blatt einfügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>Leave all as it was</source>
+   <translation>Alles lassen, wie es war</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>Nothing changes before you take it in.</source>
+   <translation>Nichts ändert sich, bevor du es übernimmst.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>As it was pasted</source>
+   <translation>Wie eingefügt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>As it will stand on the page</source>
+   <translation>Wie es auf der Seite stehen wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>{questions} open.</source>
+   <translation>{questions} offen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>{known} of {all} words understood, {names} kept as names (dotted).</source>
+   <translation>{known} von {all} Wörtern verstanden, {names} als Namen behalten (gepunktet).</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>{number} more remarks.</source>
+   <translation>{number} weitere Bemerkungen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>There is no sheet here yet that could be taken in.</source>
+   <translation>Hier ist noch kein Blatt, das übernommen werden könnte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>The sheet is taken in; Undo takes it out again.</source>
+   <translation>Das Blatt ist übernommen; Rückgängig nimmt es wieder heraus.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>Paste the sheet here (Ctrl+V), or type it as in the example.</source>
+   <translation>Füg das Blatt hier ein (Strg+V) oder schreib es wie im Beispiel.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>Every question is answered. Take it in?</source>
+   <translation>Alle Fragen sind beantwortet. Übernehmen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>question</source>
+   <translation>Frage</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>questions</source>
+   <translation>Fragen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
+   <source>0   Later, on the page</source>
+   <translation>0   Später, auf der Seite</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste_parts.py" />
+   <source>The counts as the page will show them</source>
+   <translation>Die Zählzeiten, wie die Seite sie zeigen wird</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/section.py" />

@@ -114,6 +114,7 @@ class Window(QMainWindow):
         self.keys.show_actions(self.actions_bound)
         self.keys.page_shown = lambda: not self.stop.wide
         self.keys.to_count = lambda n: self.page.go_to(self.page.current, Fraction(n))
+        self.keys.to_view = lambda n: self.center.view is not None and self.center.view.number_key(n)
         self.keys.to_page = self.desk.show_page
         self.keys.letters = LETTERS.get()
         for number, stop in enumerate(STOPS, 1):
@@ -137,6 +138,10 @@ class Window(QMainWindow):
         """Before there is a song: the first section, at an even pulse."""
         self.go_to_stop("Dance")
         self.do_main()
+
+    def _make_room(self) -> None:
+        view = self.center.view
+        self.side.setVisible(view is None or not view.alone)
 
     def _build_frame(self) -> None:
         self.side = Side(self.mirror, self.buttons, self.panel)
@@ -193,6 +198,7 @@ class Window(QMainWindow):
         self.desk.stale.connect(self.refresh)
         self.desk.focus_wished.connect(self._focus_on)
         self.route.chosen.connect(self.go_to_stop)
+        self.center.view_changed.connect(self._make_room)
         self.center.view_changed.connect(self.refresh)
         self.page.moved.connect(self._moved)
         self.page.count_chosen.connect(lambda: self.room.count_chosen())

@@ -288,6 +288,7 @@ class RefusedTest(FolderCase):
             ("j.csv", "section,start,foot\nA,0,sideways\n", "“sideways” is not a foot; write R, L or both"),
             ("k.csv", "section,start,set\nA,0,easy\n", "the set “easy” has no row of its own"),
             ("l.md", f"## A ({'9' * 5000} counts)\n", "is not a number of counts"),
+            ("m.md", "- Sequence: `400*hold:4096`\n\n## A (8 counts)\n1-4 vine R\n", "at most 20000 can be read"),
             ("n.md", "## A (1000000 counts)\n", "it is 1 to 512"),
             (
                 "o.json",
@@ -298,13 +299,6 @@ class RefusedTest(FolderCase):
             ("q.md", "## A (8)\n\nvine R 1-4, rock L 5, recover R 5\n", "line 3: column"),
         ):
             self.refuse(name, content, pattern)
-
-    def test_a_sequence_that_never_ends_is_told(self):
-        path = self.folder / "m.md"
-        path.write_text("- Sequence: `400*hold:4096`\n\n## A (8 counts)\n1-4 vine R\n")
-        found = read_sheet_file(path)
-        self.assertEqual([i.kind for i in found.dance.sequence], [ItemKind.WALL])
-        self.assertIn("at most 20000 can be read", found.remarks[0])
 
     def test_no_such_file(self):
         with self.assertRaises(MissingError):

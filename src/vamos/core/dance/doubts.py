@@ -7,7 +7,7 @@ from dataclasses import replace
 from fractions import Fraction
 
 from vamos.core.dance.steps import swapped
-from vamos.core.model.dance import Doubt, Event, Foot, Section
+from vamos.core.model.dance import Doubt, Event, Foot, Kind, Section
 from vamos.core.time import count_name
 from vamos.language import marked, tr
 
@@ -27,7 +27,10 @@ _QUESTIONS = {
 
 def question(event: Event, section: Section) -> str:
     """What is asked about a move."""
-    words = event.unread if event.doubt is Doubt.NAME and event.unread else event.cue or event.name or str(event.kind)
+    words = event.cue or event.name or str(event.kind)
+    if event.doubt is Doubt.NAME and event.unread:
+        together = event.unread.replace(", ", " ")
+        words = together if together in words else event.unread
     return tr(
         _QUESTIONS[event.doubt],
         words=words,
@@ -47,7 +50,15 @@ def answers(section: Section, event: Event) -> Iterator[tuple[str, Section]]:
         yield tr("the other side, {where}", where=where), replace(section, events=events)
     if event.doubt is Doubt.TURNS:
         yield tr("it turns once"), _settled(replace(section, events=_once(section, event)), event)
-    if event.doubt in (Doubt.NAME, Doubt.COUNTS, Doubt.FIGURE, Doubt.LINE):
+    if event.doubt in (Doubt.NAME, Doubt.COUNTS) and event.foot is Foot.NONE:
+        for words, foot, kind in (
+            (tr("it ends on the right foot"), Foot.RIGHT, Kind.STEP),
+            (tr("it ends on the left foot"), Foot.LEFT, Kind.STEP),
+            (tr("it keeps the weight"), Foot.NONE, Kind.FREE),
+        ):
+            new = replace(_plain(event), foot=foot, kind=kind)
+            yield words, _settled(replace(section, events=_with(section, event, new)), new)
+    elif event.doubt in (Doubt.NAME, Doubt.COUNTS, Doubt.FIGURE, Doubt.LINE):
         bare = replace(_plain(event), foot=Foot.NONE, turn=event.turn)
         yield tr("its foot is not known"), _settled(replace(section, events=_with(section, event, bare)), bare)
 

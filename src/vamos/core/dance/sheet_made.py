@@ -125,6 +125,9 @@ class WrittenSheet:
                 before += section.length or 0
         for cut, here in rows:
             after = cut.after if cut.after is not None else here
+            if after is not None and after == wall:
+                self.remarks.append(tr("A restart at the end of a wall was left aside: the next wall begins there."))
+                continue
             if after is None or not 0 < after < wall:
                 self.remarks.append(tr("A restart was left aside: after which count is not known."))
                 continue

@@ -14,12 +14,19 @@ from vamos.ui.parts.theme import Theme
 class CenterView(QWidget):
     """A view in the place of the page. Playing, stepping and tapping go to it when it says so."""
 
+    #: It needs the whole width: nothing stands beside it.
+    alone = False
+
     def toggle(self) -> bool:
         """Play or stop; False leaves it to the song."""
         return False
 
     def step(self, frames: int) -> bool:
         """So many frames on; False leaves it to the song."""
+        return False
+
+    def number_key(self, number: int) -> bool:
+        """A digit was pressed; False leaves it."""
         return False
 
     def refresh(self) -> None:

@@ -34,7 +34,7 @@ _OF_FIELDS = {
     ]
 }
 _UNDOING = ("Ctrl+Z", "Ctrl+Shift+Z")
-_COUNTS = {Qt.Key(Qt.Key.Key_1 + n): n for n in range(8)}
+_NUMBERS = {Qt.Key(Qt.Key.Key_0 + n): n for n in range(10)}
 
 
 class Keys(QObject):
@@ -53,6 +53,8 @@ class Keys(QObject):
         self.page_shown: Callable[[], bool] = lambda: True
         self.letters = True
         self.to_count: Callable[[int], object] = lambda _n: None
+        #: A digit goes to the view in the place of the page first; whether it took it.
+        self.to_view: Callable[[int], bool] = lambda _n: False
         self.to_page: Callable[[], object] = lambda: None
         self.guard = TypingGuard(self)
         self.guard.typed.connect(
@@ -136,12 +138,16 @@ class Keys(QObject):
             return self.guard.ask(text, None, True)
         if entry is not None and (self.letters or text == " ") and self._may_change(widget, entry):
             run = entry.run
-        elif entry is None and key in _COUNTS and self.letters and self.page_shown():
-            count = _COUNTS[key]
-            run = lambda: self.to_count(count)  # noqa: E731 -- bound to this key
+        elif entry is None and key in _NUMBERS and self.letters:
+            number = _NUMBERS[key]
+            run = lambda: self._number(number)  # noqa: E731 -- bound to this key
         if event.isAutoRepeat() and (entry is None or not entry.action.repeats):
             return True
         return self.guard.ask(text, run, entry is not None and entry.action.at_once)
+
+    def _number(self, number: int) -> None:
+        if not self.to_view(number) and 1 <= number <= 8 and self.page_shown():
+            self.to_count(number - 1)
 
     def _may_change(self, widget: QWidget, entry: Bound) -> bool:
         if entry.action.scope is Scope.WATCHING and not entry.stop and not self.page_shown():

@@ -51,7 +51,10 @@ def set_role(widget: QWidget, role: str) -> None:
 def sentence(text: str) -> str:
     """A reason or problem as a sentence."""
     text = text.strip()
-    return text if not text else text[0].upper() + text[1:].rstrip(".") + "."
+    if not text:
+        return text
+    ended = text[-1] in "?!…"
+    return text[0].upper() + (text[1:] if ended else text[1:].rstrip(".") + ".")
 
 
 def set_words(words: QLabel, text: str) -> None:

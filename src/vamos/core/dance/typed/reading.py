@@ -9,7 +9,7 @@ from fractions import Fraction
 
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.dance.typed.lexicon import lexicon_for
+from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
@@ -53,7 +53,8 @@ def read_typed(
     for tokens in lines:
         found = read_line(places, tokens, lexicon, feel)
         if not found:
-            raise NotationError(text, clean.at(_back(tokens).start), _counts_wanted())
+            wrong = _first_wrong(places, tokens, lexicon, feel)
+            raise NotationError(text, clean.at(wrong.start), _counts_wanted())
         places = found
     best = places[0].state
     if not best.events:
@@ -71,6 +72,14 @@ def _back(tokens: list[Token]) -> Token:
                 return token
             last = token.value
     return next((t for t in reversed(tokens) if t.kind == "num" and t.value == last), tokens[0])
+
+
+def _first_wrong(places: list[Place], tokens: list[Token], lexicon: Lexicon, feel: Feel) -> Token:
+    """The count up to which a line cannot be read; the last one where all of it is needed."""
+    for end, token in enumerate(tokens):
+        if token.kind == "num" and not read_line(places, tokens[: end + 1], lexicon, feel):
+            return token
+    return _back(tokens)
 
 
 def _counts_wanted() -> str:

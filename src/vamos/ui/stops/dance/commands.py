@@ -23,6 +23,7 @@ from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
 from vamos.ui.parts.text import sentence
+from vamos.ui.stops.dance.paste import PasteView
 from vamos.ui.stops.dance.wall_map import WallMap
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
@@ -56,6 +57,13 @@ ACTIONS = (
         "wall_map", tr("Wall map"), "W", "Dance", tr("The whole sequence as a picture; again goes back to the page.")
     ),
     Action(
+        "paste_sheet",
+        tr("Paste a sheet…"),
+        "Ctrl+V",
+        "Dance",
+        tr("A step sheet from the clipboard: see what is understood, answer what is open, take it in."),
+    ),
+    Action(
         "read_sheet", tr("Read a sheet…"), "", "Dance", tr("Take the dance from a CSV, JSON, Markdown or text file.")
     ),
     Action(
@@ -79,6 +87,8 @@ class DanceCommands:
         self._desk = desk
         self.map = WallMap(self._drawing)
         desk.center.add(self.map)
+        self.pasted = PasteView(desk)
+        desk.center.add(self.pasted)
 
     @property
     def scope(self) -> DocumentScope:
@@ -243,6 +253,11 @@ class DanceCommands:
                 self._desk.page.go_to(number, Fraction(max(0, int(start - line.first))))
                 return
         self._desk.tell(tr("No line of the page dances that; look at the sequence."))
+
+    def paste_sheet(self) -> None:
+        """What is in the clipboard, in its own view; nothing is taken in yet."""
+        self._desk.show_view(self.pasted)
+        self.pasted.paste()
 
     def read_sheet(self) -> None:
         path = self._desk.ask_open(tr("Read a sheet"), tr("Count sheets (*.csv *.json *.md *.txt)"))

@@ -61,6 +61,8 @@ class DanceRoom(Room):
         return StopState(", ".join(words) + (tr(", {wrong} to check", wrong=wrong) if wrong else ""), not wrong)
 
     def main_action(self) -> MainAction | None:
+        if self.desk.center.view is self.commands.pasted:
+            return MainAction(tr("Take it in"), self.commands.pasted.take_in, tr("Undo takes it out again."))
         if not self.desk.project.dance.sections:
             return MainAction(tr("Write the first section"), self.commands.new_section)
         return MainAction(
@@ -74,8 +76,8 @@ class DanceRoom(Room):
         do, dance = self.commands, self.desk.project.dance
         if not dance.sections:
             panel.plain_head(tr("No dance written yet"))
-            panel.say(tr("Write the counts of the first section, or read a sheet (CSV, JSON, Markdown, text)."))
-            panel.buttons((tr("Read a sheet…"), do.read_sheet, ""))
+            panel.say(tr("Write the counts of the first section, paste a sheet, or read one from a file."))
+            panel.buttons((tr("Paste a sheet…"), do.paste_sheet, ""), (tr("Read a sheet…"), do.read_sheet, ""))
             panel.say(tr("Without a sheet, every eight of the song becomes a clip."))
             return
         line = self.desk.line()
@@ -85,7 +87,11 @@ class DanceRoom(Room):
         else:
             panel.plain_head(tr("This line is not danced"))
             panel.say(tr("Go to a line of the dance to write on it."))
-        panel.buttons((tr("New section"), do.new_section, ""), (tr("Write the sheet…"), do.write_sheet, ""))
+        panel.buttons(
+            (tr("New section"), do.new_section, ""),
+            (tr("Paste a sheet…"), do.paste_sheet, ""),
+            (tr("Write the sheet…"), do.write_sheet, ""),
+        )
         self._sequence(panel)
         self._problems(panel)
         fill_follows(panel, dance, self.desk.session.facts.dance)

@@ -1,0 +1,264 @@
+"""Paste a sheet: left the text with what each word was taken for, right the counts, below one question at a time.
+
+Nothing is taken in before it is confirmed; taking it in is one step that can be undone.
+"""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from fractions import Fraction
+from functools import partial
+from math import floor
+
+from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtGui import QGuiApplication
+from PyQt6.QtWidgets import QHBoxLayout, QPlainTextEdit, QScrollArea, QVBoxLayout, QWidget
+
+from vamos.core.dance.checks import Problem, problems_of
+from vamos.core.dance.offers import Offer, offers_at
+from vamos.core.dance.sheet_pasted import read_pasted
+from vamos.core.dance.sheet_text import LineIs, TextRead
+from vamos.core.dance.typed.taken import WordIs, words_taken
+from vamos.core.edit import dance as edit
+from vamos.core.model.dance import Dance
+from vamos.errors import InputError
+from vamos.language import tr
+from vamos.ui.desk import Desk
+from vamos.ui.frame.center import CenterView
+from vamos.ui.parts.buttons import Button
+from vamos.ui.parts.flow import FlowLayout
+from vamos.ui.parts.some import some
+from vamos.ui.parts.text import label, plural, sentence
+from vamos.ui.parts.theme import DAY, Theme, font
+from vamos.ui.stops.dance.paste_parts import CountsPicture, TakenFor
+from vamos.ui.work.scope import DocumentScope, OfDocument
+
+#: Reading waits until no key was pressed for so long, in milliseconds.
+_REST_MS = 200
+_MOST_ANSWERS = 6
+_EXAMPLE = tr("Section 1: Lantern vine\n1-4 Vine R, touch\n5&6 Shuffle fwd L, R, L\n7-8 Rock fwd R, recover L")
+#: Problems that are questions about the moves themselves.
+_OPEN = ("doubt", "name", "turn", "weight")
+
+
+class PasteView(CenterView):
+    """A pasted sheet until it is taken in or left."""
+
+    alone = True
+    read = OfDocument[TextRead | None](lambda: None)
+    #: The dance with the answers that were given.
+    dance = OfDocument[Dance | None](lambda: None)
+
+    def __init__(self, desk: Desk):
+        super().__init__()
+        self._desk = desk
+        self._theme: Theme = DAY
+        self._refused = ""
+        self._skipped: set[tuple[str, Fraction | None, str]] = set()
+        self._offers: tuple[Offer, ...] = ()
+        self.text = QPlainTextEdit()
+        self.text.setAccessibleName(tr("The sheet as it was pasted"))
+        self.text.setPlaceholderText(_EXAMPLE)
+        self.text.setFont(font(11.5))
+        self.text.setTabChangesFocus(True)
+        self.marks = TakenFor(some(self.text.document()))
+        self.picture = CountsPicture()
+        self._wait = QTimer(self)
+        self._wait.setSingleShot(True)
+        self._wait.setInterval(_REST_MS)
+        self._wait.timeout.connect(self._read)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName(tr("Paste a sheet"))
+        self._build()
+        self.text.textChanged.connect(self._wait.start)
+
+    @property
+    def scope(self) -> DocumentScope:
+        return self._desk.scope
+
+    def _build(self) -> None:
+        self.area = QScrollArea()
+        self.area.setWidgetResizable(True)
+        self.area.setWidget(self.picture)
+        sides = QHBoxLayout()
+        sides.setSpacing(24)
+        for title, widget, stretch in (
+            (tr("As it was pasted"), self.text, 4),
+            (tr("As it will stand on the page"), self.area, 5),
+        ):
+            down = QVBoxLayout()
+            down.addWidget(label(title, "head"))
+            down.addWidget(widget, 1)
+            sides.addLayout(down, stretch)
+        self.question = label("", "head", wrap=True)
+        self.told = label("", "soft", wrap=True)
+        self.answers = QWidget()
+        self._flow = FlowLayout(self.answers)
+        self.back = Button(tr("Leave all as it was"), self._desk.show_page)
+        ends = QHBoxLayout()
+        ends.addWidget(self.told, 1)
+        ends.addWidget(self.back)
+        down = QVBoxLayout(self)
+        down.setContentsMargins(24, 14, 24, 14)
+        down.setSpacing(10)
+        down.addLayout(sides, 1)
+        down.addWidget(self.question)
+        down.addWidget(self.answers)
+        down.addLayout(ends)
+
+    # --- text in -------------------------------------------------------------------------
+
+    def open_with(self, text: str) -> None:
+        """Begin with a text, read at once."""
+        self.scope.at_end(self, self.forget)
+        self.text.setPlainText(text)
+        self._read()
+
+    def paste(self) -> None:
+        """Begin with what is in the clipboard."""
+        board = QGuiApplication.clipboard()
+        self.open_with(board.text() if board is not None else "")
+
+    def forget(self) -> None:
+        self._wait.stop()
+        self.text.clear()
+        self._wait.stop()
+
+    def _read(self) -> None:
+        self._wait.stop()
+        self._skipped = set()
+        self.read, self.dance, self._refused = None, None, ""
+        text = self.text.toPlainText()
+        if text.strip():
+            try:
+                self.read = read_pasted(text)
+                self.dance = self.read.dance
+            except InputError as error:
+                self._refused = error.what
+        self.refresh()
+
+    # --- what is shown -------------------------------------------------------------------
+
+    def open_questions(self) -> list[Problem]:
+        """What is to be asked, in the order of the sheet."""
+        if self.dance is None:
+            return []
+        order = {s.name: k for k, s in enumerate(self.dance.sections)}
+        found = [p for p in problems_of(self.dance) if p.kind in _OPEN and p.section in order and p.start is not None]
+        left = [p for p in found if (p.section, p.start, p.text) not in self._skipped]
+        return sorted(left, key=lambda p: (order[p.section], p.start or 0))
+
+    def refresh(self) -> None:
+        questions = self.open_questions()
+        now = questions[0] if questions else None
+        asked = (now.section, now.start) if now is not None and now.start is not None else None
+        self._offers = ()
+        if now is not None and self.dance is not None and now.start is not None:
+            self._offers = offers_at(self.dance, now.section, floor(now.start))[:_MOST_ANSWERS]
+        lines = self.read.lines if self.read is not None else ()
+        self.marks.show_lines(lines, self._line_of(asked), self._theme)
+        self.picture.show_dance(self.dance, asked, self._theme)
+        if asked is not None:
+            self.area.ensureVisible(0, self.picture.place_of(*asked) + 60)
+        self._show_question(now, len(questions))
+
+    def _line_of(self, asked: tuple[str, Fraction] | None) -> int | None:
+        """The line of the text that a count was typed in, by the counts that stand in its section's lines."""
+        if asked is None or self.read is None:
+            return None
+        section, start = asked
+        lines = [x for x in self.read.lines if x.section == section and x.taken in (LineIs.MOVES, LineIs.OPEN)]
+        best = None
+        for line in lines:
+            words = (line.text[w.start : w.end] for w in words_taken(line.text) if w.taken is WordIs.COUNT)
+            counts = [int(word) for word in words if word.isascii() and word.isdigit()]
+            if counts and Fraction((min(counts) - 1) % 8) <= max(Fraction(0), start) % 8:
+                best = line.number
+        return best if best is not None else (lines[0].number if lines else None)
+
+    def _show_question(self, now: Problem | None, number: int) -> None:
+        while self._flow.count():
+            item = self._flow.takeAt(0)
+            widget = item.widget() if item is not None else None
+            if widget is not None:
+                widget.hide()
+                widget.deleteLater()
+        if self._refused:
+            self.question.setText(sentence(self._refused))
+        elif self.dance is None:
+            self.question.setText(tr("Paste the sheet here (Ctrl+V), or type it as in the example."))
+        elif now is None:
+            self.question.setText(tr("Every question is answered. Take it in?"))
+        else:
+            self.question.setText(sentence(now.text))
+            for k, offer in enumerate(self._offers):
+                words = f"{k + 1}   {sentence(offer.words).rstrip('.')}"
+                self._flow.addWidget(Button(words, partial(self.answer, k)))
+            self._flow.addWidget(Button(tr("0   Later, on the page"), self.skip))
+        self.answers.updateGeometry()
+        self.told.setText(self._what_was_read(number))
+
+    def _what_was_read(self, questions: int) -> str:
+        if self.read is None:
+            return tr("Nothing changes before you take it in.")
+        words = [w for x in self.read.lines if x.taken is LineIs.MOVES for w in words_taken(x.text)]
+        names = sum(w.taken is WordIs.NAME for w in words)
+        out = []
+        if questions:
+            out.append(tr("{questions} open.", questions=plural(questions, "question")))
+        if words:
+            out.append(
+                tr(
+                    "{known} of {all} words understood, {names} kept as names (dotted).",
+                    known=len(words) - names,
+                    all=len(words),
+                    names=names,
+                )
+            )
+        out += [sentence(r) for r in self.read.remarks[:3]]
+        if len(self.read.remarks) > 3:
+            out.append(tr("{number} more remarks.", number=len(self.read.remarks) - 3))
+        return " ".join(out)
+
+    # --- answers -------------------------------------------------------------------------
+
+    def answer(self, number: int) -> None:
+        """Take an answer of the open question; the next one comes."""
+        if self.dance is None or number >= len(self._offers):
+            return
+        self.dance = edit.take_offer(replace(self._desk.project, dance=self.dance), self._offers[number]).dance
+        self.refresh()
+        self.setFocus()
+
+    def skip(self) -> None:
+        """The question stays open; the page shows it under To check."""
+        questions = self.open_questions()
+        if questions:
+            self._skipped = self._skipped | {(questions[0].section, questions[0].start, questions[0].text)}
+            self.refresh()
+            self.setFocus()
+
+    def take_in(self) -> None:
+        """The dance becomes the project's, in one step."""
+        if self._wait.isActive():
+            self._read()
+        dance, read = self.dance, self.read
+        if dance is None or read is None:
+            self._desk.tell(tr("There is no sheet here yet that could be taken in."))
+            return
+        told = " ".join([tr("The sheet is taken in; Undo takes it out again."), *read.remarks])
+        self._desk.do(tr("Paste a sheet"), lambda p: edit.set_dance(p, dance), told)
+        self._desk.show_page()
+
+    def number_key(self, number: int) -> bool:
+        """1 to 6 answer, 0 leaves the question for later."""
+        if number:
+            self.answer(number - 1)
+        else:
+            self.skip()
+        return True
+
+    def set_theme(self, theme: Theme) -> None:
+        self._theme = theme
+        if self.isVisible():
+            self.refresh()
