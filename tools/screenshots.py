@@ -41,9 +41,9 @@ def practise(project: Path) -> None:
         output = replace(found.output, longest_side=640, speeds=(Fraction(1), Fraction(1, 2)))
         write_pack(replace(found, output=output), project.parent, Path(folder) / "pack")
         page.open(Path(folder) / "pack" / PAGE)
-        page.until("film.readyState >= 2")
+        page.until("picture.live.el.readyState >= 2")
         page.key("3")
-        page.until("!film.seeking")
+        page.until("!picture.live.el.seeking")
         page.picture(OUT / "practise.png")
 
 

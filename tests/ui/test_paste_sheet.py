@@ -69,10 +69,10 @@ class PasteTest(WindowCase):
         self.assertIs(self.window.center.view, self.view)
         self.assertEqual(self.dance(), before)
         self.assertEqual([s.name for s in self.view.dance.sections], ["Section 1: Lantern vine", "Section 2"])
-        looks = dict((w, (weight, under)) for w, weight, under in self.formats(15))
+        looks = {w: (weight, under) for w, weight, under in self.formats(15)}
         self.assertEqual(looks["Paper"][1], "DotLine")
         self.assertEqual(looks["7"][0], 800)
-        self.assertEqual(dict((w, u) for w, _, u in self.formats(7))["left"], "SingleUnderline")
+        self.assertEqual({w: u for w, _, u in self.formats(7)}["left"], "SingleUnderline")
         self.assertIn("kept as names", self.view.told.text())
 
     def test_questions_are_answered_with_keys_and_one_undo_takes_it_out(self):

@@ -4601,8 +4601,8 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
-   <source>Ladder</source>
-   <translation>Leiter</translation>
+   <source>From – to</source>
+   <translation>Von – bis</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -4613,14 +4613,55 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
+   <source>Full screen</source>
+   <translation>Vollbild</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
    <location filename="../ui/stops/pack/files_table.py" />
    <source>Speed</source>
    <translation>Tempo</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Slower</source>
+   <translation>Langsamer</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Faster</source>
+   <translation>Schneller</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Ladder</source>
+   <translation>Leiter</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Build-up</source>
+   <translation>Aufbau</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Place</source>
+   <translation>Stelle</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Chapters</source>
+   <translation>Kapitel</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
    <source>View and side</source>
    <translation>Ansicht und Seite</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Volume</source>
+   <translation>Lautstärke</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -4656,8 +4697,8 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
-   <source>Space plays. Left and right go a count back and on, 1 to 8 to that count. L loops, T is the ladder of speeds, minus and plus change the speed, V the view, N and P go to the next and previous section, J to the next step of the lesson, K ticks what you can dance.</source>
-   <translation>Die Leertaste spielt. Links und rechts gehen einen Count zurück und weiter, 1 bis 8 zu diesem Count. L ist die Schleife, T die Leiter der Tempi, minus und plus ändern das Tempo, V die Ansicht, N und P gehen zum nächsten und vorigen Abschnitt, J zum nächsten Schritt der Stunde, K hakt ab, was du tanzen kannst.</translation>
+   <source>Space plays. Left and right go a count back and on, 1 to 8 to that count. Minus and plus change the speed, V the view, L loops, R takes a stretch from a count to a count. T is the ladder of speeds, B the build-up of all sections, J the next step of the lesson. N and P go to the next and previous section, K ticks what you can dance, F fills the screen.</source>
+   <translation>Die Leertaste spielt. Links und rechts gehen eine Zählzeit zurück und weiter, 1 bis 8 zu dieser Zählzeit. Minus und Plus ändern das Tempo, V die Ansicht, L wiederholt, R nimmt ein Stück von einer Zählzeit bis zu einer anderen. T ist die Tempoleiter, B der Aufbau aller Abschnitte, J der nächste Schritt der Stunde. N und P gehen zum nächsten und vorigen Abschnitt, K hakt ab, was du tanzen kannst, F füllt den Bildschirm.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -4666,18 +4707,18 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
-   <source>This film cannot be played: {file}. Keep this page in the folder it came in, with its folder clips.</source>
-   <translation>Dieser Film lässt sich nicht abspielen: {file}. Lass diese Seite in dem Ordner, in dem sie kam, mit ihrem Ordner clips.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/students/page.js" />
-   <source>Up a rung: {speed}</source>
-   <translation>Eine Stufe höher: {speed}</translation>
+   <source>From the first to {title}</source>
+   <translation>Vom ersten bis {title}</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
    <source>That was the lesson.</source>
    <translation>Das war die Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>This browser has no way to play exact sound.</source>
+   <translation>Dieser Browser kann keinen genauen Ton spielen.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
@@ -4688,6 +4729,46 @@
    <location filename="../ui/window.py" />
    <source>Stop</source>
    <translation>Anhalten</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>No sound device answers, so nothing can be heard or seen. Connect one and press Play again.</source>
+   <translation>Kein Tongerät antwortet, darum ist nichts zu hören und zu sehen. Schließ eines an und drück noch einmal auf Spielen.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>This count is outside the loop.</source>
+   <translation>Diese Zählzeit liegt außerhalb der Wiederholung.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>From {count}. Now the count it goes to.</source>
+   <translation>Von {count}. Nun die Zählzeit, bis zu der es geht.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>From {first} to {last}</source>
+   <translation>Von {first} bis {last}</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>All of the section.</source>
+   <translation>Der ganze Abschnitt.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>Choose the first count, then the last one.</source>
+   <translation>Wähl die erste Zählzeit, dann die letzte.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>This film cannot be played: {file}. Keep this page in the folder it came in, with its folder clips.</source>
+   <translation>Dieser Film lässt sich nicht abspielen: {file}. Lass diese Seite in dem Ordner, in dem sie kam, mit ihrem Ordner clips.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>This sound cannot be read: {file}. Keep this page in the folder it came in, with its folder sound.</source>
+   <translation>Dieser Ton lässt sich nicht lesen: {file}. Lass diese Seite in ihrem Ordner, mit dem Ordner sound.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
@@ -4722,6 +4803,11 @@
   </message>
   <message>
    <location filename="../core/pack/students_page.py" />
+   <source>The whole dance</source>
+   <translation>Der ganze Tanz</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students_page.py" />
    <source>to {}</source>
    <translation>zu {}</translation>
   </message>
@@ -4739,11 +4825,6 @@
    <location filename="../core/pack/students_page.py" />
    <source>, sound: {sound}</source>
    <translation>, Ton: {sound}</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/students_page.py" />
-   <source>The whole dance</source>
-   <translation>Der ganze Tanz</translation>
   </message>
   <message>
    <location filename="../core/pack/summary.py" />
@@ -9255,11 +9336,6 @@
    <location filename="../ui/stops/lesson/commands.py" />
    <source>Once less</source>
    <translation>Einmal weniger</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/commands.py" />
-   <source>Slower</source>
-   <translation>Langsamer</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/commands.py" />

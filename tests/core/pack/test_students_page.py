@@ -1,5 +1,6 @@
 """The page for students in a real browser: it plays, loops, keeps its place; and captions read by another library."""
 
+import base64
 import json
 import shutil
 import tempfile
@@ -8,12 +9,14 @@ from dataclasses import replace
 from fractions import Fraction as F
 from pathlib import Path
 
+import numpy as np
 import webvtt as vtt
 
 from tests.core.pack.browser import CHROMIUM, Browser
 from tests.core.pack.test_verify import small_project
-from tests.support import FolderCase
+from tests.support import FolderCase, write_song
 from vamos.core.dance.notation import parse_line
+from vamos.core.media.sound import read_sound
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.pack.captions import webvtt
 from vamos.core.pack.manifest import read_manifest
@@ -41,6 +44,19 @@ CONTRAST = """
 """
 
 
+#: Twelve rounds of the section laid down by the page's own player on a clock that is rendered as fast as it goes.
+OFFLINE = """
+(async () => {
+  const p = new Player(), n = Math.round(4 * 48000 / SPEED);
+  p.ctx = new OfflineAudioContext(1, 24000 + 12 * n + 1000, 48000);
+  p.out = p.ctx.createGain();
+  p.out.connect(p.ctx.destination);
+  await p.play(core(), SPEED, 0, Infinity, 0.5);
+  return (await p.ctx.startRendering()).getChannelData(0);
+})()
+"""
+
+
 @unittest.skipUnless(CHROMIUM, "chromium is not installed; ./check installs it on Debian")
 class PageTest(FolderCase):
     """A pack of two sections at two speeds, with a run-through."""
@@ -55,6 +71,8 @@ class PageTest(FolderCase):
         sections = (Section("A </script> & b", 8, moves), Section("Back", 8))
         dance = Dance("Harbour", sections, (Item(ItemKind.WALL),))
         output = replace(project.output, speeds=(F(1), F(1, 2)))
+        # A song of clicks, so that every beat can be found again.
+        write_song(cls.made / "s.wav", 120, 12)
         write_pack(replace(project, dance=dance, output=output), cls.made, cls.made / "pack")
 
     def setUp(self) -> None:
@@ -65,91 +83,196 @@ class PageTest(FolderCase):
         found = Browser(width, height, dark)
         self.addCleanup(found.__exit__)
         found.open(self.out / PAGE)
-        found.until("film.readyState >= 2")
+        found.until("picture.live.el.readyState >= 2 && !picture.live.el.seeking")
         return found
+
+    def floats(self, page: Browser, script: str) -> np.ndarray:
+        """Float32 samples that a script of the page gives back."""
+        text = page.run(
+            f"(async () => {{ const x = await ({script}), u = new Uint8Array(x.buffer, x.byteOffset, x.byteLength);"
+            " let s = ''; for (let i = 0; i < u.length; i += 8192) s += String.fromCharCode(...u.subarray(i, i + 8192));"
+            " return btoa(s); })()"
+        )
+        return np.frombuffer(base64.b64decode(text), "<f4")
 
     def test_it_plays_and_counts_in_step(self):
         """Space plays; the count shown is that of the manifest at the frame on show; digits go to their count."""
         page = self.browser()
         self.assertEqual(page.run("document.querySelectorAll('#sections button').length"), 2)
-        self.assertEqual(page.run("film.paused"), True)
+        self.assertEqual(page.run("player.playing"), False)
         page.key(" ")
-        page.until("!film.paused && film.currentTime > 1.2")
+        page.until("player.playing && now_s() > film().from + 1.2 && !picture.live.el.paused")
         page.key(" ")
-        page.until("film.paused")
-        entry = {c.file: c for c in read_manifest(self.out).clips}[page.run("loaded.file")]
+        page.until("!player.playing && picture.live.el.paused")
+        entry = {c.file: c for c in read_manifest(self.out).clips}[page.run("film().file")]
         for digit in "5281":
             page.key(digit)
-            page.until(f"place().count === loaded.first + {int(digit) - 1} && !film.seeking")
+            page.until(f"place() === film().first + {int(digit) - 1} && !picture.live.el.seeking")
             page.run("new Promise(requestAnimationFrame)")
-            frame = page.run("Math.floor(film.currentTime * loaded.rate + 0.5)")
+            frame = page.run("Math.floor(picture.live.el.currentTime * film().rate + 0.5)")
             wanted = [state for first, state in entry.states if first <= frame][-1]
             self.assertEqual(page.run("at('count').textContent"), wanted.number)
             self.assertEqual(page.run("at('cue').textContent"), wanted.now)
             self.assertEqual(page.run("at('count').textContent"), digit)
         page.key("ArrowRight")
         page.until("at('count').textContent === '2'")
-        self.assertEqual((page.errors, [r for r in page.requests if not r.startswith(("file:", "data:"))]), ([], []))
+        self.assertEqual(
+            (page.errors, [r for r in page.requests if not r.startswith(("file:", "data:", "blob:"))]), ([], [])
+        )
 
-    def test_another_speed_keeps_the_place_and_plays_on(self):
+    def test_the_sound_of_the_page_is_that_of_the_film(self):
+        """Decoded in the browser it lies on the film's own sound as another decoder reads it, to the sample."""
         page = self.browser()
-        page.key("6")
+        heard = self.floats(page, "readSound(film().sound).then((c) => c[0])")
+        film = read_sound(self.out / page.run("film().file"), 48000, 2).samples[:, 0]
+        part = film[48000:96000]
+        lags = range(-1200, 1201)
+        power = [float(heard[48000 + k : 96000 + k] @ part) for k in lags]
+        self.assertEqual(lags[int(np.argmax(power))], 0)
+        self.assertLess(np.abs(heard[48000:96000] - part).max(), 2e-3)
+
+    def test_a_loop_is_exact_to_the_sample(self):
+        """Twelve rounds, rendered by the browser through the page's own schedule, are twelve times the same samples."""
+        page = self.browser()
+        for speed in (1, 0.5, 0.73):
+            got = self.floats(page, OFFLINE.replace("SPEED", str(speed)))
+            start, length = round(0.5 * 48000), round((4 * 48000) / speed)
+            rounds = got[start : start + 12 * length].reshape(12, length)
+            with self.subTest(speed):
+                self.assertGreater(np.abs(rounds[0]).max(), 0.05)
+                self.assertEqual(np.abs(rounds - rounds[0]).max(), 0)
+
+    def test_every_beat_stands_where_it_belongs_at_every_speed(self):
+        """The clicks of the song lie at their second divided by the speed."""
+        page = self.browser()
+        page.run("player.open(48000)")
+        for speed in (0.4, 0.5, 0.73, 0.85, 1.1):
+            loop = self.floats(page, f"player.loop(core(), {speed}, true).then((b) => b.getChannelData(0).slice())")
+            self.assertEqual(len(loop), round(4 * 48000 / speed))
+            for beat in range(8):
+                at = round(beat * 0.5 * 48000 / speed)
+                near = np.abs(np.roll(loop, 960 - at)[:1920])
+                rises = np.nonzero(near > 0.3 * near.max())[0]
+                with self.subTest(speed=speed, beat=beat + 1):
+                    self.assertGreater(near.max(), 0.2)
+                    self.assertLess(abs(rises[0] - 960) / 48, 2.0, "milliseconds")
+
+    def test_another_speed_goes_on_at_the_same_beat(self):
+        """What is laid down goes on, at the other speed, from where the one before ends."""
+        page = self.browser()
         page.key(" ")
-        page.until("!film.paused")
-        page.key("-")
-        page.until("loaded.speed === 0.5 && film.readyState >= 3 && !film.paused && !film.seeking")
-        self.assertIn(page.run("place().count - loaded.first"), (5, 6))
-        page.key("+")
-        page.until("loaded.speed === 1 && film.readyState >= 3")
-        self.assertIn(page.run("place().count - loaded.first"), (5, 6, 7))
+        page.until("player.playing && player.now() > player.plan[0].t + 0.3")
+        for key in "---+":
+            before = page.run("player.plan.length && player.plan[player.plan.length - 1].rate")
+            page.key(key)
+            page.until(f"player.plan[player.plan.length - 1].rate !== {before}")
+            gap = page.run(
+                "(() => { const [a, b] = player.plan.slice(-2), gone = a.offset + b.t - a.t;"
+                " return [(gone / a.length) % 1 - b.offset / b.length, a.end - b.t]; })()"
+            )
+            self.assertAlmostEqual(gap[0], 0, delta=1 / (4 * 48000))
+            self.assertEqual(gap[1], 0)
+        self.assertEqual(page.run("at('percent').textContent"), "90 %")
+        self.assertEqual(page.run("player.playing"), True)
 
-    def test_eight_flows_into_one(self):
-        """In the loop the picture goes from the end of 8 to 1; the run-out is not shown."""
+    def test_eight_flows_into_one_and_the_films_take_turns(self):
+        """In the loop 8 is followed by 1; the film that was ready takes over, and neither is sought while seen."""
         page = self.browser()
-        page.run("film.currentTime = seconds(loaded, loaded.to) - 0.5; film.play()")
-        page.until("film.currentTime < seconds(loaded, loaded.from) + 1.5 && !film.paused")
-        self.assertGreaterEqual(page.run("film.currentTime"), page.run("seconds(loaded, loaded.from)") - 0.05)
-        self.assertEqual(page.run("loaded.counts[loaded.first][1]"), "1")
+        page.run(
+            "window.sought = 0; for (const f of picture.films) f.el.addEventListener('seeking', () => {"
+            " if (f.el.classList.contains('seen') && player.playing) window.sought += 1; });"
+            " window.first = picture.live.el.id; setSpeed(1.1)"
+        )
+        page.key(" ")
+        page.until("player.playing && state.round >= 1 && picture.live.el.id !== window.first")
+        page.until("state.round >= 2")
+        self.assertEqual(page.run("window.sought"), 0)
+        self.assertLess(abs(page.run("picture.live.el.currentTime - now_s()")), 0.5)
+        self.assertEqual(page.run("film().counts[film().first][1]"), "1")
 
-    def test_the_lesson_goes_on_by_itself(self):
-        """A step is danced as often as it says at each of its speeds, then comes the next; choosing a section leaves it."""
+    def test_from_a_count_to_a_count(self):
+        page = self.browser()
+        page.key("r")
+        page.key("3")
+        page.key("4")
+        page.until("state.to !== null")
+        self.assertEqual(page.run("[core().from - film().from, core().to - film().from]"), [1.0, 2.0])
+        self.assertIn("3 to 4", page.run("at('said').textContent"))
+        page.key(" ")
+        page.until("player.playing && state.round >= 2")
+        page.key("r")
+        page.until("state.from === null")
+        self.assertEqual(page.run("core().to - core().from"), 4.0)
+
+    def test_one_piece_follows_the_other(self):
+        """Pieces of a flow are laid end to end, the page shows each as it is heard, and stops after the last."""
+        page = self.browser()
+        page.run(
+            "flow((function* () { yield { section: 1, speed: 1.1, rounds: 1, words: 'first' };"
+            " yield { section: 0, speed: 1, rounds: 1, words: 'second' }; })())"
+        )
+        page.until("shown().title === 'Back' && player.plan.length === 2")
+        self.assertEqual(page.run("player.plan[1].t - player.plan[0].end"), 0)
+        page.until("state.section === 0 && at('said').textContent === 'second'")
+        page.until("!player.playing")
+        self.assertEqual(page.errors, [])
+
+    def test_the_lesson_is_danced_as_it_says(self):
+        """Every step with its section, at each of its speeds, as often as it says; choosing a section leaves it."""
         page = self.browser()
         items = page.run("data.lesson")
         self.assertGreater(len(items), 2)
         self.assertEqual(page.run("document.querySelectorAll('#lesson button').length"), len(items))
-        page.key("j")
-        page.until("state.step === 0 && film.readyState >= 2")
-        self.assertIn(items[0]["title"], page.run("at('said').textContent"))
-        for _ in range(items[0]["times"] * len(items[0]["speeds"])):
-            page.run("round()")
-        page.until("state.step === 1")
-        self.assertEqual(page.run("shown().title"), page.run(f"data.sections[{items[1]['section']}].title"))
-        page.run("goStep(lesson.length - 1); for (let k = 0; k < 40 && state.step >= 0; k++) round()")
-        page.until("state.step === -1 && at('said').textContent.includes('was the lesson')")
+        flown = page.run(
+            "[...lessonFrom(0)].filter((p) => !p.through).map((p) => [p.step, p.section, p.speed, p.rounds])"
+        )
+        wanted = [[k, i["section"], s, i["times"]] for k, i in enumerate(items) if "section" in i for s in i["speeds"]]
+        self.assertEqual(flown, wanted)
         page.key("j")
         page.until("state.step === 0")
+        self.assertIn(items[0]["title"], page.run("at('said').textContent"))
+        page.key(" ")
+        page.until(f"player.playing && Math.abs(player.plan[0].rate - {items[0]['speeds'][0]}) < 0.001")
         page.key("n")
-        page.until("state.step === -1")
-        self.assertEqual(page.errors, [])
+        page.until("state.step === null")
 
-    def test_the_ladder_goes_up_after_four_rounds(self):
+    def test_ladder_and_build_up(self):
         page = self.browser()
+        self.assertEqual(page.run("[...ladder(film())].map((p) => [p.speed, p.rounds])")[:2], [[0.5, 4], [0.6, 4]])
+        self.assertEqual(page.run("[...buildUp()].map((p) => p.section)"), [0, 1, 0, 1])
         page.key("t")
-        page.until("loaded.speed === 0.5 && film.readyState >= 2")
-        page.run("for (let k = 0; k < ROUNDS; k++) round()")
-        page.until("loaded.speed === 1")
+        page.until("player.playing && player.plan[0].rate === 0.5")
+        page.key("b")
+        page.until("player.playing && player.plan[player.plan.length - 1].rounds === 2")
+
+    def test_what_has_the_focus_keeps_it(self):
+        page = self.browser()
+        page.run("at('sections').children[1].firstChild.focus()")
+        page.run("document.activeElement.click()")
+        page.until("shown().title === 'Back'")
+        page.key("k")
+        self.assertEqual(page.run("document.activeElement === at('sections').children[1].firstChild"), True)
+
+    def test_a_sound_that_is_gone_is_told(self):
+        shutil.rmtree(self.out / "sound")
+        page = self.browser()
+        page.key(" ")
+        page.until("!at('trouble').hidden")
+        self.assertIn("sound/01.js", page.run("at('trouble').textContent"))
 
     def test_sections_the_top_and_what_is_known(self):
         """N goes on, T… the top plays the whole dance, what is ticked is still ticked when the page opens again."""
         page = self.browser()
         page.key("k")
         page.key("n")
-        page.until("shown().title === 'Back' && loaded.file.includes('back')")
+        page.until("shown().title === 'Back' && picture.live.film.file.includes('back')")
         page.run("at('top').click()")
-        page.until("loaded.file.startsWith('run-through')")
+        page.until("picture.live.film.file.startsWith('run-through')")
         page.run("at('top').click()")
         page.open(self.out / PAGE)
-        page.until("film.readyState >= 2")
+        page.until("picture.live.el.readyState >= 2")
+        self.assertEqual(page.run("shown().title"), "Back", "where one was")
+        page.key("p")
         self.assertEqual(page.run("at('sections').textContent.match(/✓/g).length"), 1)
         self.assertEqual(page.run("at('known').checked"), True)
 
@@ -161,7 +284,13 @@ class PageTest(FolderCase):
         page.until("at('sheet').rows[2].getAttribute('aria-current') === 'true'")
 
     def test_it_fits_phones_and_screens_by_day_and_night(self):
-        for width, height, dark in ((360, 740, False), (360, 740, True), (1280, 800, False), (1280, 800, True)):
+        for width, height, dark in (
+            (360, 740, False),
+            (360, 740, True),
+            (740, 360, False),
+            (1280, 800, False),
+            (1280, 800, True),
+        ):
             page = self.browser(width, height, dark)
             with self.subTest(width=width, dark=dark):
                 self.assertLessEqual(page.run("document.documentElement.scrollWidth"), width)
@@ -170,17 +299,19 @@ class PageTest(FolderCase):
                     "[...document.querySelectorAll('.row button, nav button')].filter(b => b.offsetHeight < 44).length"
                 )
                 self.assertEqual(page.run(small), 0)
-                self.assertLess(page.run("film.getBoundingClientRect().top"), height * 0.45)
+                self.assertLess(page.run("at('film').getBoundingClientRect().top"), height * 0.45)
+                # Film and Play are in sight together.
+                self.assertLessEqual(page.run("at('play').getBoundingClientRect().bottom"), height)
 
     def test_every_control_has_a_name_and_can_be_reached(self):
         page = self.browser()
-        unnamed = "[...document.querySelectorAll('button, input, video')].filter(e => !(e.textContent.trim() || e.getAttribute('aria-label') || e.closest('label'))).length"
+        unnamed = "[...document.querySelectorAll('button, input, video:not([aria-hidden])')].filter(e => !(e.textContent.trim() || e.getAttribute('aria-label') || e.closest('label'))).length"
         self.assertEqual(page.run(unnamed), 0)
         reached = set()
-        for _ in range(40):
+        for _ in range(60):
             page.key("Tab")
             reached.add(page.run("document.activeElement.id || document.activeElement.textContent"))
-        self.assertLessEqual({"play", "loop", "ladder", "known", "print"}, reached)
+        self.assertLessEqual({"play", "loop", "ladder", "speed", "seek", "volume", "full", "known", "print"}, reached)
 
     def test_a_film_that_is_gone_is_told(self):
         (self.out / read_manifest(self.out).clips[0].file).unlink()

@@ -150,6 +150,13 @@ def whole_counts(timing: ClipTiming, states: Sequence[tuple[int, OverlayState]])
     return out
 
 
+def exact_counts(timing: ClipTiming, counts: Sequence[tuple[int, str]]) -> tuple[float, ...]:
+    """The exact seconds of counts that begin at frames: a frame is too coarse to loop by."""
+    shown = timing.counts()
+    at = {timing.frame_of(Fraction(k)): timing.out_s(Fraction(k)) for k in range(ceil(shown.start), ceil(shown.end))}
+    return tuple(at.get(frame, timing.rate.seconds(frame)) for frame, _ in counts)
+
+
 def file_entry(path: Path, folder: Path) -> FileEntry:
     return FileEntry(path.relative_to(folder).as_posix(), checksum(path), path.stat().st_size)
 

@@ -11,7 +11,7 @@ import hashlib
 import html
 import json
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from fractions import Fraction
 from importlib.resources import files
 from math import floor
@@ -23,13 +23,18 @@ from vamos.core.dance.facing import turn_said
 from vamos.core.model.clip import RUN_THROUGH, Arrangement, Look
 from vamos.core.model.dance import Foot, Section
 from vamos.core.model.project import Project
+from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.manifest import ClipEntry
+from vamos.core.pack.page_sound import PageSound, write_sounds
 from vamos.core.pack.playlist import lesson_items
+from vamos.core.pack.timeline import Cut
 from vamos.core.plan.flip import label_words
 from vamos.core.time import count_name
 from vamos.language import ENGLISH, language, tr
 
 PAGE = "practise.html"
+#: The scripts of the page in their order.
+SCRIPTS = ("stretch.js", "player.js", "picture.js", "page.js")
 #: Words in the parts of the page.
 _PLACE = re.compile(r"\{\{(\w+)\}\}")
 _IN_HTML, _IN_SCRIPT = re.compile(r"\{\{=([^}]+)\}\}"), re.compile(r'\bword\("([^"]+)"')
@@ -41,16 +46,37 @@ CARE = tr(
 )
 
 
-def write_page(project: Project, entries: Sequence[ClipEntry], rights: str, folder: Path) -> Path:
-    """The page of a pack, beside its clips."""
+def write_page(
+    project: Project,
+    entries: Sequence[ClipEntry],
+    rights: str,
+    folder: Path,
+    cuts: Sequence[Cut] = (),
+    chapters: Sequence[Chapter] = (),
+) -> list[Path]:
+    """The page of a pack, beside its clips, and the sounds it plays."""
     path = folder / PAGE
-    path.write_text(page_html(page_data(project, entries, rights)), encoding="utf-8")
-    return path
+    films = _films(entries)
+    sounds = write_sounds(folder, films)
+    exact = {cut.entry.file: cut for cut in cuts}
+    path.write_text(page_html(page_data(project, entries, rights, sounds, exact, chapters)), encoding="utf-8")
+    return [path, *(folder / f for f in dict.fromkeys(s.file for s in sounds.values()))]
+
+
+def _films(entries: Sequence[ClipEntry]) -> list[ClipEntry]:
+    """The fastest file of each way of seeing a section: the page makes every other speed of it."""
+    best: dict[tuple[str, str, str], ClipEntry] = {}
+    for entry in entries:
+        key = (entry.title, _view_name(entry), entry.sound)
+        if key not in best or entry.speed > best[key].speed:
+            best[key] = entry
+    return list(best.values())
 
 
 def page_html(data: dict[str, Any]) -> str:
     parts = files("vamos.core.pack") / "students"
-    read = {name: (parts / f"page.{name}").read_text(encoding="utf-8") for name in ("html", "css", "js")}
+    read = {name: (parts / f"page.{name}").read_text(encoding="utf-8") for name in ("html", "css")}
+    script = "\n".join((parts / name).read_text(encoding="utf-8") for name in SCRIPTS)
     # Nothing in a name may end the element it stands in.
     text = json.dumps(data, ensure_ascii=False).replace("<", "\\u003c")
     style = read["css"].replace("{{font}}", _fonts())
@@ -59,7 +85,7 @@ def page_html(data: dict[str, Any]) -> str:
         "title": html.escape(data["title"]),
         "style": style,
         "data": text,
-        "script": read["js"],
+        "script": script,
     }
     page = _IN_HTML.sub(lambda found: html.escape(tr(found.group(1))), read["html"])
     # All at once: what is put in may itself look like a place to be filled.
@@ -73,7 +99,8 @@ def in_page(source: str) -> list[str]:
 
 def _words() -> dict[str, str]:
     """What the script says, in the language of this run; empty where it says it anyway."""
-    script = (files("vamos.core.pack") / "students" / "page.js").read_text(encoding="utf-8")
+    parts = files("vamos.core.pack") / "students"
+    script = "\n".join((parts / name).read_text(encoding="utf-8") for name in SCRIPTS)
     return {text: tr(text) for text in in_page(script)} if language() != ENGLISH else {}
 
 
@@ -87,8 +114,15 @@ def _fonts() -> str:
     return "\n".join(out)
 
 
-def page_data(project: Project, entries: Sequence[ClipEntry], rights: str) -> dict[str, Any]:
-    """What the page needs to know; seconds, frames and names only."""
+def page_data(
+    project: Project,
+    entries: Sequence[ClipEntry],
+    rights: str,
+    sounds: Mapping[str, PageSound],
+    exact: Mapping[str, Cut],
+    chapters: Sequence[Chapter] = (),
+) -> dict[str, Any]:
+    """What the page needs to know; seconds and names only."""
     titles = dict.fromkeys(e.title for e in entries if e.title != RUN_THROUGH)
     sections = {s.name: s for s in project.dance.sections}
     through = [e for e in entries if e.title == RUN_THROUGH]
@@ -97,7 +131,7 @@ def page_data(project: Project, entries: Sequence[ClipEntry], rights: str) -> di
         {
             "title": name,
             "rows": _rows(sections[name]) if name in sections else [],
-            "views": _views([e for e in entries if e.title == name]),
+            "views": _views([e for e in entries if e.title == name], sounds, exact),
         }
         for name in titles
     ]
@@ -110,7 +144,7 @@ def page_data(project: Project, entries: Sequence[ClipEntry], rights: str) -> di
         "rights": rights,
         "sections": shown,
         "lesson": lesson_items(project, shown, bool(through)),
-        "through": {"title": tr("The whole dance"), "rows": [], "views": _views(through)} if through else None,
+        "through": _through(through, sounds, exact, chapters) if through else None,
     }
 
 
@@ -137,14 +171,30 @@ def _rows(section: Section) -> list[dict[str, Any]]:
     return out
 
 
-def _views(entries: list[ClipEntry]) -> list[dict[str, Any]]:
-    """The ways a section can be seen, each with its files from fast to slow."""
+def _through(
+    entries: list[ClipEntry], sounds: Mapping[str, PageSound], exact: Mapping[str, Cut], chapters: Sequence[Chapter]
+) -> dict[str, Any]:
+    """The whole dance with its chapters."""
+    return {
+        "title": tr("The whole dance"),
+        "rows": [],
+        "views": _views(entries, sounds, exact),
+        "chapters": [[start, title] for start, _end, title in chapters],
+    }
+
+
+def _views(entries: list[ClipEntry], sounds: Mapping[str, PageSound], exact: Mapping[str, Cut]) -> list[dict[str, Any]]:
+    """The ways a section can be seen: the film the page plays, and all files from fast to slow."""
     found: dict[str, list[ClipEntry]] = {}
     for entry in entries:
         sound = tr(", sound: {sound}", sound=tr(entry.sound)) if entry.sound != entries[0].sound else ""
         found.setdefault(_view_name(entry) + sound, []).append(entry)
     return [
-        {"name": name, "files": [_file(e, entries) for e in sorted(rows, key=lambda e: -e.speed)]}
+        {
+            "name": name,
+            "film": _film(max(rows, key=lambda e: e.speed), entries, sounds, exact),
+            "files": [{"file": e.file, "speed": e.speed} for e in sorted(rows, key=lambda e: -e.speed)],
+        }
         for name, rows in found.items()
     ]
 
@@ -157,24 +207,35 @@ def _view_name(entry: ClipEntry) -> str:
     return ", ".join([label_words(entry.label, short=True) or tr(entry.view), *extra])
 
 
-def _file(entry: ClipEntry, others: list[ClipEntry]) -> dict[str, Any]:
-    """A file with its counts; one without counts over the picture has those of the same clip that has them."""
+def _film(
+    entry: ClipEntry, others: list[ClipEntry], sounds: Mapping[str, PageSound], exact: Mapping[str, Cut]
+) -> dict[str, Any]:
+    """A film with its counts; one without counts over the picture has those of the same clip that has them."""
     told = entry
     if not entry.counts:
         alike = (e for e in others if e.counts and (e.speed, e.half_time) == (entry.speed, entry.half_time))
         told = next((e for e in alike if e.frames == entry.frames), entry)
+    cut, rate = exact.get(entry.file), float(Fraction(entry.rate))
     core = [frame for frame, state in told.states if not state.dim]
     start = min(core, default=0)
     after = [frame for frame, state in told.states if state.dim and frame > start]
-    first = next((k for k, (frame, _) in enumerate(told.counts) if frame >= start), 0)
+    from_s, to_s = start / rate, min(after, default=entry.frames) / rate
+    counts: list[tuple[float, str]] = [(frame / rate, number) for frame, number in told.counts]
+    if cut is not None:
+        # Exact seconds: a frame is too coarse to loop by.
+        from_s, to_s = max(0.0, cut.core_s[0]), min(entry.duration_s, cut.core_s[1])
+        counts = [(at, number) for at, (_, number) in zip(cut.counts_s, cut.counts, strict=True)]
+    first = next((k for k, (at, _) in enumerate(counts) if at >= from_s - 0.001), 0)
+    sound = sounds.get(entry.file)
     return {
         "file": entry.file,
-        "speed": entry.speed / (2 if entry.half_time else 1),
-        "rate": float(Fraction(entry.rate)),
+        "speed": entry.speed,
+        "rate": rate,
         "length": entry.duration_s,
         "first": first,
-        "from": start,
-        "to": min(after, default=entry.frames),
-        "counts": [list(c) for c in told.counts],
-        "states": [[frame, s.number + s.part, s.now, s.ahead] for frame, s in told.states],
+        "from": from_s,
+        "to": to_s,
+        "counts": counts,
+        "states": [[frame / rate, s.number + s.part, s.now, s.ahead] for frame, s in told.states],
+        "sound": {"id": sound.id, "file": sound.file, "rate": sound.rate, "samples": sound.samples} if sound else None,
     }

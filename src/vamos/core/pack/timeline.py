@@ -26,6 +26,9 @@ class Cut:
     sources: tuple[tuple[str, str, float], ...]
     counts: tuple[tuple[int, str], ...]
     follows: tuple[tuple[float, float], ...] = ()
+    #: Exact seconds of each of ``counts``, and of the first and the end of the core without run-up and run-out.
+    counts_s: tuple[float, ...] = ()
+    core_s: tuple[float, float] = (0.0, 0.0)
 
 
 def write_timeline(path: Path, name: str, cuts: list[Cut]) -> None:

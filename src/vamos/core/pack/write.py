@@ -109,6 +109,7 @@ class _Packer:
         self.clips: tuple[Clip, ...] = ()
         self.cuts: list[Cut] = []
         self.problems: list[str] = []
+        self.chapters: tuple[Chapter, ...] = ()
         self.entries: list[mf.ClipEntry] = []
         self.song: Sound | None = None
         self.song_read = Lock()
@@ -167,7 +168,7 @@ class _Packer:
 
     def _run_through(self, clip: Clip) -> tuple[list[Place], tuple[Chapter, ...], list[Path]]:
         versions = run_through_versions(self.project.output, clip)
-        chapters = chapters_of(self.stage.lines, clip, self.stage.timing(clip, versions[0]))
+        self.chapters = chapters = chapters_of(self.stage.lines, clip, self.stage.timing(clip, versions[0]))
         plain, meta = self.work / "chapters.txt", self.work / "chapters.ffmeta"
         plain.write_text(plain_list(chapters), encoding="utf-8")
         meta.write_text(ffmetadata(chapters), encoding="utf-8")
@@ -221,7 +222,9 @@ class _Packer:
             at = counts_to_take(film.the_pass, self.grid)(float(film.clip.shown.start))
             take = self.project.take(film.clip.take)
             sources.append((Path(take.media.path).name, take.id, float(at)))
-        return Cut(entry, tuple(sources), tuple(counts), () if job.clip.pieces else self._follows(job, timing))
+        follows = () if job.clip.pieces else self._follows(job, timing)
+        core = (timing.out_s(job.clip.counts.start), timing.out_s(job.clip.counts.end))
+        return Cut(entry, tuple(sources), tuple(counts), follows, mf.exact_counts(timing, counts), core)
 
     def _follows(self, job: RenderJob, timing: ClipTiming) -> tuple[tuple[float, float], ...]:
         """Seconds of a clip with those of its film, count by count."""
@@ -256,7 +259,7 @@ class _Packer:
 
     def _for_students(self) -> list[Path]:
         """The page that plays the clips, and captions of each clip with counts."""
-        pages = [write_page(self.project, self.entries, self.rights, self.work)]
+        pages = write_page(self.project, self.entries, self.rights, self.work, self.cuts, self.chapters)
         folder = self.work / "captions"
         folder.mkdir()
         for entry in self.entries:

@@ -1,126 +1,222 @@
 "use strict";
 const data = JSON.parse(document.getElementById("data").textContent);
 const at = (id) => document.getElementById(id);
-const film = at("film");
-const state = { section: 0, view: 0, speed: 1, loop: true, ladder: false, rounds: 0, through: false, step: -1 };
+const state = { section: 0, view: 0, speed: 1, loop: true, through: false, at: 0, from: null, to: null, flow: null, known: {} };
 const ROUNDS = 4; // times a rung of the ladder is danced
+const LEAST = 0.4, MOST = 1.1, RUNGS = [0.5, 0.6, 0.7, 0.8, 0.9, 1];
+const PART = 32; // counts of the whole dance that are made ready at once
 
-/* What the student ticked stays in this browser; without a place to keep it, until the page closes. */
+const player = new Player();
+const picture = new Picture([at("film"), at("other")], player);
+
+/* What the student ticked and where one was stays in this browser; without a place to keep it, until the page closes. */
 const kept = {
   name: "vamos " + data.id,
   read() { try { return JSON.parse(localStorage.getItem(this.name)) || {}; } catch { return this.now || {}; } },
   write(value) { this.now = value; try { localStorage.setItem(this.name, JSON.stringify(value)); } catch { /* kept in this.now */ } },
 };
 
+/* --- what is shown --------------------------------------------------------------------- */
+
 const shown = () => state.through ? data.through : data.sections[state.section];
 const view = () => shown().views[Math.min(state.view, shown().views.length - 1)];
-function file() {
-  const files = view().files;
-  return files.reduce((best, f) => Math.abs(f.speed - state.speed) < Math.abs(best.speed - state.speed) ? f : best, files[0]);
-}
-const seconds = (f, frame) => frame / f.rate;
+const film = () => view().film;
+const rate = (f = film()) => state.speed / f.speed;
 
-/* A place is a count and a share of it, so that it is the same at every speed and in every view. */
-function place() {
-  const f = loaded, t = film.currentTime;
-  if (!f || !f.counts.length) return { count: 0, share: 0 };
-  let k = 0;
-  while (k + 1 < f.counts.length && seconds(f, f.counts[k + 1][0]) <= t + 0.001) k += 1;
-  const from = seconds(f, f.counts[k][0]);
-  const to = k + 1 < f.counts.length ? seconds(f, f.counts[k + 1][0]) : f.length;
-  return { count: k, share: Math.max(0, Math.min(0.999, (t - from) / Math.max(0.05, to - from))) };
+/* The same stretch of a film is the same item, so that the picture knows it again. */
+const items = new Map();
+function item(f, from, to) {
+  const key = [f.file, from, to].join("|");
+  if (!items.has(key)) items.set(key, { film: f, from, to });
+  return items.get(key);
 }
-function timeOf(f, p) {
-  if (!f.counts.length) return 0;
-  const k = Math.min(p.count, f.counts.length - 1);
-  const from = seconds(f, f.counts[k][0]);
-  const to = k + 1 < f.counts.length ? seconds(f, f.counts[k + 1][0]) : f.length;
-  return from + p.share * (to - from);
+function core(f = film()) {
+  const [a, b] = state.from === null || state.through ? [f.from, f.to] : [state.from, state.to];
+  return state.loop ? item(f, a, b) : item(f, 0, f.length);
+}
+/* The whole dance in parts, so that no speed has to be made of all of it at once. */
+function parts(f) {
+  const edges = [0, ...f.counts.filter((_, k) => k && k % PART === 0).map(([s]) => s), f.length];
+  return edges.slice(0, -1).map((a, k) => item(f, a, edges[k + 1]));
 }
 
-let loaded = null;
-let pending = null; // where a file that is being loaded goes on
-function load(keep) {
-  const next = file();
-  const playing = !film.paused || (pending && pending.playing);
-  const to = pending && keep ? pending.place : keep && loaded ? place() : { count: next.first, share: 0 };
-  if (loaded !== next) {
-    pending = { place: to, playing };
-    loaded = next;
-    film.src = next.file.split("/").map(encodeURIComponent).join("/");
-    film.load();
-  } else {
-    film.currentTime = timeOf(next, to);
+/* --- what comes after what ------------------------------------------------------------- */
+
+/* A flow gives the next piece each time it is asked: { item, rate, rounds, and what changes on the page }. */
+function* ladder(f) { for (const speed of RUNGS) yield { f, speed, rounds: speed < 1 ? ROUNDS : Infinity, words: percent(speed) }; }
+function* buildUp() {
+  for (let n = 0; n < data.sections.length; n += 1) {
+    yield { section: n, rounds: 2, words: data.sections[n].title };
+    if (n) for (let k = 0; k <= n; k += 1) yield { section: k, rounds: 1, words: word("From the first to {title}", { title: data.sections[n].title }) };
   }
+}
+function* through(f, from) { for (const part of parts(f)) if (part.to > from + 0.01) yield { part, rounds: 1, place: Math.max(0, (from - part.from) / (part.to - part.from)) }; }
+const lesson = data.lesson || [];
+function* lessonFrom(n) {
+  for (let k = n; k < lesson.length; k += 1) {
+    const step = lesson[k], words = step.title + (step.words ? ": " + step.words : "");
+    for (const speed of step.speeds) for (let round = 0; round < (step.through ? step.times : 1); round += 1) {
+      if (step.through) { let first = true; for (const part of parts(data.through.views[0].film)) { yield { step: k, through: true, part, speed, rounds: 1, words: first ? words : "" }; first = false; } }
+      else yield { step: k, section: step.section, view: step.view, speed, rounds: step.times, words: words + ", " + percent(speed) };
+    }
+  }
+}
+function piece(next) {
+  const speed = next.speed || state.speed;
+  let f = next.f || film();
+  if (next.part) f = next.part.film;
+  else if (next.section !== undefined) { const views = data.sections[next.section].views; f = views[Math.min(next.view ?? state.view, views.length - 1)].film; }
+  const it = next.part || item(f, f.from, f.to);
+  return { item: it, rate: speed / f.speed, rounds: next.rounds, place: next.place || 0, next: { ...next, speed } };
+}
+player.more = () => {
+  if (!state.flow) return null;
+  const { value, done } = state.flow.next();
+  return done ? null : piece(value);
+};
+player.ended = () => {
+  const said = state.step !== undefined && state.step !== null;
+  state.at = state.through ? 0 : film().from;
+  stop();
+  if (said) say(word("That was the lesson."));
+};
+async function flow(made, first) {
+  state.flow = made;
+  const { value, done } = made.next();
+  if (done) return;
+  const p = piece(value);
+  follow(p);
+  if (first === false) { state.at = p.item.from; picture.still(p.item.film, state.at); draw(); state.waiting = p; return; }
+  await begin(p);
+}
+/* The page shows what a piece is of. */
+function follow(p) {
+  const n = p.next;
+  if (n.through) state.through = true;
+  else if (n.section !== undefined) { state.through = false; state.section = n.section; if (n.view !== undefined) state.view = n.view; }
+  state.speed = n.speed;
+  state.step = n.step ?? null;
+  if (n.words) say(n.words);
   draw();
 }
-film.addEventListener("loadedmetadata", () => {
-  at("trouble").hidden = true;
-  if (!pending) return;
-  film.currentTime = timeOf(loaded, pending.place) + 0.001;
-  const go = pending.playing;
-  pending = null;
-  if (go) film.play();
-});
-film.addEventListener("error", () => {
-  at("trouble").textContent = word("This film cannot be played: {file}. Keep this page in the folder it came in, with its folder clips.", { file: loaded ? loaded.file : "" });
-  at("trouble").hidden = false;
-});
-film.addEventListener("play", drawPlay);
-film.addEventListener("pause", drawPlay);
-film.addEventListener("ended", () => { if (state.loop) round(); });
 
+/* --- playing --------------------------------------------------------------------------- */
+
+async function begin(p) {
+  const f = p.item.film;
+  try { player.open(f.sound ? f.sound.rate : 44100); } catch { return trouble(word("This browser has no way to play exact sound.")); }
+  player.ctx.resume();
+  at("play").textContent = word("Stop");
+  const wanted = state.begun = (state.begun || 0) + 1;
+  await player.loop(p.item, p.rate, p.rounds > 1);
+  if (wanted !== state.begun) return;
+  await player.play(p.item, p.rate, p.place, p.rounds, player.now() + 0.15);
+  setTimeout(() => { if (player.ctx.state !== "running" && player.playing) trouble(word("No sound device answers, so nothing can be heard or seen. Connect one and press Play again.")); }, 2500);
+  drawPlay();
+}
+function start() {
+  if (state.waiting) { const p = state.waiting; state.waiting = null; return begin(p); }
+  if (state.through) return flow(through(film(), state.at));
+  const it = core();
+  state.flow = null;
+  const place = Math.max(0, Math.min(0.999, (state.at - it.from) / (it.to - it.from)));
+  return begin({ item: it, rate: rate(), place: state.at < it.from || state.at >= it.to ? 0 : place, rounds: state.loop ? Infinity : 1, next: {} });
+}
+function stop() {
+  state.begun = (state.begun || 0) + 1;
+  if (player.playing) { const here = player.where(player.now()); if (here) state.at = here.film_s; }
+  player.stop();
+  state.flow = null;
+  picture.still(film(), state.at);
+  drawPlay();
+}
+const playOrStop = () => player.playing || at("play").textContent === word("Stop") ? stop() : start();
+
+/* Another view, section or stretch: on the same share of it when it is playing, or from its start. */
+function again(keep) {
+  const was = player.playing ? player.where(player.now() + AHEAD_S) : null;
+  state.waiting = null;
+  if (!was && at("play").textContent !== word("Stop")) { state.at = keep && state.at ? state.at : state.through ? 0 : core().from; picture.still(film(), state.at); draw(); return; }
+  if (state.through) { flow(through(film(), keep && was ? was.film_s : 0)); draw(); return; }
+  state.flow = null;
+  const it = core();
+  begin({ item: it, rate: rate(), place: keep && was ? was.share : 0, rounds: state.loop ? Infinity : 1, next: {} });
+  draw();
+}
+function setSpeed(speed, words = true) {
+  state.speed = Math.max(LEAST, Math.min(MOST, Math.round(speed * 100) / 100));
+  drawSpeed();
+  if (words) say(percent(state.speed));
+  if (!player.playing) return;
+  const here = player.where(player.now());
+  if (!here) return;
+  if (state.through) { flow(through(film(), here.film_s)); return; }
+  state.flow = null;
+  player.change(here.piece.item, rate(here.piece.item.film));
+}
 function goTo(count) {
-  if (!loaded || !loaded.counts.length) return;
-  const k = Math.max(0, Math.min(loaded.counts.length - 1, count));
-  film.currentTime = timeOf(loaded, { count: k, share: 0 }) + 0.001;
-  tick();
+  const f = film();
+  if (!f.counts.length) return;
+  const k = Math.max(0, Math.min(f.counts.length - 1, count)), s = f.counts[k][0];
+  state.at = s + 0.001;
+  if (!player.playing) { picture.still(f, state.at); draw(); return; }
+  if (state.through) { flow(through(f, s)); return; }
+  const it = core();
+  if (s < it.from - 0.001 || s >= it.to) return say(word("This count is outside the loop."));
+  player.play(it, rate(), (s - it.from) / (it.to - it.from), state.loop ? Infinity : 1);
 }
-function round() {
-  film.currentTime = seconds(loaded, loaded.from) + 0.001;
-  film.play().catch(drawPlay); // stopped again before it began
-  if (state.step >= 0) { state.rounds += 1; return stepRound(); }
-  if (!state.ladder) return;
-  state.rounds += 1;
-  if (state.rounds % ROUNDS) return;
-  const faster = view().files.map((f) => f.speed).filter((s) => s > state.speed).sort((a, b) => a - b)[0];
-  if (faster) { state.speed = faster; load(true); say(word("Up a rung: {speed}", { speed: percent(faster) })); }
-}
-
-/* The lesson: each step as often as it says, at each of its speeds, then the next. */
-const lesson = data.lesson || [];
-function stepRound() {
-  const item = lesson[state.step];
-  if (state.rounds < item.times) return;
-  state.rounds = 0;
-  const faster = item.speeds.filter((s) => s > state.speed + 0.001)[0];
-  if (faster) { state.speed = faster; load(true); say(item.title + ", " + percent(faster)); }
-  else if (state.step + 1 < lesson.length) goStep(state.step + 1);
-  else { film.pause(); state.step = -1; say(word("That was the lesson.")); draw(); }
-}
-function goStep(n) {
-  if (!lesson.length) return;
-  const item = lesson[(n + lesson.length) % lesson.length], playing = !film.paused || (pending && pending.playing);
-  state.step = (n + lesson.length) % lesson.length;
-  state.through = Boolean(item.through);
-  if (!item.through) { state.section = item.section; state.view = item.view; }
-  Object.assign(state, { speed: item.speeds[0], rounds: 0, loop: true, ladder: false });
-  load(false);
-  if (playing && pending) pending.playing = true;
-  say(item.title + (item.words ? ": " + item.words : ""));
+const now_s = () => {
+  if (!player.playing || !player.ctx) return state.at;
+  const here = player.where(player.heard()(performance.now()));
+  if (here) { state.at = here.film_s; state.piece = here.piece; state.round = here.round; }
+  return state.at;
+};
+function place() {
+  const counts = film().counts, s = now_s();
+  let k = 0;
+  while (k + 1 < counts.length && counts[k + 1][0] <= s + 0.005) k += 1;
+  return k;
 }
 
-/* Eight flows into 1: the loop ends where the next 1 would begin. */
-let drawn = -2;
+/* From a count to a count: two taps. */
+function pick(count) {
+  const f = film();
+  if (state.picking === undefined || state.picking === null) return goTo(count);
+  if (state.picking === -1) { state.picking = count; say(word("From {count}. Now the count it goes to.", { count: f.counts[count][1] })); return draw(); }
+  const [a, b] = [state.picking, count].sort((x, y) => x - y);
+  state.from = f.counts[a][0];
+  state.to = b + 1 < f.counts.length ? f.counts[b + 1][0] : f.length;
+  state.picking = null;
+  state.loop = true;
+  say(word("From {first} to {last}", { first: f.counts[a][1], last: f.counts[b][1] }));
+  state.at = state.from;
+  again(false);
+}
+function fromTo() {
+  if (state.through) return;
+  if (state.from !== null || state.picking != null) { state.from = state.to = state.picking = null; say(word("All of the section.")); return again(false); }
+  state.picking = -1;
+  say(word("Choose the first count, then the last one."));
+  draw();
+}
+
+/* --- each frame of the screen ---------------------------------------------------------- */
+
+let drawn = null;
 function tick() {
-  if (!loaded) return;
-  const t = film.currentTime;
-  if (!film.paused && state.loop && !state.through && t >= seconds(loaded, loaded.to) - 0.012 && t < seconds(loaded, loaded.to) + 1) round();
-  let s = -1;
-  while (s + 1 < loaded.states.length && seconds(loaded, loaded.states[s + 1][0]) <= film.currentTime + 0.001) s += 1;
-  if (s !== drawn) { drawn = s; drawState(s < 0 ? null : loaded.states[s]); }
+  player.step();
+  if (player.playing) picture.step();
+  const s = now_s(), f = film();
+  if (player.playing && state.piece && state.piece !== state.followed) { state.followed = state.piece; if (state.piece.made) follow(state.piece.made); }
+  let n = -1;
+  while (n + 1 < f.states.length && f.states[n + 1][0] <= s + 0.005) n += 1;
+  const k = place(), key = f.file + n + "|" + k;
+  if (key !== drawn) { drawn = key; drawState(n < 0 ? null : f.states[n], k); }
+  if (document.activeElement !== at("seek")) at("seek").value = f.length ? Math.round(s / f.length * 1000) : 0;
 }
-function step() { tick(); requestAnimationFrame(step); }
+function frame() { tick(); requestAnimationFrame(frame); }
+
+/* --- words and drawing ----------------------------------------------------------------- */
 
 /* Words of the page in the language of whoever wrote the pack. */
 function word(text, values) {
@@ -130,108 +226,138 @@ function word(text, values) {
 }
 const percent = (s) => Math.round(s * 100) + " %";
 function say(words) { at("said").textContent = words; }
-function button(words, pressed, run, name) {
-  const b = document.createElement("button");
-  b.textContent = words;
-  if (name) b.setAttribute("aria-label", name);
-  if (pressed !== null) b.setAttribute("aria-pressed", String(pressed));
-  b.addEventListener("click", run);
-  return b;
+function trouble(words) { at("trouble").textContent = words; at("trouble").hidden = !words; }
+picture.failed = (f) => trouble(word("This film cannot be played: {file}. Keep this page in the folder it came in, with its folder clips.", { file: f ? f.file : "" }));
+player.failed = (file) => trouble(word("This sound cannot be read: {file}. Keep this page in the folder it came in, with its folder sound.", { file }));
+
+/* Buttons in a row or list, changed where they stand: what has the focus keeps it. */
+function buttons(parent, rows, tag = null) {
+  while (parent.children.length > rows.length) parent.lastChild.remove();
+  rows.forEach((row, n) => {
+    let box = parent.children[n];
+    if (!box) {
+      const b = document.createElement("button");
+      b.addEventListener("click", () => b.run());
+      box = tag ? document.createElement(tag) : b;
+      if (tag) box.append(b);
+      parent.append(box);
+    }
+    const b = tag ? box.firstChild : box;
+    b.run = row.run;
+    if (b.textContent !== row.words) b.textContent = row.words;
+    for (const [name, value] of [["aria-label", row.name], ["aria-pressed", row.pressed], ["aria-current", row.current]]) {
+      if (value === undefined) b.removeAttribute(name); else if (b.getAttribute(name) !== String(value)) b.setAttribute(name, String(value));
+    }
+    b.classList.toggle("out", Boolean(row.out));
+  });
 }
-function drawState(s) {
-  at("count").textContent = s ? s[1] : "";
-  at("cue").textContent = s ? s[2] : "";
-  at("next").textContent = s ? s[3] : "";
-  const k = place().count;
-  [...at("counts").children].forEach((b, n) => b.setAttribute("aria-current", String(n === k)));
-  const number = loaded.counts.length ? k - loaded.first : -1;
-  [...at("sheet").children].forEach((row) => row.setAttribute("aria-current", String(!state.through && Number(row.dataset.count) === number)));
-}
-function drawPlay() { at("play").textContent = film.paused ? word("Play") : word("Stop"); }
-function draw() {
-  const known = kept.read(), here = shown();
-  at("sections").replaceChildren(...data.sections.map((s, n) => {
-    const li = document.createElement("li");
-    const b = button(s.title + (known[s.title] ? " ✓" : ""), null, () => choose(n), known[s.title] ? word("{title}, you can dance it", { title: s.title }) : s.title);
-    b.setAttribute("aria-current", String(!state.through && n === state.section));
-    li.append(b);
-    return li;
-  }));
-  at("speeds").replaceChildren(...view().files.map((f) => button(percent(f.speed), f === file(), () => { state.speed = f.speed; state.rounds = 0; load(true); })));
-  at("views").replaceChildren(...here.views.map((v, n) => button(v.name, v === view(), () => { state.view = n; load(true); })));
-  at("counts").replaceChildren(...(state.through ? [] : loaded.counts.map(([frame, number], k) => {
-    const b = button(number, null, () => goTo(k), word("Count {count}", { count: number }));
-    b.classList.toggle("out", frame < loaded.from || frame >= loaded.to);
-    return b;
-  })));
-  at("sheet").replaceChildren(...(here.rows || []).map((r) => {
+function table(body, rows) {
+  body.replaceChildren(...rows.map((r) => {
     const tr = document.createElement("tr");
     tr.dataset.count = r.count;
     for (const words of r.cells) { const td = document.createElement("td"); td.textContent = words; tr.append(td); }
     return tr;
   }));
+}
+function drawState(s, k) {
+  const f = film();
+  at("count").textContent = s ? s[1] : "";
+  at("cue").textContent = s ? s[2] : "";
+  at("next").textContent = s ? s[3] : "";
+  [...at("counts").children].forEach((b, n) => b.setAttribute("aria-current", String(n === k)));
+  const number = f.counts.length ? k - f.first : -1;
+  [...at("sheet").children].forEach((row) => row.setAttribute("aria-current", String(!state.through && Number(row.dataset.count) === number)));
+}
+function drawPlay() { at("play").textContent = player.playing ? word("Stop") : word("Play"); }
+function drawSpeed() { at("speed").value = Math.round(state.speed * 100); at("percent").textContent = percent(state.speed); }
+let sheetOf = null;
+function draw() {
+  const known = state.known, here = shown(), f = film();
+  buttons(at("sections"), data.sections.map((s, n) => ({
+    words: s.title + (known[s.title] ? " ✓" : ""), name: known[s.title] ? word("{title}, you can dance it", { title: s.title }) : s.title,
+    current: !state.through && n === state.section, run: () => choose(n),
+  })), "li");
+  buttons(at("views"), here.views.map((v, n) => ({ words: v.name, pressed: v === view(), run: () => { state.view = n; state.from = state.to = null; again(true); } })));
+  const limits = [state.from ?? f.from, state.to ?? f.to];
+  buttons(at("counts"), state.through ? [] : f.counts.map(([s, number], k) => ({
+    words: number, name: word("Count {count}", { count: number }), out: s < limits[0] - 0.001 || s >= limits[1] - 0.001, run: () => pick(k),
+  })));
+  buttons(at("chapters"), (state.through && here.chapters || []).map(([s, title]) => ({ words: title, run: () => { state.at = s; if (player.playing) flow(through(film(), s)); else { picture.still(film(), s); draw(); } } })));
+  if (sheetOf !== here) { sheetOf = here; table(at("sheet"), here.rows || []); }
   at("lessonbox").hidden = !lesson.length;
-  at("lesson").replaceChildren(...lesson.map((item, n) => {
-    const li = document.createElement("li");
-    const often = (item.times > 1 ? item.times + " × " : "") + item.speeds.map(percent).join(", ");
-    const b = button(item.title + " (" + often + ")", null, () => goStep(n));
-    b.setAttribute("aria-current", String(n === state.step));
-    li.append(b);
-    return li;
-  }));
+  buttons(at("lesson"), lesson.map((step, n) => ({
+    words: step.title + " (" + (step.times > 1 ? step.times + " × " : "") + step.speeds.map(percent).join(", ") + ")", current: n === state.step, run: () => goStep(n),
+  })), "li");
   at("loop").setAttribute("aria-pressed", String(state.loop));
-  at("ladder").setAttribute("aria-pressed", String(state.ladder));
-  at("ladder").disabled = view().files.length < 2;
+  at("fromto").setAttribute("aria-pressed", String(state.from !== null || state.picking != null));
+  at("fromto").disabled = at("loop").disabled = at("ladder").disabled = state.through;
   at("top").disabled = !data.through;
   at("top").setAttribute("aria-pressed", String(state.through));
+  at("buildup").disabled = data.sections.length < 2;
   at("known").disabled = state.through;
   at("known").checked = !state.through && Boolean(known[here.title]);
-  film.setAttribute("aria-label", word("Film: {title}", { title: here.title }));
-  drawn = -2;
+  at("film").setAttribute("aria-label", word("Film: {title}", { title: here.title }));
+  drawn = null;
   drawPlay();
-  tick();
+  drawSpeed();
+  kept.write({ ...state.known, " at": { section: state.section, view: state.view, speed: state.speed } });
 }
 function choose(n) {
   const count = data.sections.length;
-  state.through = false;
-  state.section = (n + count) % count;
-  state.step = -1;
-  state.rounds = 0;
-  load(false);
+  Object.assign(state, { through: false, section: (n + count) % count, step: null, from: null, to: null, picking: null });
+  again(false);
   say(shown().title);
 }
-function ladder() {
-  state.ladder = !state.ladder;
-  state.step = -1;
-  state.rounds = 0;
-  if (state.ladder) { state.loop = true; state.speed = Math.min(...view().files.map((f) => f.speed)); load(true); say(word("The ladder begins at {speed}; after {rounds} rounds it goes up.", { speed: percent(state.speed), rounds: ROUNDS })); }
-  draw();
+function goStep(n) {
+  if (!lesson.length) return;
+  state.from = state.to = state.picking = null;
+  flow(lessonFrom((n + lesson.length) % lesson.length), player.playing);
 }
-function faster(by) {
-  const all = view().files.map((f) => f.speed).sort((a, b) => a - b);
-  const n = all.indexOf(file().speed) + by;
-  if (n >= 0 && n < all.length) { state.speed = all[n]; load(true); say(percent(all[n])); }
+function startLadder() { state.loop = true; state.step = null; say(word("The ladder begins at {speed}; after {rounds} rounds it goes up.", { speed: percent(RUNGS[0]), rounds: ROUNDS })); flow(ladder(film())); }
+function startBuildUp() { state.step = null; state.from = state.to = null; flow(buildUp()); }
+function top_() {
+  Object.assign(state, { step: null, through: !state.through, from: null, to: null });
+  again(false);
+  say(state.through ? word("The whole dance from the top.") : shown().title);
 }
-function tickKnown() { const known = kept.read(); known[shown().title] = !known[shown().title]; kept.write(known); draw(); }
-const playOrStop = () => film.paused ? film.play() : film.pause();
+function tickKnown() { state.known[shown().title] = !state.known[shown().title]; draw(); }
+function full() {
+  const box = at("stage");
+  if (document.fullscreenElement) document.exitFullscreen(); else if (box.requestFullscreen) box.requestFullscreen().catch(() => {});
+}
+function nextView() { state.view = (state.view + 1) % shown().views.length; state.from = state.to = null; again(true); say(view().name); }
 
 at("play").addEventListener("click", playOrStop);
-at("loop").addEventListener("click", () => { state.loop = !state.loop; draw(); });
-at("ladder").addEventListener("click", ladder);
-at("top").addEventListener("click", () => { state.step = -1; state.through = !state.through; load(false); say(state.through ? word("The whole dance from the top.") : shown().title); });
+at("loop").addEventListener("click", () => { state.loop = !state.loop; again(false); });
+at("fromto").addEventListener("click", fromTo);
+at("ladder").addEventListener("click", startLadder);
+at("buildup").addEventListener("click", startBuildUp);
+at("top").addEventListener("click", top_);
+at("full").addEventListener("click", full);
+at("slower").addEventListener("click", () => setSpeed(state.speed - 0.05));
+at("faster").addEventListener("click", () => setSpeed(state.speed + 0.05));
+at("speed").addEventListener("input", () => { state.speed = at("speed").value / 100; at("percent").textContent = percent(state.speed); });
+at("speed").addEventListener("change", () => setSpeed(at("speed").value / 100));
+at("volume").addEventListener("input", () => player.setVolume(at("volume").value / 100));
+at("seek").addEventListener("change", () => {
+  const f = film(), s = at("seek").value / 1000 * f.length;
+  const k = f.counts.findLastIndex(([c]) => c <= s);
+  goTo(Math.max(0, k));
+});
 at("known").addEventListener("change", tickKnown);
 at("print").addEventListener("click", () => window.print());
 const KEYS = {
-  " ": playOrStop, arrowleft: () => goTo(place().count - 1), arrowright: () => goTo(place().count + 1),
-  l: () => at("loop").click(), t: ladder, "-": () => faster(-1), "+": () => faster(1), v: () => { state.view = (state.view + 1) % shown().views.length; load(true); say(view().name); },
-  j: () => goStep(state.step + 1), n: () => choose(state.section + 1), p: () => choose(state.section - 1), k: () => { if (!state.through) tickKnown(); },
+  " ": playOrStop, arrowleft: () => goTo(place() - 1), arrowright: () => goTo(place() + 1),
+  l: () => at("loop").click(), t: startLadder, b: () => at("buildup").click(), r: fromTo, f: full, "-": () => setSpeed(state.speed - 0.05), "+": () => setSpeed(state.speed + 0.05), v: nextView,
+  j: () => goStep((state.step ?? -1) + 1), n: () => choose(state.section + 1), p: () => choose(state.section - 1), k: () => { if (!state.through) tickKnown(); },
 };
 document.addEventListener("keydown", (e) => {
-  if (e.ctrlKey || e.metaKey || e.altKey || (e.target.matches("input") && e.key !== "k")) return;
+  if (e.ctrlKey || e.metaKey || e.altKey) return;
+  const key = e.key.toLowerCase(), field = e.target.matches("input");
+  if (field && (key.startsWith("arrow") || key === " ")) return;
   if (e.key === " " && e.target.matches("button, summary")) return;
-  const key = e.key.toLowerCase();
   if (KEYS[key]) { e.preventDefault(); KEYS[key](); }
-  else if (/^[1-8]$/.test(key) && loaded) { goTo(loaded.first + Number(key) - 1); }
+  else if (/^[1-8]$/.test(key)) pick(film().first + Number(key) - 1);
 });
 
 at("dance").textContent = data.title;
@@ -239,12 +365,16 @@ at("about").textContent = data.about;
 at("care").textContent = data.care;
 at("rights").textContent = data.rights;
 at("paper").replaceChildren(...data.sections.filter((s) => s.rows.length).map((s) => {
-  const box = document.createElement("div"), head = document.createElement("h2"), table = document.createElement("table");
+  const box = document.createElement("div"), head = document.createElement("h2"), sheet = document.createElement("table");
   head.textContent = s.title;
-  for (const r of s.rows) { const tr = table.insertRow(); for (const words of r.cells) tr.insertCell().textContent = words; }
-  box.append(head, table);
+  table(sheet.createTBody(), s.rows);
+  box.append(head, sheet);
   return box;
 }));
-state.speed = Math.max(...data.sections[0].views[0].files.map((f) => f.speed));
-load(false);
-requestAnimationFrame(step);
+const { " at": last, ...known } = kept.read();
+state.known = known;
+if (last && data.sections[last.section]) Object.assign(state, { section: last.section, view: last.view, speed: last.speed || 1 });
+state.at = film().from;
+picture.still(film(), state.at);
+draw();
+requestAnimationFrame(frame);
