@@ -15,7 +15,7 @@ from pathlib import Path
 from types import FrameType
 
 from vamos import __version__
-from vamos.cli import commands, files, footage, lessons
+from vamos.cli import commands, files, footage, lessons, serving
 from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
@@ -159,6 +159,11 @@ def _of_clips_and_packs(add: Add) -> None:
     sub = add("verify", commands.verify, tr("decode a pack and compare it with its manifest"))
     sub.add_argument("folder", type=Path)
     _json(sub)
+    sub = add("serve", serving.serve, tr("let phones in the same network watch a pack"))
+    sub.add_argument("folder", type=Path)
+    sub.add_argument("--port", type=int, default=0, help=tr("a port of this machine; 0 takes a free one"))
+    sub.add_argument("--host", default="", help=tr("listen on this address of the machine only"))
+    sub.add_argument("--minutes", type=float, default=0, help=tr("end by itself after so many minutes"))
 
 
 def _json(sub: argparse.ArgumentParser) -> None:

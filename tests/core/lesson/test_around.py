@@ -12,6 +12,7 @@ import av
 from tests.core.lesson.test_lesson import project, walks
 from tests.core.pack.test_verify import small_project
 from tests.support import FolderCase, grid_at
+from vamos.core.dance.section_text import read_notation
 from vamos.core.edit.lesson import change_step, set_lesson
 from vamos.core.lesson.filming import clip_of, film_html, film_markdown, missing, to_film
 from vamos.core.lesson.plan import plan_lesson
@@ -28,7 +29,7 @@ from vamos.core.pack.lesson_film import NAME, LessonParts, write_lesson, write_s
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack
 from vamos.core.progress import quiet
-from vamos.core.time import CountRange, TimeRange
+from vamos.core.time import CountRange, Feel, TimeRange
 from vamos.errors import InputError
 
 #: A loop is gone through so often here.
@@ -114,6 +115,22 @@ class RoomTest(unittest.TestCase):
         found = travel(self.dance(turn, *walk), 0.5)
         self.assertAlmostEqual(found.far, 1.0, places=6)
         self.assertAlmostEqual(found.near, 0.0, places=6)
+
+    def test_a_step_of_several_moves_goes_the_way_it_says(self):
+        """“shuffle fwd R, L” on 1&2 and 3&4: four of its six moves travel, half a metre each."""
+        events, _ = read_notation("shuffle fwd R 1&2, shuffle fwd L 3&4", Feel.STRAIGHT, {})
+        self.assertAlmostEqual(travel(self.dance(*events), 0.5).near, 2.0)
+        events, _ = read_notation("shuffle back R 1&2", Feel.STRAIGHT, {})
+        self.assertAlmostEqual(travel(self.dance(*events), 0.5).far, 1.0)
+
+    def test_every_wall_is_walked(self):
+        """Two steps forward and a quarter to the right, four walls: a square of one metre (worked by hand)."""
+        walk = [Event(F(k), F(1), "fwd", foot=Foot.LEFT, kind=Kind.STEP) for k in (0, 1)]
+        turn = Event(F(7), F(1), "quarter turn", foot=Foot.RIGHT, kind=Kind.TURN, turn=2)
+        found = travel(self.dance(*walk, turn), 0.5)
+        self.assertAlmostEqual(found.near, 1.0)
+        self.assertAlmostEqual(max(found.left, found.right), 1.0)
+        self.assertAlmostEqual(found.far, 0.0)
 
     def test_what_is_needed_is_what_is_seen(self):
         """At the distance that is told, the edge of the reach is at the edge of the picture less its margin."""

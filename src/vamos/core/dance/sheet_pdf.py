@@ -170,9 +170,19 @@ class _Page:
         if event.start.denominator > 1:
             self.text(x + (4 if number else 16), top - 11, count_text(event.start, section.feel), 8, _SOFT)
         size = 7.5 if room > 40 else 6.2
-        lines = self.wrapped(event.name or str(event.kind), size, room - 5)[: 3 if room > 40 else 4]
-        for k, line in enumerate(lines):
-            self.text(x + 4, top - 22 - k * (size + 1), line, size, _SOFT if event.kind is Kind.HOLD else _INK)
+        most, name = 3 if room > 40 else 4, event.name or str(event.kind)
+        own = event.cue if event.cue.lower() != name.lower() else ""
+        # The teacher's own word for the step; below it, small, which part of it this is.
+        said = self.wrapped(own, size, room - 5)[: most - 1] if own else []
+        down = top - 22
+        for line in said:
+            self.text(x + 4, down, line, size, bold=True)
+            down -= size + 1
+        small = size - 1 if said else size
+        colour = _SOFT if said or event.kind is Kind.HOLD else _INK
+        for line in self.wrapped(name, small, room - 5)[: most - len(said)]:
+            self.text(x + 4, down, line, small, colour)
+            down -= small + 1
         y = top - STRIP + 12
         if event.foot is not Foot.NONE:
             self._foot_box(x + 4, y, event)

@@ -6,7 +6,8 @@ sheet: steps to the side, forward and back, by the length of a step, turned with
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+import re
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from fractions import Fraction
 from math import atan, cos, degrees, pi, sin, tan
@@ -65,16 +66,47 @@ def travel(dance: Dance, step_m: float = STEP_M) -> Travel:
     x = z = 0.0
     heading = 0.0
     xs, zs = [0.0], [0.0]
-    for section in dance.wall_sections() or dance.sections:
-        for event in sorted(section.events, key=lambda e: e.start):
-            dx, dz = _way(event)
-            angle = heading + _turned(section, event)
-            x += step_m * (dx * cos(angle) + dz * sin(angle))
-            z += step_m * (dz * cos(angle) - dx * sin(angle))
-            xs.append(x)
-            zs.append(z)
-        heading += _turned(section, None)
+    sections = dance.wall_sections() or dance.sections
+    turned = sum(_turned(s, None) for s in sections)
+    walls = next((k for k in range(1, 9) if abs(sin(k * turned / 2)) < 1e-6), 1)
+    for _ in range(walls):
+        for section in sections:
+            for event, way in _ways(section):
+                dx, dz = way
+                angle = heading + _turned(section, event)
+                x += step_m * (dx * cos(angle) + dz * sin(angle))
+                z += step_m * (dz * cos(angle) - dx * sin(angle))
+                xs.append(x)
+                zs.append(z)
+            heading += _turned(section, None)
     return Travel(-min(xs), max(xs), max(zs), -min(zs))
+
+
+#: Words of a way, as teachers write them; steps that go forward unless they say otherwise.
+_FORWARD = re.compile(r"\b(?:forward|forwards|fwd|fw|walk|walks|run|runs|vor|vorwärts)\b")
+_BACK = re.compile(r"\b(?:back|backward|backwards|bk|bwd|zurück|rück|rückwärts)\b")
+_GOES_ON = re.compile(r"\b(?:shuffle|triple|lock|polka|wechselschritt|two step|dorothy)\b")
+#: A step of several moves says its way at its first one, and lasts so many counts at most.
+_LASTS = 3
+
+
+def _ways(section: Section) -> Iterator[tuple[Event, tuple[float, float]]]:
+    """Each move of a section with where it goes: by its own name, else by that of the step it is a part of."""
+    cue, until = "", Fraction(-1)
+    for event in sorted(section.events, key=lambda e: e.start):
+        if event.cue:
+            cue, until = event.cue.lower(), event.start + _LASTS
+        way = _way(event)
+        if (
+            way == (0.0, 0.0)
+            and cue
+            and event.start < until
+            and event.kind is Kind.STEP
+            and event.name.lower() == "step"
+        ):
+            forward = _FORWARD.search(cue) or (_GOES_ON.search(cue) and not re.search(r"\bside\b", cue))
+            way = (0.0, -1.0) if _BACK.search(cue) else (0.0, 1.0) if forward else way
+        yield event, way
 
 
 def _way(event: Event) -> tuple[float, float]:
@@ -88,10 +120,10 @@ def _way(event: Event) -> tuple[float, float]:
     if any(w in name for w in ("behind", "cross")):
         # A crossing foot goes on in the way of the step before.
         return -side, 0.0
-    if any(w in name for w in ("forward", "walk", "run")):
-        return 0.0, 1.0
-    if name.startswith("back") or " back" in name:
+    if _BACK.search(name):
         return 0.0, -1.0
+    if _FORWARD.search(name):
+        return 0.0, 1.0
     return 0.0, 0.0
 
 
@@ -155,7 +187,10 @@ def _words(
     )
     if distance <= room_m:
         yield tr("Put the camera {distance:.1f} m from the start; all of it stays in the picture.", distance=distance)
-        yield tr("Mark the floor {side:.1f} m to both sides of the start: nobody reaches farther.", side=side)
+        yield tr(
+            "Mark the floor {side:.1f} m to both sides of the start: by the steps of the sheet nobody goes beyond it.",
+            side=side,
+        )
         return
     width = side / (distance - going.near) * (room_m - going.near)
     turn = "" if not lens.upright else tr(" Held across, the phone sees more to the sides.")

@@ -29,6 +29,7 @@ from vamos.ui.parts.action import Action
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.pack.estimates import Estimates
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
+from vamos.ui.stops.pack.phones import OnPhones
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
 
@@ -65,6 +66,7 @@ class PackCommands:
     def __init__(self, desk: Desk):
         self._desk = desk
         self._estimates = Estimates(desk.stale.emit, desk.runner.fault.emit)
+        self.phones = OnPhones(desk)
 
     @property
     def scope(self) -> DocumentScope:
@@ -76,6 +78,7 @@ class PackCommands:
 
     def close(self) -> None:
         self._estimates.close()
+        self.phones.close()
 
     def write_pack(self) -> None:
         folder = self._desk.ask_folder(tr("Where should the pack go? A folder is made in it."))
@@ -84,6 +87,8 @@ class PackCommands:
 
     def write_pack_to(self, out: Path) -> None:
         project, base = self._desk.project, self._desk.session.base
+        # What is shown on phones is about to be replaced.
+        self.phones.close()
 
         def work(progress: Progress) -> Written:
             outcome = write_pack(project, base, out, progress.part(0, 0.85))
