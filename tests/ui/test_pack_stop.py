@@ -1,6 +1,7 @@
 """At Pack: what packs are made for, with how much they come to; more sounds; all of it can be taken back."""
 
 import re
+import urllib.request
 from dataclasses import replace
 from fractions import Fraction
 
@@ -13,11 +14,13 @@ from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice, ClipSound, RunThrough
 from vamos.core.model.project import Output
 from vamos.core.pack.estimate import estimate
+from vamos.core.pack.serve import code_of
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import PROFILES, packed_project
 from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.pack.commands import results_of
 from vamos.ui.stops.pack.files_table import FilesTable
+from vamos.ui.stops.pack.phones import PhoneCode
 from vamos.ui.stops.pack.profile_card import ProfileCard
 
 
@@ -111,6 +114,24 @@ class PlayedTest(StopCase):
 
     def player(self) -> ResultPlayer:
         return next(w for p in self.panels() for w in p.findChildren(ResultPlayer) if w.isVisible())
+
+    def test_it_is_shown_on_phones_until_it_is_stopped(self):
+        """The code on the screen holds the address; what is behind it is the page, and is gone when stopped."""
+        self.written()
+        self.click(self.panel_button("Show it on phones in the room"))
+        self.settle()
+        phones = self.window.rooms["Pack"].commands.phones
+        address = phones.served.address
+        self.assertIn(address, self.panel_text())
+        (code,) = self.window.findChildren(PhoneCode)
+        self.assertEqual(code.code, code_of(address))
+        with urllib.request.urlopen(address, timeout=10) as answer:
+            self.assertIn(b"<video", answer.read())
+        self.click(self.panel_button("Stop showing it"))
+        self.settle()
+        self.assertIsNone(phones.served)
+        with self.assertRaises(OSError):
+            urllib.request.urlopen(address, timeout=2).close()
 
     def test_a_file_is_played_beside_its_source(self):
         """Return on a row: both pictures stand at the same moment; Space plays with sound, comma goes back a frame."""

@@ -480,6 +480,11 @@
   </message>
   <message>
    <location filename="../cli/main.py" />
+   <source>let phones in the same network watch a pack</source>
+   <translation>Telefone im selben Netz ein Paket sehen lassen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
    <source>Dance tutorials from a song and phone footage.</source>
    <translation>Tanzanleitungen aus einem Song und Telefonfilmen.</translation>
   </message>
@@ -587,6 +592,21 @@
    <location filename="../cli/main.py" />
    <source>say how many files, how long and how large, write none</source>
    <translation>sagen, wie viele Dateien, wie lang und wie groß; keine schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>a port of this machine; 0 takes a free one</source>
+   <translation>ein Port dieses Rechners; 0 nimmt einen freien</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>listen on this address of the machine only</source>
+   <translation>nur auf dieser Adresse des Rechners lauschen</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>end by itself after so many minutes</source>
+   <translation>nach so vielen Minuten von selbst enden</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -768,6 +788,16 @@
    <location filename="../cli/output.py" />
    <source>There is no section “{new_section}”; the dance has: {known}.</source>
    <translation>Es gibt keinen Abschnitt „{new_section}“; der Tanz hat: {known}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/serving.py" />
+   <source>Nobody can reach it any more.</source>
+   <translation>Niemand kann es mehr erreichen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/serving.py" />
+   <source>Ctrl+C ends it.</source>
+   <translation>Strg+C beendet es.</translation>
   </message>
   <message>
    <location filename="../core/align/better_sound.py" />
@@ -3151,8 +3181,8 @@
   </message>
   <message>
    <location filename="../core/lesson/room.py" />
-   <source>Mark the floor {side:.1f} m to both sides of the start: nobody reaches farther.</source>
-   <translation>Markiere den Boden {side:.1f} m zu beiden Seiten des Anfangs: weiter kommt niemand.</translation>
+   <source>Mark the floor {side:.1f} m to both sides of the start: by the steps of the sheet nobody goes beyond it.</source>
+   <translation>Markier den Boden {side:.1f} m zu beiden Seiten des Anfangs: Nach den Schritten des Blatts geht niemand darüber hinaus.</translation>
   </message>
   <message>
    <location filename="../core/lesson/room.py" />
@@ -4562,6 +4592,21 @@
    <translation>das Manifest nennt eine Datei außerhalb des Pakets: {name}.</translation>
   </message>
   <message>
+   <location filename="../core/pack/serve.py" />
+   <source>Whoever is in the same network and has this address can watch this pack and nothing else: {address}. It ends when you stop it or close Vamos.</source>
+   <translation>Wer im selben Netz ist und diese Adresse hat, kann dieses Paket sehen und sonst nichts: {address}. Es endet, wenn du es beendest oder Vamos schließt.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/serve.py" />
+   <source>this pack has no page for students; make it again.</source>
+   <translation>dieses Paket hat keine Seite für Lernende; mach es neu.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/serve.py" />
+   <source>port {port} cannot be used ({error}); choose another one.</source>
+   <translation>Port {port} geht nicht ({error}); wähl einen anderen.</translation>
+  </message>
+  <message>
    <location filename="../core/pack/students/page.html" />
    <source>To the film</source>
    <translation>Zum Film</translation>
@@ -4606,6 +4651,16 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
+   <source>Ladder</source>
+   <translation>Leiter</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Build-up</source>
+   <translation>Aufbau</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
    <location filename="../core/plan/profiles.py" />
    <location filename="../ui/everywhere/watching.py" />
    <source>From the top</source>
@@ -4632,16 +4687,6 @@
    <location filename="../core/pack/students/page.html" />
    <source>Faster</source>
    <translation>Schneller</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/students/page.html" />
-   <source>Ladder</source>
-   <translation>Leiter</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/students/page.html" />
-   <source>Build-up</source>
-   <translation>Aufbau</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -10192,6 +10237,36 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>Forget “{name}”</source>
    <translation>„{name}“ vergessen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Code with the address {address}</source>
+   <translation>Code mit der Adresse {address}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Phones in the same network can open {address} now.</source>
+   <translation>Telefone im selben Netz können jetzt {address} öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Nobody can reach the pack any more.</source>
+   <translation>Niemand kann das Paket mehr erreichen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Photograph this with the phone:</source>
+   <translation>Fotografier das mit dem Telefon:</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Stop showing it</source>
+   <translation>Nicht mehr zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Show it on phones in the room</source>
+   <translation>Auf Telefonen im Raum zeigen</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
