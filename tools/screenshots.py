@@ -24,6 +24,31 @@ if TYPE_CHECKING:
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
+#: A sheet as somebody else would send it.
+SHEET = """Lantern Parade
+Count: 32   Wall: 4   Level: Beginner
+
+Section 1: Lantern vine
+1-3 Grapevine right
+4 Touch left beside right
+5-7 Grapevine left with a 1/4 turn left (9:00)
+8 Brush right
+
+S2: Gate steps
+1&2 Shuffle forward right
+3-4 Rock forward left, recover
+5&6 Left coaster
+7-8 Paper swirl 1/4 R
+Restart here on wall 3
+
+S3: Fans
+1-4 R rocking chair
+5-8 Jazz box R, with a touch
+S4: Home
+1-2 Side R, together
+3-4 side R, touch
+5-8 same to the left
+"""
 OUT = Path(__file__).resolve().parent.parent / "docs" / "screenshots"
 
 
@@ -176,6 +201,11 @@ def main(wanted: list[str]) -> None:
             window.rooms[stop].commands.wall_map()
             live(0.4)
             take("wall-map")
+            commands = window.rooms[stop].commands
+            window.desk.show_view(commands.pasted)
+            commands.pasted.open_with(SHEET)
+            live(0.4)
+            take("paste")
             window.desk.show_page()
     window.toggle_theme()
     window.go_to_stop("Cut")

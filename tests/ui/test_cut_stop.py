@@ -10,7 +10,8 @@ from PyQt6.QtGui import QImage
 from PyQt6.QtTest import QTest
 
 from tests.ui.qt import StopCase
-from vamos.core.model.clip import Arrangement, Look
+from vamos.core.edit.clips import choose
+from vamos.core.model.clip import Arrangement, Choice, Look
 from vamos.core.model.look import Lane, Shape, Style
 from vamos.core.model.take import View
 from vamos.ui.preview.pictures import to_image
@@ -48,6 +49,50 @@ class CutCase(StopCase):
         QTest.mouseMove(view, end)
         QTest.mouseRelease(view, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, end)
         self.settle()
+
+
+class LookedTest(CutCase):
+    """A clip that asks for a look is looked at and found right, until something about it changes."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        # The spoiled take is chosen: someone walks through its passes.
+        for clip in self.window.session.facts.clips:
+            if clip.view is View.FRONT and clip.title in ("Gate walk", "Fan sweep"):
+                self.window.session.do("spoiled", lambda p, k=clip.key: choose(p, Choice(k, take="front spoiled")))
+        self.settle()
+
+    def asking(self) -> list[str]:
+        return [c.key for c in self.window.session.facts.clips if c.asks]
+
+    def test_the_main_button_goes_through_them_and_leads_on(self):
+        before = self.asking()
+        self.assertTrue(before)
+        self.key(Qt.Key.Key_N, Qt.KeyboardModifier.AltModifier)
+        self.settle()
+        for left in range(len(before), 0, -1):
+            self.assertEqual(len(self.asking()), left)
+            self.assertIn(self.clip().key, before)
+            self.assertEqual(self.window.room.main_action().text, "I looked, it is right")
+            self.key(Qt.Key.Key_Return)
+            self.settle()
+        self.assertEqual(self.asking(), [])
+        self.assertEqual(self.window.room.main_action().text, "On to the pack")
+        self.assertTrue(all(c.problems for c in self.window.session.facts.clips if c.key in before), "still said")
+
+    def test_what_changes_is_asked_again(self):
+        self.key(Qt.Key.Key_N, Qt.KeyboardModifier.AltModifier)
+        self.settle()
+        key = self.clip().key
+        self.key(Qt.Key.Key_R, Qt.KeyboardModifier.AltModifier)
+        self.settle()
+        self.assertNotIn(key, self.asking())
+        self.window.session.do("flip", lambda p: choose(p, Choice(key, flip=not self.clip().flip)))
+        self.settle()
+        self.assertIn(key, self.asking())
+        self.key(Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
+        self.settle()
+        self.assertNotIn(key, self.asking())
 
 
 class EdgesTest(CutCase):

@@ -6948,6 +6948,17 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/panel.py" />
+   <source>I looked, it is right</source>
+   <translation>Angesehen, es stimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/cut/commands.py" />
+   <source>Nothing speaks against this clip until it changes.</source>
+   <translation>Nichts spricht gegen diesen Clip, bis er sich ändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/cut/commands.py" />
    <source>Next clip to check</source>
    <translation>Nächster Clip zu prüfen</translation>
   </message>
@@ -6955,6 +6966,11 @@
    <location filename="../ui/stops/cut/commands.py" />
    <source>To the next clip that asks for a look.</source>
    <translation>Zum nächsten Clip, der angesehen werden will.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/cut/commands.py" />
+   <source>{title}, {label} is right as it is</source>
+   <translation>{title}, {label} stimmt so, wie er ist</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
@@ -7001,6 +7017,11 @@
    <location filename="../ui/stops/cut/commands.py" />
    <source>The clip is written again</source>
    <translation>Der Clip wird wieder geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/cut/commands.py" />
+   <source>Looked at a clip</source>
+   <translation>Clip angesehen</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
@@ -7094,6 +7115,11 @@
    <location filename="../ui/stops/cut/commands.py" />
    <source>Leave a clip out</source>
    <translation>Einen Clip weglassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/cut/commands.py" />
+   <source>Nothing speaks against this clip.</source>
+   <translation>Nichts spricht gegen diesen Clip.</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
@@ -8744,6 +8770,11 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
+   <source>More films can be dropped on the window at any time.</source>
+   <translation>Weitere Filme lassen sich jederzeit auf das Fenster ziehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
    <source>Add takes…</source>
    <translation>Aufnahmen hinzufügen…</translation>
   </message>
@@ -8786,6 +8817,11 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>Place {takes}</source>
    <translation>{takes} einordnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>On to the clips</source>
+   <translation>Weiter zu den Clips</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />

@@ -24,11 +24,18 @@ def choose(project: Project, choice: Choice) -> Project:
     if old is not None:
         kept = {
             name: getattr(choice, name) if getattr(choice, name) is not None else getattr(old, name)
-            for name in ("take", "pass_id", "flip", "run_up", "run_out", "nudge_start", "nudge_end")
+            for name in ("take", "pass_id", "flip", "run_up", "run_out", "nudge_start", "nudge_end", "looked")
         }
         choice = replace(choice, **kept, left_out=choice.left_out or old.left_out)
     rest = tuple(c for c in project.choices if c.clip != choice.clip)
     return replace(project, choices=(*rest, choice))
+
+
+def looked_at(project: Project, clip: Clip) -> Project:
+    """A person looked at what speaks against a clip and found it right; it is asked again when something changes."""
+    old = project.choice(clip.key)
+    kept = old.looked or () if old is not None else ()
+    return choose(project, Choice(clip.key, looked=(*kept, *clip.asks)))
 
 
 def forget_choice(project: Project, clip: str) -> Project:

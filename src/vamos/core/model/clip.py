@@ -145,6 +145,8 @@ class Choice:
     left_out: bool = False
     nudge_start: int | None = None
     nudge_end: int | None = None
+    #: What spoke against the clip and was looked at and found right, as ``Clip.asks`` names it.
+    looked: tuple[str, ...] | None = None
 
 
 #: A card stands for so many counts at most.
@@ -253,6 +255,13 @@ class Clip:
     mark: int = 100
     other_marks: tuple[tuple[int, str], ...] = ()
     cards: tuple[ClipCard, ...] = ()
+    looked: tuple[str, ...] = ()
+
+    @property
+    def asks(self) -> tuple[str, ...]:
+        """What a person has to look at: problems of this pass, side and edges that nobody found right yet."""
+        now = f"{self.take} {self.pass_number} {self.flip} {self.run_up} {self.run_out} {self.nudge}: "
+        return tuple(now + problem for problem in self.problems if now + problem not in self.looked)
 
     def card_at(self, position: Fraction) -> ClipCard | None:
         """The card that stands at a count; one that fills the picture comes first."""

@@ -99,6 +99,7 @@ def _clip(
         tuple(others),
         edges.nudge,
         mark=pick.mark,
+        looked=choice.looked or (),
         other_marks=tuple((by_key[k].mark, ", ".join(by_key[k].against)) for k in others),
     )
 

@@ -345,7 +345,7 @@ def _clips(painter: QPainter, row: Row, layout: Layout, y: float, height: int, t
     at = layout.x(1 if row.line.length > 2 else 0) + 12
     for clip in row.clips:
         word = label_words(clip.label, short=True)
-        if clip.problems:
+        if clip.asks:
             word += " !"
         wide = QFontMetricsF(face).horizontalAdvance(word)
         if at + wide > x1 - 12:

@@ -74,7 +74,11 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
 
 
 def _without_number(tokens: list[Token]) -> list[Token]:
-    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing."""
+    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor does “in 4 steps”."""
+    for k in range(len(tokens) - 2):
+        number, what = tokens[k + 1], tokens[k + 2].lower
+        if tokens[k].lower == "in" and number.kind == "num" and what in ("steps", "step", "counts", "schritten"):
+            return _without_number([*tokens[:k], *tokens[k + 3 :]])
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
             return [tokens[0], *tokens[2:]]

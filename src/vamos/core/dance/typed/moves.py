@@ -221,6 +221,9 @@ class _Words:
         if atom.role == "where":
             return self._where(reading, atom, text)
         if atom.role == "passed":
+            if atom.words == "vor" and not now.feet:
+                # “Schritt vor R” goes forward; “RF kreuzt vor LF” passes the left foot.
+                return []
             following = self.tokens[ahead] if ahead < len(self.tokens) else None
             if following is not None and following.kind == "word" and (now.kind or now.unknown):
                 name = replace(now, name=(*now.name, text))
@@ -305,7 +308,8 @@ class _Words:
         out = []
         if now.kind in ("step", "touch", "hop"):
             # “touch hip”, “step arm”: the part of the body is what moves.
-            out.append(self._go(reading, 0.4, replace(now, kind="hand", feet=(), name=(*now.name, text))))
+            cost = 0.9 if now.feet else 0.4
+            out.append(self._go(reading, cost, replace(now, kind="hand", feet=(), name=(*now.name, text))))
         elif now.kind in ("", "hand", "free"):
             moved = replace(now, kind="hand", hand=True, feet=(), name=(*now.name, text))
             out.append(self._go(reading, 0, moved))

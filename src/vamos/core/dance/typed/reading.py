@@ -200,6 +200,8 @@ def may_be_role(words: str) -> bool:
     """Whether words before a colon can be who dances what follows: known people, or a name that is no move."""
     lexicon = lexicon_for({})
     lower = " ".join(words.lower().split())
+    if lower in ("count", "counts", "cts", "beat", "beats", "zähler", "zählzeit"):
+        return False
     if lower in lexicon.people or lower in lexicon.lanes or lower.split()[0] in lexicon.people:
         return True
     roles = {"act", "figure", "foot", "size", "turn", "way", "side", "times", "repeat", "hold", "target"}

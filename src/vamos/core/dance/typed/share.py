@@ -6,6 +6,7 @@ again on the free foot; shared out evenly; else one block whose feet are not kno
 
 from __future__ import annotations
 
+import itertools
 from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
@@ -119,6 +120,7 @@ class _Sharing:
                 at += length_of(move)
             self._rows(places, 0)
         self._replaced_touch(total)
+        self._with_hands()
         self._said_again(total)
 
     def _replaced_touch(self, total: int) -> None:
@@ -126,13 +128,32 @@ class _Sharing:
         first = self.moves[0]
         if len(self.moves) != 2 or first.figure is None or self.moves[1].kind not in (*_ROW[:4], "hand", "hold"):
             return
-        if first.figure.events[-1].kind is not Kind.TOUCH:
+        ends = first.figure.events[-1].kind is Kind.TOUCH
+        # “jazz box R with a touch”: its last step is a touch then.
+        if not ends and (self.moves[1].kind != "touch" or size_of(first) < 4 or self.moves[1].feet):
             return
         for points in (self.points, self.whole):
             if total == len(points) + 1:
                 short = replace(first.figure, events=first.figure.events[:-1])
                 moves = [replace(first, figure=short), self.moves[1]]
-                self._put(moves, [points[: size_of(first) - 1], points[size_of(first) - 1 :]], 0.1)
+                self._put(moves, [points[: size_of(first) - 1], points[size_of(first) - 1 :]], 0.1 if ends else 0.2)
+                return
+
+    def _with_hands(self) -> None:
+        """“rocking chair R with claps”: hands beside a step that fills its counts are words of it."""
+        feet: list[Move] = []
+        for move in self.moves:
+            if feet and move.kind == "hand" and not move.feet:
+                feet[-1] = replace(feet[-1], name=(*feet[-1].name, *move.name))
+            else:
+                feet.append(move)
+        if len(feet) == len(self.moves):
+            return
+        total = sum(map(size_of, feet))
+        for points in (self.points, self.whole):
+            if total == len(points):
+                at = [sum(map(size_of, feet[:k])) for k in range(len(feet) + 1)]
+                self._put(feet, [points[a:b] for a, b in itertools.pairwise(at)], 0.15)
                 return
 
     def _said_again(self, total: int) -> None:
@@ -365,7 +386,7 @@ def _flat(moves: Sequence[Move]) -> list[Move]:
             # “Shuffle fwd R, L, R”: the feet of the step, one by one.
             result[-1] = replace(before, feet=(*before.feet, *move.feet), row=True)
             continue
-        if bare and before is not None and before.kind in ("step", "touch", "hop", "free"):
+        if bare and before is not None and before.kind in ("step", "touch", "hop", "free", "hand"):
             move = replace(move, kind=before.kind, name=before.name, called=before.called)
         result.append(move)
     return result

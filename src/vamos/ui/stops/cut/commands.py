@@ -13,6 +13,7 @@ from vamos.core.edit import output as edit_output
 from vamos.core.model.clip import Choice, Clip, NamedRange
 from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
 from vamos.core.plan.edges import snapped
+from vamos.core.plan.flip import label_words
 from vamos.core.time import count_text
 from vamos.errors import InputError
 from vamos.language import tr
@@ -33,6 +34,9 @@ ACTIONS = (
     Action("compare", tr("Passes side by side"), "C", "Cut", tr("The passes of this clip in step; again goes back.")),
     Action(
         "leave_out", tr("Leave this clip out"), "", "Cut", tr("It is not written; the panel offers to take it back.")
+    ),
+    Action(
+        "looked", tr("I looked, it is right"), "Alt+R", "Cut", tr("Nothing speaks against this clip until it changes.")
     ),
     Action("next_problem", tr("Next clip to check"), "Alt+N", "Cut", tr("To the next clip that asks for a look.")),
 )
@@ -146,9 +150,20 @@ class CutCommands:
     def take_back(self, key: str) -> None:
         self._desk.do(tr("Take a clip back"), lambda p: edit.take_back(p, key), tr("The clip is written again"))
 
+    def looked(self) -> None:
+        """The clip that is watched is right as it is; to the next one that asks."""
+        clip = self._desk.clip()
+        if clip is None or not clip.asks:
+            self._desk.tell(tr("Nothing speaks against this clip."))
+            return
+        now = tr("{title}, {label} is right as it is", title=clip.title, label=label_words(clip.label, short=True))
+        done = self._desk.do(tr("Looked at a clip"), lambda p: edit.looked_at(p, clip), now)
+        if done and any(c.asks for c in self._desk.session.facts.clips):
+            self.next_problem()
+
     def next_problem(self) -> None:
         """To the next clip that asks for a look, from this line on and round."""
-        asking = [c for c in self._desk.session.facts.clips if c.problems]
+        asking = [c for c in self._desk.session.facts.clips if c.asks]
         if not asking:
             self._desk.tell(tr("No clip asks for a look."))
             return

@@ -43,13 +43,16 @@ class CutRoom(Room):
         clips = self.desk.session.facts.clips
         if not clips:
             return StopState(tr("no clips yet"))
-        asking = sum(bool(c.problems) for c in clips)
+        asking = sum(bool(c.asks) for c in clips)
         words = plural(len(clips), "clip")
         return StopState(tr("{words}, {asking} to check", words=words, asking=asking) if asking else words, not asking)
 
     def main_action(self) -> MainAction | None:
         clips = self.desk.session.facts.clips
-        asking = sum(bool(c.problems) for c in clips)
+        asking = sum(bool(c.asks) for c in clips)
+        now = self.desk.clip()
+        if now is not None and now.asks and self.desk.center.view is None:
+            return MainAction(tr("I looked, it is right"), self.commands.looked, "; ".join(map(sentence, now.problems)))
         if asking:
             return MainAction(tr("Next clip to check ({asking})", asking=asking), self.commands.next_problem)
         return MainAction(tr("On to the pack"), lambda: self.desk.go_to_stop("Pack")) if clips else None
@@ -88,7 +91,7 @@ class CutRoom(Room):
             )
 
     def _card(self, clip: Clip, now: bool) -> _CardWords:
-        check = tr("  {number} to check", number=len(clip.problems)) if clip.problems else ""
+        check = tr("  {number} to check", number=len(clip.asks)) if clip.asks else ""
         name = self.desk.project.take(clip.take).name
         lines = (
             (f"{tr(clip.view)}{check}", "card-head"),
@@ -111,7 +114,7 @@ class CutRoom(Room):
         """Reasons, problems and other passes, in words."""
         do = self.commands
         for problem in clip.problems:
-            panel.say(sentence(problem), "warn")
+            panel.say(sentence(problem), "warn" if clip.asks else "soft")
         for reason in clip.reasons:
             panel.say(sentence(reason), "")
         keys = [key_of(ACTIONS, n) for n in ("start_earlier", "start_later", "end_earlier", "end_later")]

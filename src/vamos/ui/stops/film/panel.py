@@ -49,6 +49,9 @@ class FilmRoom(Room):
         waiting = sum(not t.looked_for_passes for t in project.takes)
         if waiting and project.song is not None:
             return MainAction(tr("Place {takes}", takes=plural(waiting, "take")), self.commands.place_takes)
+        if project.takes and self.desk.session.facts.clips:
+            tip = tr("More films can be dropped on the window at any time.")
+            return MainAction(tr("On to the clips"), lambda: self.desk.go_to_stop("Cut"), tip)
         return MainAction(tr("Add takes…"), self._add, tr("Choose films; dropping them on the window does the same."))
 
     def _add(self) -> None:
@@ -69,6 +72,7 @@ class FilmRoom(Room):
         if to_film:
             panel.say(to_film[0], "warn", key="to film")
         self._here(panel)
+        panel.buttons((tr("Add takes…"), self._add, ""), key="add")
         self._shots(panel)
         self._movement(panel)
         for take in takes:
