@@ -88,17 +88,10 @@ class RulesTest(unittest.TestCase):
 
     def test_left_and_right_swapped_is_the_mirror_image(self):
         swap = {"R": "L", "L": "R", "r": "l", "l": "r", "+": "-", "-": "+"}
-        words = {
-            "RIGHT": "LEFT",
-            "LEFT": "RIGHT",
-            "right": "left",
-            "left": "right",
-            "rechts": "links",
-            "links": "rechts",
-            "R": "L",
-            "L": "R",
-        }
-        form = re.compile(r"(?<![^\W_])(right|left|RIGHT|LEFT|rechts|links|R|L)(?![^\W_])")
+        pairs = [("right", "left"), ("rechts", "links"), ("RIGHT", "LEFT"), ("RF", "LF"), ("R", "L")]
+        pairs += [(a.capitalize(), b.capitalize()) for a, b in pairs[:2]]
+        words = {a: b for pair in pairs for a, b in (pair, pair[::-1])}
+        form = re.compile(rf"(?<![^\W_])({'|'.join(words)})(?![^\W_])")
         for text, _ in ALL:
             if not form.search(text) or re.search(
                 r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand", text
@@ -113,7 +106,7 @@ class RulesTest(unittest.TestCase):
 
     def test_a_slip_of_the_finger_is_told_or_changes_nothing(self):
         """One letter doubled in a word: the feet and turns stay, or something is asked."""
-        for text, _ in ALL:
+        for text, _ in ALL[::3]:
             for word in re.findall(r"[A-Za-zäöü]{5,}", text)[:2]:
                 slipped = text.replace(word, word[:2] + word[1:], 1)
                 try:

@@ -80,7 +80,10 @@ def read_moves(text: str, feel: Feel, steps: Mapping[str, StepPattern]) -> tuple
     except NotationError:
         return read_typed(text, feel, steps).events
     plain = " ".join(text.split())
-    if KIND.search(text) and plain == print_line(written, feel, steps, explicit=True):
+    # “½ turn ?” and “½ turn” are the same open turn.
+    if KIND.search(text) and plain.replace(" ?", "") == print_line(written, feel, steps, explicit=True).replace(
+        " ?", ""
+    ):
         return written
     own = print_line(written, feel, steps) == plain
     if own and KIND.search(text):

@@ -22,7 +22,7 @@ _KEYS = {
     "name": r"dance|title|name|tanz|titel",
     "restarts": r"restarts?",
     "tags": r"tags?(?:/bridges?)?|bridges?",
-    "sequence": r"sequence|phrasing|order|abfolge",
+    "sequence": r"sequence|phrasing|order|abfolge|reihenfolge|ablauf",
     "rights": r"rights|copyright|rechte",
     "link": r"video|demo|link|tutorial",
     "weight": r"(?:start(?:ing)?\s+)?weight|startgewicht",
@@ -64,7 +64,8 @@ _AFTER = re.compile(
 _RESTART = re.compile(r"\b(?:restarts?|neustart|start\s+again\s+from\s+the\s+(?:top|beginning))\b", re.IGNORECASE)
 _TAG = re.compile(r"\b(?:tags?|bridges?|brücke)\b", re.IGNORECASE)
 _LAST_WORDS = re.compile(
-    r"^\W*(?:begin(?:\s+the\s+dance)?\s+again|start\s+(?:again|over)|repeat(?:\s+the\s+dance)?(?:\s+from\s+the\s+(?:top|beginning))?|"
+    r"^\W*(?:begin(?:\s+the\s+dance)?\s+again|no\s+(?:tags?|restarts?|bridges?)|keine\s+(?:tags?|restarts?|neustarts?|brücken)|"
+    r"(?:wiederholung\W+)?(?:der\s+)?tanz\s+beginnt\s+von\s+vorne?|start\s+(?:again|over)|repeat(?:\s+the\s+dance)?(?:\s+from\s+the\s+(?:top|beginning))?|"
     r"enjoy|smile|have\s+fun|happy\s+dancing|from\s+the\s+top|von\s+vorn(?:e)?|viel\s+spa[sß]+|end\s+of\s+(?:the\s+)?dance)\b.{0,40}$",
     re.IGNORECASE,
 )
@@ -72,6 +73,9 @@ _FACING = re.compile(
     r"[(\[]\s*(?:facing\s+|face\s+|now\s+facing\s+)?(\d{1,2}(?::\d\d)?\s*(?:o'?clock)?)\s*(?:wall)?\s*[)\]]\s*[*]*\s*$",
     re.IGNORECASE,
 )
+
+
+_NONE = re.compile(r"^\W*(?:no|keine?)\s", re.IGNORECASE)
 
 
 @dataclass(frozen=True, slots=True)
@@ -98,16 +102,26 @@ def facts_in(line: str) -> dict[str, str]:
         found = {}
         for key, end in zip(keys, ends, strict=True):
             name = next(n for n, v in key.groupdict().items() if v)
-            found[name] = line[key.end() : end].strip(" ,;|/-•\t")
+            value, dot, rest = re.sub(r"\s[•·|]\s", "\n", line[key.end() : end]).partition("\n")
+            found[name] = value.strip(" ,;|/-•\t")
+            if dot:
+                # “Level: beginner · 2 wall · 16 counts”
+                more = {n: m for n, form in _INLINE.items() if n not in found and (m := form.search(rest))}
+                found |= {n: (m.group(1) if m.groups() else m.group()) for n, m in more.items()}
         return found
     said = {name: m for name, form in _INLINE.items() if (m := form.search(line))}
     left = line
     for match in said.values():
         left = left.replace(match.group(), " ")
     words = re.findall(r"[^\W\d_]+", left)
-    plain = [
-        w for w in words if w.lower() not in ("line", "dance", "and", "und", "a", "the", "level", "partner", "circle")
-    ]
+    plain = [w for w in words if w.lower() not in _FILLER]
+    starts = re.match(
+        r"^\W*(?:starts?|begins?|beginn|einsatz|intro)\s+(?:on|after|at|nach|auf|mit)?\s*(\d{1,3}\s*(?:counts?|zählern?)?.{0,40})$",
+        line,
+        re.IGNORECASE,
+    )
+    if starts:
+        return {"start": starts.group(1).strip(" .*_")}
     if {"counts", "walls"} <= said.keys() and len(plain) <= 4:
         return {n: (m.group(1) if m.groups() else m.group()) for n, m in said.items()}
     by = re.match(r"^\W*(?:choreographed\s+by|choreo(?:graphy)?\s+by|by|choreografie\s+von)\s+(\S.{1,80})$", line, re.I)
@@ -117,7 +131,7 @@ def facts_in(line: str) -> dict[str, str]:
 def restart_in(line: str) -> Cut | None:
     """A restart that is spoken of, with its walls; None when none is."""
     found = _RESTART.search(line)
-    if found is None:
+    if found is None or _NONE.match(line):
         return None
     walls = _walls(line)
     after = _after(line)

@@ -200,7 +200,9 @@ class _Sheet:
         ranged = RANGE.match(plain)
         if ranged is not None and int(ranged["last"]) - int(ranged["first"]) >= 3:
             rest = ranged["rest"].strip()
-            if not rest or (not self._is_moves(rest) and self._moves_follow(index)):
+            named_only = not self._is_moves(rest) and self._moves_follow(index)
+            # “[9-16] ROCK, RECOVER, PIVOT 1/4”, and below it the counts: a title, though it sounds like moves.
+            if not rest or named_only or self._counts_below(index, int(ranged["first"])):
                 name = rest or tr("Section {number}", number=len(self.sections) + 1)
                 self._open(name, int(ranged["last"]) - int(ranged["first"]) + 1, int(ranged["first"]) - 1)
                 self._take(index, LineIs.HEAD)
@@ -290,6 +292,15 @@ class _Sheet:
             plain = _MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
             if plain:
                 return self._is_moves(plain)
+        return False
+
+    def _counts_below(self, index: int, first: int) -> bool:
+        """Whether the next line begins with the count that a head's range begins with, or with 1."""
+        for row in self.rows[index + 1 : index + 3]:
+            plain = _MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
+            if plain:
+                number = re.match(r"(?:counts?\s+)?(\d{1,3})(?!\d*\s*[)\]])", plain, re.IGNORECASE)
+                return number is not None and int(number.group(1)) in (1, first)
         return False
 
     def _next_is_counts(self, index: int) -> bool:

@@ -225,7 +225,7 @@ class _Words:
                 # “Schritt vor R” goes forward; “RF kreuzt vor LF” passes the left foot.
                 return []
             following = self.tokens[ahead] if ahead < len(self.tokens) else None
-            if following is not None and following.kind == "word" and (now.kind or now.unknown):
+            if following is not None and following.kind == "word" and (now.kind or now.unknown or now.feet):
                 name = replace(now, name=(*now.name, text))
                 return [self._go(reading, 0, name, passed=True)]
             return [self._go(reading, 0.3, now)]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from fractions import Fraction
@@ -26,6 +27,9 @@ _KINDS = {
 }
 #: What speaks against a reading: a foot that bears the weight, one that was guessed.
 BEARS, GUESSED = 1.2, 0.1
+
+#: Words that would be read as a turn again.
+_TURN_WORD = re.compile(r"(?:turn|turning|drehung|drehen|spin)$", re.IGNORECASE)
 
 Slots = list[tuple[Fraction, Fraction]]
 
@@ -145,6 +149,9 @@ class State:
             kind = "pivot"
         if kind in ("hold", "hand") or (kind == "free" and move.feet and not move.unknown):
             foot = "B" if kind == "free" and "B" in move.feet else ""
+        if turn == 0 and not size and kind != "pivot":
+            # “turn to 6:00 stepping R, L”: what no longer turns is not called so.
+            move = replace(move, name=tuple(w for w in move.name if not _TURN_WORD.search(w)))
         name = " ".join(move.name) or ("step" if kind in ("step", "other") and foot else "")
         if kind == "pivot" and not move.kind:
             name = " ".join(move.name) or "turn"
