@@ -132,7 +132,7 @@ def opened() -> tuple[Window, Callable[[float], None], object]:
     from vamos.ui.frame.language_choice import translate_qt
     from vamos.ui.parts import theme
     from vamos.ui.window import Window
-    from vamos.ui.work.settings import settings
+    from vamos.ui.work.settings import closed_words
 
     # A copy: what is left out for a picture must not stay left out.
     demo = make_demo(default_folder())
@@ -143,7 +143,7 @@ def opened() -> tuple[Window, Callable[[float], None], object]:
     theme.load_fonts()
     theme.apply(app, theme.DAY)
     for stop in WORDS:
-        settings().setValue(f"guide/{stop}", True)
+        closed_words(stop).set(True)
     window = Window()
     window.show()
 
@@ -168,7 +168,7 @@ def main(wanted: list[str]) -> None:
         return
     window, live, kept = opened()
     from vamos.ui.stops import STOPS
-    from vamos.ui.work.settings import settings
+    from vamos.ui.work.settings import RECENT
 
     project = window.session.path
     assert project is not None
@@ -215,7 +215,7 @@ def main(wanted: list[str]) -> None:
     window._keep_picture(str(project))
     window.session.new()
     window.go_to_stop("Song")
-    settings().setValue("recent", [str(project)])
+    RECENT.set([str(project)])
     window.start.show_recent()
     live(0.5)
     take("start")

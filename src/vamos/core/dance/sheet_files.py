@@ -17,6 +17,7 @@ import msgspec
 from vamos.core.dance.sheet_cells import SheetRead, bounded
 from vamos.core.dance.sheet_csv import dance_to_csv, read_csv
 from vamos.core.dance.sheet_markdown import dance_to_markdown, read_markdown
+from vamos.core.dance.sheet_table import read_page_table
 from vamos.core.dance.sheet_text import read_text_sheet
 from vamos.core.disk.inputs import read_input
 from vamos.core.disk.outputs import write_output
@@ -62,7 +63,15 @@ def read_sheet_file(path: Path) -> SheetRead:
 def read_any_text(text: str) -> SheetRead:
     """A sheet as Vamos writes it in Markdown, a table, or a step sheet as it was pasted."""
     if re.search(r"^\s*\|", text, re.MULTILINE):
-        return read_markdown(text)
+        try:
+            return read_markdown(text)
+        except InputError:
+            # A table of someone else: its own heads, no sections or other ones.
+            try:
+                return read_page_table(text)
+            except InputError:
+                pass
+            raise
     return read_text_sheet(text)
 
 

@@ -52,7 +52,9 @@ class WrittenSheet:
         self._whole_eights()
         written = [s for s in self.sections if s.events or s.length]
         sections = tuple(
-            Section(s.name, s.length or 8, s.events, others=s.others) for s in written if s.events or s.moves == []
+            # A section of which nothing was understood keeps its place and its counts.
+            Section(s.name, s.length or 8, s.events, others=s.others)
+            for s in written
         )
         names = {s.name for s in sections}
         parts = tuple(

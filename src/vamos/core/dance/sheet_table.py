@@ -51,7 +51,24 @@ def read_other_table(text: str, separator: str) -> SheetRead:
 
     Raises InputError when there are no such columns, or a row cannot be read.
     """
-    rows = [[" ".join(c.split()) for c in row] for row in csv.reader(io.StringIO(text), delimiter=separator)]
+    return _read_rows(
+        [[" ".join(c.split()) for c in row] for row in csv.reader(io.StringIO(text), delimiter=separator)]
+    )
+
+
+def read_page_table(text: str) -> SheetRead:
+    """As :func:`read_other_table`, for a table between upright strokes as pages and Markdown have it."""
+    rows: list[list[str]] = []
+    for line in text.splitlines():
+        plain = line.strip()
+        if re.fullmatch(r"[|\s:\-]*", plain):
+            continue
+        cells = re.split(r"(?<!\\)\|", plain.strip("|")) if plain.startswith("|") else [plain]
+        rows.append([" ".join(re.sub(r"\*\*|__|`", "", c).split()) for c in cells])
+    return _read_rows(rows)
+
+
+def _read_rows(rows: list[list[str]]) -> SheetRead:
     found = next(
         ((k, roles) for k, row in enumerate(rows[:_PREFACE]) if {"counts", "moves"} <= (roles := _roles(row)).keys()),
         None,
@@ -70,7 +87,10 @@ def read_other_table(text: str, separator: str) -> SheetRead:
             section = cells["section"]
             lines.append(f"## {section}")
         moves = " ".join(cells[role] for role in ("turn", "moves", "foot") if role in cells)
-        if moves:
+        if len(row) == 1 and len(rows[at]) > 1:
+            # A line between the rows of a table is the head of what follows, or a remark.
+            lines.append(row[0])
+        elif moves:
             lines.append(f"{cells.get('counts', '')} {moves}".strip())
         over = [c for k, c in enumerate(row) if c and k >= len(rows[at])]
         if over:

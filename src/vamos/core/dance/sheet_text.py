@@ -69,6 +69,7 @@ class TextRead:
     remarks: tuple[str, ...] = ()
 
 
+_STARTS_WITH_PART = re.compile(r"^&\s+[^\W\d]{2,}")
 _STARTS_WITH_COUNT = re.compile(
     r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE
 )
@@ -277,6 +278,9 @@ class _Sheet:
             return False
         if _STARTS_WITH_COUNT.match(plain):
             return bool(re.search(r"[^\W\d_]{2,}|[RL]\b", plain)) or re.fullmatch(r"[\d\s&ae,\-]+", plain) is not None
+        if self.sections and self.sections[-1].moves and _STARTS_WITH_PART.match(plain):
+            # “& step L beside R” in a line of its own goes on from the count above.
+            return True
         behind = re.search(r"(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
         if not behind and not re.search(r"[^\W\d_]\s+\d{1,2}(?:[-&ae]\d*)*\s*(?:,|$)", plain):
             return False

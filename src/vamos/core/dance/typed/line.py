@@ -20,6 +20,7 @@ from vamos.core.time import Feel
 LINES, WORDS = 8, 6
 #: Words that only lead to the counts behind them.
 _BEFORE_COUNTS = ("on", "count", "counts", "cts", "ct", "beat", "beats", "auf", "zähler", "zählzeit")
+_UNITS = ("steps", "step", "counts", "count", "beats", "schritten", "schritte", "zähler", "zählern", "zählzeiten")
 _SOFT = ("sep", "close", "open", "dash", "dot", "amp")
 
 
@@ -74,10 +75,10 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
 
 
 def _without_number(tokens: list[Token]) -> list[Token]:
-    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor does “in 4 steps”."""
+    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor do “in 4 steps”, “over 3 counts”."""
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
-        if tokens[k].lower == "in" and number.kind == "num" and what in ("steps", "step", "counts", "schritten"):
+        if tokens[k].lower in ("in", "over", "über") and number.kind == "num" and what in _UNITS:
             return _without_number([*tokens[:k], *tokens[k + 3 :]])
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
