@@ -94,7 +94,7 @@ class RulesTest(unittest.TestCase):
         form = re.compile(rf"(?<![^\W_])({'|'.join(words)})(?![^\W_])")
         for text, _ in ALL:
             if not form.search(text) or re.search(
-                r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand", text
+                r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand|linke[nr]|rechte[nr]|Linker", text
             ):
                 continue
             other = form.sub(lambda m: words[m.group()], text)

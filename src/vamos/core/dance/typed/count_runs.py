@@ -170,7 +170,7 @@ class CountRun:
         if rests:
             self.out.append(Count("rest", last.value + 1))
             self.at += 1
-        elif after.value == last.value + 1 and ((chain and more is not None and not more.spaced) or chained):
+        elif after.value == last.value + 1 and (chain or chained):
             self.at += 1
         elif after.value > last.value:
             self.out[-1] = Count("range", after.value, first=last.value)

@@ -171,7 +171,7 @@ class _Words:
         if token.kind in ("dash", "open", "q"):
             return [replace(reading, passed=False)]
         if token.kind == "times":
-            return [self._go(reading, 0, replace(now, times=token.value))]
+            return [self._go(reading, 0, replace(now, times=token.value if token.value > 1 else 0))]
         if token.kind in ("frac", "deg"):
             if now.size is None:
                 return [self._go(reading, 0, replace(now, size=token.value))]
@@ -264,6 +264,8 @@ class _Words:
             out.append(self._go(reading, cost, replace(now, feet=(foot,))))
         else:
             cost = 0.15 if not now.row and (now.size is not None or now.turned) else 0.05
+            # “R heel grind, L coaster”: behind a comma and before a verb it is the foot of that verb.
+            cost += 0.8 if self._leads(ahead - atom.size, ahead) else 0
             out.append(self._go(reading, cost, replace(now, feet=(*now.feet, foot), row=True)))
         if (now.turns or coming) and not now.way:
             cost = 0.0 if now.turns else 0.2 if letter else 0.0
@@ -271,6 +273,12 @@ class _Words:
         if now.feet and now.kind and not now.turns:
             out.append(self._go(reading, 0.9, replace(now, side=foot)))
         return out
+
+    def _leads(self, index: int, ahead: int) -> bool:
+        """Whether a foot stands behind a comma and right before a verb."""
+        if index < 1 or self.tokens[index - 1].kind != "sep" or ahead >= len(self.tokens):
+            return False
+        return any(a.role in ("act", "figure") for a in self.lexicon.at(self.tokens, ahead))
 
     def _turn_ahead(self, index: int) -> bool:
         """Whether a size or a word of turning comes next, before any other move."""

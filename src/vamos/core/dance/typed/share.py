@@ -282,6 +282,8 @@ class _Sharing:
                 state = state.dearer(0.8 if len(whole) > 2 else 0.15)
             if move.kind == "pivot" and len(whole) > 1:
                 state = state.dearer(0.3)
+                # “pivot ¼ L 5-6”: a step before it is meant, or it is slow.
+                state = state.asked(row[0][0], Doubt.COUNTS) if self.one_range else state
             if move.kind in ("step", "other") and self.one_range and len(whole) > 1 and not move.turns and not spread:
                 state = state.asked(row[0][0], Doubt.COUNTS) if len(whole) > 2 else state
             self.out.append(state)

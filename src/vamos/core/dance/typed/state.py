@@ -130,7 +130,8 @@ class State:
         if kind == "figure" and move.figure is not None:
             return state._figure_on_one(move, at, length, foot, turn, size)
         if not kind and foot:
-            kind = "step"
+            # “spin full turn left on R”: on the foot that stands it is a turn of it.
+            kind = "pivot" if move.turned and foot == state.weight else "step"
             state = state.dearer(0.1 if move.unknown else 0)
         if not kind and not foot and move.name and not move.unknown and not move.turns and not move.hand:
             # “touch out 1, in 2”: a way alone goes on with what was danced.
@@ -224,6 +225,14 @@ class State:
         open_only = turn is None and not size
         if said and open_only and own and all(e.turn is not None for e in mine):
             # “rolling vine left”: how far is its own.
+            said = False
+        if (
+            said
+            and own
+            and all(e.turn is not None for e in mine)
+            and sum(e.turn or 0 for e in mine) == max(size, abs(turn or 0))
+        ):
+            # “rolling vine R (full turn)”: its own turns make that already.
             said = False
         where = max(
             (k for k, e in enumerate(mine) if e.turn != 0), default=min(usual_turn(pattern.name), len(mine)) - 1

@@ -59,6 +59,8 @@ class Token:
 def tokens_of(text: str, known: Callable[[str], bool]) -> list[Token]:
     """The tokens of a clean text. ``known`` tells words of scripts without spaces, which are cut by them."""
     out: list[Token] = []
+    # “w/ touch”: with; every sign keeps its place.
+    text = re.sub(r"\bw/(?!\w?o\b)", "w ", text, flags=re.IGNORECASE)
     for match in _TOKEN.finditer(text):
         kind, found, start = str(match.lastgroup), match.group(), match.start()
         token = Token(kind, found, start, match.end(), 0, start == 0 or text[start - 1].isspace())
@@ -70,7 +72,9 @@ def tokens_of(text: str, known: Callable[[str], bool]) -> list[Token]:
             degrees = int(re.match(r"\d+", found).group())  # type: ignore[union-attr]
             out.append(replace(token, value=degrees // 45) if degrees % 45 == 0 else replace(token, kind="other"))
         elif kind == "times":
-            out.append(replace(token, value=int(re.search(r"\d+", found).group())))  # type: ignore[union-attr]
+            number = int(re.search(r"\d+", found).group())  # type: ignore[union-attr]
+            # “x1” says nothing.
+            out += [replace(token, value=number)] if number != 1 else []
         elif kind == "clock":
             out.append(_clock(token))
         elif kind == "word" and _WIDE.search(found):
