@@ -97,6 +97,15 @@ class PasteTest(WindowCase):
         self.settle()
         self.assertEqual(self.dance(), before)
 
+    def test_answers_stay_where_they_are_while_the_page_changes(self):
+        """What happens elsewhere in the window draws the view anew; the buttons stay, and are seen."""
+        self.paste(SHEET)
+        before = self.view.answers.findChildren(QPushButton)
+        for _ in range(3):
+            self.view.refresh()
+        self.assertEqual(self.view.answers.findChildren(QPushButton), before)
+        self.assertTrue(all(b.isVisible() and b.width() > 40 for b in before))
+
     def test_escape_leaves_all_as_it_was(self):
         before = self.dance()
         self.paste(SHEET)

@@ -56,6 +56,7 @@ class PasteView(CenterView):
         self._refused = ""
         self._skipped: set[tuple[str, Fraction | None, str]] = set()
         self._offers: tuple[Offer, ...] = ()
+        self._answers: list[str] = []
         self.text = QPlainTextEdit()
         self.text.setAccessibleName(tr("The sheet as it was pasted"))
         self.text.setPlaceholderText(_EXAMPLE)
@@ -177,26 +178,35 @@ class PasteView(CenterView):
         return best if best is not None else (lines[0].number if lines else None)
 
     def _show_question(self, now: Problem | None, number: int) -> None:
+        if self._refused:
+            words = sentence(self._refused)
+        elif self.dance is None:
+            words = tr("Paste the sheet here (Ctrl+V), or type it as in the example.")
+        elif now is None:
+            words = tr("Every question is answered. Take it in?")
+        else:
+            words = sentence(now.text)
+        self.question.setText(words)
+        said = [f"{k + 1}   {sentence(offer.words).rstrip('.')}" for k, offer in enumerate(self._offers)]
+        self._show_answers([*said, tr("0   Later, on the page")] if now is not None else [])
+        self.told.setText(self._what_was_read(number))
+
+    def _show_answers(self, words: list[str]) -> None:
+        """Buttons for the answers; those that stand there already stay, so that nothing flickers."""
+        if words == self._answers:
+            return
+        self._answers = words
         while self._flow.count():
             item = self._flow.takeAt(0)
             widget = item.widget() if item is not None else None
             if widget is not None:
                 widget.hide()
                 widget.deleteLater()
-        if self._refused:
-            self.question.setText(sentence(self._refused))
-        elif self.dance is None:
-            self.question.setText(tr("Paste the sheet here (Ctrl+V), or type it as in the example."))
-        elif now is None:
-            self.question.setText(tr("Every question is answered. Take it in?"))
-        else:
-            self.question.setText(sentence(now.text))
-            for k, offer in enumerate(self._offers):
-                words = f"{k + 1}   {sentence(offer.words).rstrip('.')}"
-                self._flow.addWidget(Button(words, partial(self.answer, k)))
-            self._flow.addWidget(Button(tr("0   Later, on the page"), self.skip))
+        for k, said in enumerate(words):
+            button = Button(said, partial(self.answer, k) if k < len(words) - 1 else self.skip)
+            self._flow.addWidget(button)
+            button.show()
         self.answers.updateGeometry()
-        self.told.setText(self._what_was_read(number))
 
     def _what_was_read(self, questions: int) -> str:
         if self.read is None:
