@@ -99,6 +99,9 @@ class _Words:
         for index, token in enumerate(self.tokens):
             here = sorted(self.cells[index], key=lambda r: r.cost)[:BEAM]
             atoms = self.lexicon.at(self.tokens, index) if token.kind == "word" else []
+            if any(a.role == "side" for a in atoms):
+                # “to the left” goes to the left; nothing is passed.
+                atoms = [a for a in atoms if a.role != "passed"]
             slip = None
             if token.kind == "word" and not atoms and len(token.text) > 3:
                 slip = self.lexicon.near(token.lower)
@@ -200,7 +203,14 @@ class _Words:
             free = now.turns or self._turn_ahead(ahead) or any(p in atom.words for p in plain)
             return [self._go(reading, 0 if now.turns or free else 0.7, replace(now, way=value))]
         if atom.role == "side":
-            return [self._go(reading, 0.1 if now.turns and now.figure is None else 0, replace(now, side=value))]
+            cost = 0.1 if now.turns and now.figure is None else 0.0
+            if now.kind == "hand" or (
+                now.kind in ("step", "touch") and now.feet and now.feet[0] != value and not now.turns
+            ):
+                # “look to the left”, “kick R to the left”: where it goes.
+                text = side_word(value) if now.kind == "hand" else text
+                now = replace(now, name=(*now.name, text))
+            return [self._go(reading, cost, replace(now, side=value))]
         if atom.role == "target":
             if now.turns or not now.kind:
                 return [self._go(reading, 0, replace(now, target=value))]
@@ -250,7 +260,9 @@ class _Words:
         if reading.passed:
             # “cross R over L”: the foot that is passed.
             return [self._go(reading, 0, now)]
-        out = [self._go(reading, 0, now)] if now.kind == "hand" or now.hand else []
+        # Which arm, which way one looks: no foot, and part of the name.
+        sided = replace(now, name=(*now.name, side_word(foot, atom.words)))
+        out = [self._go(reading, 0, sided)] if foot in "RL" and (now.kind == "hand" or now.hand) else []
         if len(atom.words.split()) > 1 or foot in "BE" or atom.words in ("rf", "lf", "오른발", "왼발", "pd", "pg"):
             cost = 0.0 if not now.feet else 1.0
             return [*out, self._go(reading, cost, replace(now, feet=(foot,)))]
@@ -265,8 +277,10 @@ class _Words:
         else:
             cost = 0.15 if not now.row and (now.size is not None or now.turned) else 0.05
             # “R heel grind, L coaster”: behind a comma and before a verb it is the foot of that verb.
-            cost += 0.8 if self._leads(ahead - atom.size, ahead) else 0
-            out.append(self._go(reading, cost, replace(now, feet=(*now.feet, foot), row=True)))
+            leads = self._leads(ahead - atom.size, ahead)
+            slips = (*now.slips, atom.words) if leads else now.slips
+            row = replace(now, feet=(*now.feet, foot), row=True, slips=slips)
+            out.append(self._go(reading, cost + (0.8 if leads else 0), row))
         if (now.turns or coming) and not now.way:
             cost = 0.0 if now.turns else 0.2 if letter else 0.0
             out.append(self._go(reading, cost, replace(now, way=foot)))
@@ -313,17 +327,21 @@ class _Words:
             if now.feet and now.turns and not now.row:
                 # “over the R shoulder”: the way of the turn.
                 return [self._go(reading, 0.05, replace(now, way=now.feet[-1], feet=now.feet[:-1]))]
+        name = (*(side_word(foot) for foot in now.feet), *now.name, text)
         out = []
         if now.kind in ("step", "touch", "hop"):
             # “touch hip”, “step arm”: the part of the body is what moves.
             cost = 0.9 if now.feet else 0.4
-            out.append(self._go(reading, cost, replace(now, kind="hand", feet=(), name=(*now.name, text))))
+            out.append(self._go(reading, cost, replace(now, kind="hand", feet=(), row=False, name=name)))
         elif now.kind in ("", "hand", "free"):
-            moved = replace(now, kind="hand", hand=True, feet=(), name=(*now.name, text))
+            moved = replace(now, kind="hand", hand=True, feet=(), row=False, name=name)
             out.append(self._go(reading, 0, moved))
         if now.kind:
-            closed = reading.closed()
-            alone = Move("hand", name=(text,), hand=True)
+            # “step R with R arm up”: the last side is the arm's.
+            arm = now.feet[-1:] if len(now.feet) > 1 else ()
+            feet = now.feet[: len(now.feet) - len(arm)]
+            closed = replace(reading, now=replace(now, feet=feet, row=now.row and len(feet) > 1)).closed()
+            alone = Move("hand", name=(*map(side_word, arm), text), hand=True)
             out.append(replace(closed, cost=reading.cost + 0.5, now=alone, fresh=False, passed=False))
         return out
 
@@ -339,7 +357,10 @@ class _Words:
             if now.feet or now.size is not None:
                 # What stood before was a move of its own.
                 cost = reading.cost + 0.6 + (0.4 if reading.fresh else 0)
-                out.append(replace(closed, cost=cost, now=new, fresh=False, passed=False))
+                # A foot right before a verb that is not that verb's: it is told.
+                told = replace(now, slips=(*now.slips, *now.feet)) if now.feet and now.size is None else now
+                apart = replace(reading, now=told).closed()
+                out.append(replace(apart, cost=cost, now=new, fresh=False, passed=False))
             return out
         out = [fresh]
         named = replace(now, name=(*now.name, text))
@@ -356,3 +377,12 @@ class _Words:
         if now.kind == "pivot" and figure is not None and any(e.name == "pivot" for e in figure.events):
             out.append(self._go(reading, 0.1, now))
         return out
+
+
+#: Words for a side in the names of moves without a foot; letters would be read as feet.
+SIDE_WORDS = {"right": "left", "left": "right", "rechts": "links", "links": "rechts"}
+
+
+def side_word(foot: str, said: str = "") -> str:
+    """Which arm it is: as it was said, or in whole words."""
+    return said if said in SIDE_WORDS else {"R": "right", "L": "left"}.get(foot, "both")

@@ -7,9 +7,10 @@ from fractions import Fraction
 from math import ceil, floor
 
 from vamos.core.dance.typed.lexicon import Lexicon
+from vamos.core.dance.typed.moves import SIDE_WORDS
 from vamos.core.dance.typed.state import OTHER, State, mirrored
 from vamos.core.dance.typed.tokens import Token
-from vamos.core.model.dance import Doubt, Event
+from vamos.core.model.dance import Doubt, Event, Kind
 
 _GRAIN = Fraction(1, 96)
 
@@ -114,4 +115,11 @@ def bare(state: State, places: list[tuple[Fraction, Fraction]], number: int) -> 
 
 def _moved(event: Event, by: Fraction, mirror: bool) -> Event:
     moved = replace(event, start=event.start + by)
-    return mirrored(moved, lambda e: e) if mirror else moved
+    return mirrored(moved, _other_arm) if mirror else moved
+
+
+def _other_arm(event: Event) -> Event:
+    """“R arm up” on the other side."""
+    if event.kind is not Kind.FREE:
+        return event
+    return replace(event, name=" ".join(SIDE_WORDS.get(word, word) for word in event.name.split(" ")))

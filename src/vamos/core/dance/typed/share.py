@@ -15,6 +15,7 @@ from vamos.core.dance.steps import goes_on, turn_alone
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.moves import Move
+from vamos.core.dance.typed.rows import length_of, sides_of, size_of, written_out
 from vamos.core.dance.typed.state import OTHER, Slots, State
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 
@@ -35,15 +36,6 @@ def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: L
     return out
 
 
-def size_of(move: Move) -> int:
-    """So many events."""
-    return len(move.figure.events) if move.kind == "figure" and move.figure is not None else 1
-
-
-def length_of(move: Move) -> Fraction:
-    return move.figure.length if move.kind == "figure" and move.figure is not None else _ONE
-
-
 class _Sharing:
     def __init__(self, state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: Lexicon):
         self.state, self.lexicon = state, lexicon
@@ -56,7 +48,7 @@ class _Sharing:
         self.ranged = any(s.length is not None for s in self.slots)
         self.one_range = len(self.slots) == 1 and self.slots[0].length is not None
         self.given = list(moves)
-        self.moves = _flat(moves)
+        self.moves = written_out(moves)
         self.out: list[State] = []
 
     def all(self) -> list[State]:
@@ -274,12 +266,14 @@ class _Sharing:
             self._unknown_figure(move)
             return
         spread = self.one_range and walks
-        row = whole if spread else points
+        row = whole if spread or len(sides_of(move)) == len(whole) else points
         if len(row) == 1:
             state = self.state.single(move, *row[0])
             if move.kind in ("step", "touch") and len(whole) > 1 and not move.turns:
                 # A step that fills its counts is likelier.
                 state = state.dearer(0.8 if len(whole) > 2 else 0.15)
+            if move.kind == "pivot" and self.one_range and len(whole) == 2 and self._stepped(move):
+                return
             if move.kind == "pivot" and len(whole) > 1:
                 state = state.dearer(0.3)
                 # “pivot ¼ L 5-6”: a step before it is meant, or it is slow.
@@ -291,8 +285,12 @@ class _Sharing:
         if self.out:
             return
         state = self.state.dearer(0.3 if move.kind == "pivot" else 0)
+        sides = sides_of(move)
         for k, (at, length) in enumerate(row):
             foot = None
+            if len(sides) == len(row):
+                state = state.single(replace(move, name=(*move.name[: -len(sides)], sides[k])), at, length)
+                continue
             if k and alternate and state.events[-1].foot.value in OTHER:
                 foot = OTHER[state.events[-1].foot.value]
             elif k and move.kind in ("step", "touch", "hop") and move.feet:
@@ -301,6 +299,16 @@ class _Sharing:
                     state = state.asked(at, Doubt.FOOT)
             state = state.single(move, at, length, foot, turns=k == 0)
         self.out.append(state)
+
+    def _stepped(self, move: Move) -> bool:
+        """“pivot ¼ L 5-6” where the foot it turns on is still free: the step before it is not said."""
+        needed = OTHER.get(move.way, "")
+        if move.feet or not needed or self.state.weight == needed:
+            return False
+        at = self.whole
+        state = self.state.single(Move("step", feet=(needed,), name=("step",)), *at[0])
+        self.out.append(state.single(move, *at[1]))
+        return True
 
     def _unknown_figure(self, move: Move) -> None:
         """A name nobody knows over several counts: one move whose feet are not known, marked over all of them."""
@@ -364,31 +372,3 @@ class _Sharing:
 def _own(pattern: StepPattern, start: Fraction) -> Slots:
     """A step on its own counts."""
     return [(start + e.start, e.length) for e in pattern.events]
-
-
-def _flat(moves: Sequence[Move]) -> list[Move]:
-    """Rows of feet and numbers of times written out as single moves; a foot alone goes on with the verb before it."""
-    out: list[Move] = []
-    for move in moves:
-        several = [move]
-        if move.row and move.kind != "figure":
-            several = [
-                move if k == 0 else replace(move, size=None, way="", turned=False, target=None)
-                for k in range(len(move.feet))
-            ]
-            several = [replace(m, feet=(f,), row=False) for m, f in zip(several, move.feet, strict=True)]
-        if move.times > 1:
-            several = several * move.times
-        out += [replace(m, times=0) for m in several]
-    result: list[Move] = []
-    for move in out:
-        before = result[-1] if result else None
-        bare = not move.kind and move.feet and not move.unknown and move.size is None and not move.turned
-        if bare and before is not None and before.kind == "figure" and len(before.feet) < size_of(before):
-            # “Shuffle fwd R, L, R”: the feet of the step, one by one.
-            result[-1] = replace(before, feet=(*before.feet, *move.feet), row=True)
-            continue
-        if bare and before is not None and before.kind in ("step", "touch", "hop", "free", "hand"):
-            move = replace(move, kind=before.kind, name=before.name, called=before.called)
-        result.append(move)
-    return result

@@ -27,6 +27,8 @@ _KINDS = {
 }
 #: What speaks against a reading: a foot that bears the weight, one that was guessed.
 BEARS, GUESSED = 1.2, 0.1
+#: A foot that was said and finds no place.
+UNSAID = 0.9
 
 #: Words that would be read as a turn again.
 _TURN_WORD = re.compile(r"(?:turn|turning|drehung|drehen|spin)$", re.IGNORECASE)
@@ -126,6 +128,8 @@ class State:
         if foot is None:
             to_side = move.side if move.side and move.size is None and move.kind == "step" else ""
             foot = move.feet[0] if move.feet else to_side
+            if len(set(move.feet)) > 1 and not {"B", "E"} & set(move.feet):
+                state = state.asked(at, Doubt.FOOT).dearer(UNSAID)
         kind = move.kind
         if kind == "figure" and move.figure is not None:
             return state._figure_on_one(move, at, length, foot, turn, size)
@@ -220,6 +224,9 @@ class State:
         if taught_differently(pattern.name):
             state = state.asked(slots[0][0], Doubt.FIGURE)
         given = move.feet if move.row and len(move.feet) == len(mine) else None
+        if given is None and not _in_order(move.feet, [_on_side(e.foot, lead) for e in mine]):
+            # A foot was said that the step has no place for: it is another step, or another foot.
+            state = state.asked(slots[0][0], Doubt.FOOT).dearer(UNSAID)
         said = turn != 0 or bool(size)
         own = any(e.turn != 0 for e in mine)
         open_only = turn is None and not size
@@ -271,6 +278,12 @@ class State:
         if self.weight in OTHER:
             return self, OTHER[self.weight]
         return self.asked(at, Doubt.FOOT).dearer(GUESSED), self.lead or (move.way if move.way in OTHER else "R")
+
+
+def _in_order(said: tuple[str, ...], danced: list[str]) -> bool:
+    """Whether the feet that were said are danced, in that order."""
+    rest = iter(danced)
+    return len(said) < 2 or all(foot in "BE" or foot in rest for foot in said)
 
 
 def _on_side(foot: Foot, lead: str) -> str:
