@@ -1426,6 +1426,11 @@
   </message>
   <message>
    <location filename="../core/dance/doubts.py" />
+   <source>After “{words}” on {count} the line says that the weight is on the other foot. Which is it?</source>
+   <translation>Nach „{words}“ auf {count} sagt die Zeile, dass das Gewicht auf dem anderen Fuß ist. Welcher ist es?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
    <source>A remark stands behind “{words}” on {count}; it was left beside the moves.</source>
    <translation>Hinter „{words}“ auf {count} steht eine Bemerkung; sie blieb neben den Bewegungen.</translation>
   </message>
@@ -1443,6 +1448,16 @@
    <location filename="../core/dance/doubts.py" />
    <source>it is right so</source>
    <translation>es stimmt so</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>it takes no weight</source>
+   <translation>es nimmt kein Gewicht</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/doubts.py" />
+   <source>it takes the weight</source>
+   <translation>es nimmt das Gewicht</translation>
   </message>
   <message>
    <location filename="../core/dance/doubts.py" />
@@ -3855,6 +3870,11 @@
    <location filename="../core/model/dance.py" />
    <source>two readings</source>
    <translation>zwei Lesarten</translation>
+  </message>
+  <message>
+   <location filename="../core/model/dance.py" />
+   <source>weight said otherwise</source>
+   <translation>Gewicht anders gesagt</translation>
   </message>
   <message>
    <location filename="../core/model/dance.py" />
@@ -8006,6 +8026,11 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
+   <source>Paste the sheet here (Ctrl+V), or type it as in the example.</source>
+   <translation>Füg das Blatt hier ein (Strg+V) oder schreib es wie im Beispiel.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/paste.py" />
    <source>{questions} open.</source>
    <translation>{questions} offen.</translation>
   </message>
@@ -8031,13 +8056,13 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
-   <source>Paste the sheet here (Ctrl+V), or type it as in the example.</source>
-   <translation>Füg das Blatt hier ein (Strg+V) oder schreib es wie im Beispiel.</translation>
+   <source>Every question is answered. Take it in?</source>
+   <translation>Alle Fragen sind beantwortet. Übernehmen?</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
-   <source>Every question is answered. Take it in?</source>
-   <translation>Alle Fragen sind beantwortet. Übernehmen?</translation>
+   <source>0   Later, on the page</source>
+   <translation>0   Später, auf der Seite</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
@@ -8048,11 +8073,6 @@
    <location filename="../ui/stops/dance/paste.py" />
    <source>questions</source>
    <translation>Fragen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/paste.py" />
-   <source>0   Later, on the page</source>
-   <translation>0   Später, auf der Seite</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste_parts.py" />

@@ -149,7 +149,17 @@ class RulesTest(unittest.TestCase):
     def test_a_quarter_turn_that_is_open_still_gives_four_walls(self):
         dance = Dance("d", (section("one", "walk R 1, quarter turn L 2"),), (Item(ItemKind.WALL),) * 2)
         found = facts_of(dance)
-        self.assertEqual((found.walls_to_front, found.end_heading), (4, None))
+        self.assertEqual((found.walls_to_front, found.end_heading), (4, 4))
+        self.assertEqual([s.heading for s in found.stations][:2], [0, None])
+        # It goes the same way each time: after two walls 6:00 and after four 12:00, whichever it is.
+        four = facts_of(replace(dance, sequence=(Item(ItemKind.WALL),) * 4))
+        self.assertEqual([s.heading for s in four.stations], [0, None, 4, None, 0])
+
+    def test_two_open_turns_go_their_own_ways(self):
+        """A quarter in each of two sections: alike they make a half, apart nothing; two walls are home either way."""
+        one, two = section("one", "quarter turn L 1"), section("two", "quarter turn R 1")
+        found = facts_of(Dance("d", (one, two), (Item(ItemKind.WALL),) * 2))
+        self.assertEqual((found.walls_to_front, found.end_heading), (None, 0))
 
     def test_a_turn_without_a_size_is_asked_for_it(self):
         """No size is ever guessed; the way that was said is not asked again."""

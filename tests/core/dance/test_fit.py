@@ -6,8 +6,10 @@ from fractions import Fraction as F
 
 from tests.support import grid_at
 from vamos.core.dance.fit import fit_song
+from vamos.core.dance.section_text import read_moves
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.song import Break
+from vamos.core.time import Feel
 
 WALL = Item(ItemKind.WALL, ("one", "two"))
 
@@ -36,6 +38,13 @@ class FitTest(unittest.TestCase):
         self.assertEqual(fit.counts_over, -12)
         self.assertEqual((fit.last_wall, fit.heading), (3, 6))
         self.assertIn("12 counts too short; the last whole wall is wall 3", " ".join(fit.notes))
+
+    def test_it_faces_where_the_song_stops_it_in_the_middle_of_a_wall(self):
+        """Wall 1 ends at 9:00; of wall 2 the quarter and the half are over when the song is: 6:00."""
+        one = Section("one", 16, read_moves("¼ right R 8", Feel.STRAIGHT, {}))
+        two = Section("two", 16, read_moves("½ right R 2", Feel.STRAIGHT, {}))
+        fit = fit_song(grid_at(100, 80), Dance("d", (one, two), (WALL,) * 2), grid_at(100, 61))
+        self.assertEqual((fit.last_wall, fit.heading), (1, 4))
 
     def test_too_fast_and_counted_twice_as_fast(self):
         fit = fit_song(grid_at(90, 80), dance(), grid_at(120, 80))

@@ -13,7 +13,7 @@ from tests.core.dance.typed_judge import Verdict, judge, short
 from vamos.core.dance.section_text import notation_of, read_notation
 from vamos.core.dance.sheet_csv import read_csv
 from vamos.core.dance.weight import follow
-from vamos.core.model.dance import Dance, Foot, Kind, Section
+from vamos.core.model.dance import Dance, Doubt, Foot, Kind, Section
 from vamos.core.time import Feel
 from vamos.errors import InputError
 
@@ -72,6 +72,38 @@ def asked(text: str) -> bool:
         return any(e.doubt for e in read_notation(text, Feel.STRAIGHT, {})[0])
     except InputError:
         return True
+
+
+def named(text: str) -> list[str]:
+    return [e.name for e in read_notation(text, Feel.STRAIGHT, {})[0]]
+
+
+class NothingDroppedTest(unittest.TestCase):
+    def test_which_arm_and_where_one_looks_stay(self):
+        self.assertEqual(named("R arm up 1, look left 2"), ["right arm up", "look left"])
+        self.assertEqual(named("Arme hoch rechts 1, Blick nach links 2"), ["Arme hoch rechts", "Blick left"])
+        self.assertEqual(named("bump hips R, L, R 1-3"), ["bump hips right", "bump hips left", "bump hips right"])
+        self.assertEqual(named("step R with L arm up 1"), ["step left arm up"])
+        self.assertEqual(named("R arm up 1, step R 2, repeat on the other side 3-4")[2], "left arm up")
+        self.assertEqual(named("kick R to the left 1"), ["kick to the left"])
+
+    def test_a_foot_before_a_verb_that_goes_elsewhere_is_asked(self):
+        events = read_notation("1-2 3&4 R heel grind ¼ R, L coaster", Feel.STRAIGHT, {})[0]
+        self.assertIn((Doubt.NAME, "L"), [(e.doubt, e.unread) for e in events])
+
+    def test_where_the_weight_is_said_to_end_is_compared(self):
+        def doubts(text: str) -> list[Doubt]:
+            return [e.doubt for e in read_notation(text, Feel.STRAIGHT, {})[0] if e.doubt]
+
+        self.assertEqual(doubts("vine R 1-4 (weight on R)"), [])
+        self.assertEqual(doubts("vine R 1-4, you end with weight on the left"), [Doubt.WEIGHT])
+        self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf links"), [])
+        self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf rechts"), [Doubt.WEIGHT])
+
+    def test_a_title_before_a_colon_dances_nothing(self):
+        events = read_notation("Bachata basic: R side 1, L together 2", Feel.STRAIGHT, {})[0]
+        self.assertEqual({e.role for e in events}, {""})
+        self.assertEqual({e.role for e in read_notation("Captain: R side 1", Feel.STRAIGHT, {})[0]}, {"Captain"})
 
 
 class RulesTest(unittest.TestCase):

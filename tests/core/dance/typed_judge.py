@@ -33,7 +33,7 @@ def short(events: tuple[Event, ...]) -> str:
         if e.kind not in _MOVES:
             foot = foot.lower()
         turn = f"?{e.size or ''}" if e.turn is None else f"{e.turn:+d}" if e.turn else ""
-        out.append(f"{e.role + ':' if e.role else ''}{at}{foot}{turn}")
+        out.append(f"{e.role.replace(' ', '_') + ':' if e.role else ''}{at}{foot}{turn}")
     return " ".join(out)
 
 

@@ -20,6 +20,7 @@ _QUESTIONS = {
     Doubt.SIDE: marked("“{words}” on {count}: again on the other side, or the same?"),
     Doubt.TURNS: marked("“{words}” on {count} comes several times. Does it turn each time?"),
     Doubt.READINGS: marked("“{words}” on {count} can be read in two ways. Is this the one?"),
+    Doubt.WEIGHT: marked("After “{words}” on {count} the line says that the weight is on the other foot. Which is it?"),
     Doubt.ASIDE: marked("A remark stands behind “{words}” on {count}; it was left beside the moves."),
     Doubt.LINE: marked("This line was not understood; “{words}” on {count} is the likeliest reading."),
 }
@@ -43,11 +44,20 @@ def answers(section: Section, event: Event) -> Iterator[tuple[str, Section]]:
     """What can be answered: in words, and the section as it would be. The likeliest comes first."""
     yield tr("it is right so"), _settled(section, event)
     later = [e for e in section.events if e.role == event.role and e.start >= event.start]
-    if event.doubt in (Doubt.FOOT, Doubt.SIDE, Doubt.READINGS) and any(str(e.foot) in "RL" and e.foot for e in later):
+    if event.doubt in (Doubt.FOOT, Doubt.SIDE, Doubt.READINGS, Doubt.WEIGHT) and any(
+        str(e.foot) in "RL" and e.foot for e in later
+    ):
         moved = {id(e) for e in later}
         events = tuple(_plain(swapped(e)) if id(e) in moved else e for e in section.events)
         where = tr("from {count} on", count=count_name(event.start, section.feel))
         yield tr("the other side, {where}", where=where), replace(section, events=events)
+    if event.doubt is Doubt.WEIGHT and event.kind in (Kind.STEP, Kind.TOUCH):
+        other = Kind.TOUCH if event.kind is Kind.STEP else Kind.STEP
+        words = tr("it takes no weight") if other is Kind.TOUCH else tr("it takes the weight")
+        yield (
+            words,
+            _settled(replace(section, events=_with(section, event, new := replace(_plain(event), kind=other))), new),
+        )
     if event.doubt is Doubt.TURNS:
         yield tr("it turns once"), _settled(replace(section, events=_once(section, event)), event)
     if event.doubt in (Doubt.NAME, Doubt.COUNTS) and event.foot is Foot.NONE:

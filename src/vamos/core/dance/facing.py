@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from bisect import bisect_left
+from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 from functools import reduce
@@ -144,9 +145,18 @@ def turn_said(turn: int | None, size: int = 0) -> str:
     return tr("{size} right", size=of) if turn > 0 else tr("{size} left", size=of)
 
 
-def only(headings: frozenset[int]) -> int | None:
-    """The heading when all readings agree on it."""
-    return next(iter(headings)) if len(headings) == 1 else None
+def one_heading(headings: Iterable[int | None]) -> int | None:
+    """The heading in eighths when all readings agree on it."""
+    found = set(headings)
+    return found.pop() if len(found) == 1 else None
+
+
+def turned_on(heading: int | None, section: Section | None, within: CountRange) -> int | None:
+    """The heading in eighths after some counts of a section; None once the size of a turn is open."""
+    if heading is None or section is None:
+        return heading
+    turned = net_turn(section, within)
+    return None if turned is None else (heading + turned) % 8
 
 
 def way_to_front(heading: int) -> int:

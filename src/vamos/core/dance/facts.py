@@ -9,15 +9,15 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from fractions import Fraction
-from functools import reduce
 from itertools import pairwise
 
-from vamos.core.dance.facing import joined, net_turn, turn_said, turned_to, turns, wall_count, way_to_front
+from vamos.core.dance.facing import net_turn, turn_said, turns, wall_count, way_to_front
 from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
+from vamos.core.dance.open_turns import answered
 from vamos.core.dance.weight import NOT_WRITTEN, Stance, can_begin, first_foot, follow, weight_at
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
-from vamos.core.time import CountRange, count_text
+from vamos.core.time import count_text
 from vamos.language import marked, tr
 
 
@@ -144,8 +144,8 @@ def _without_optional(dance: Dance, grid: Grid | None) -> WithoutOptional | None
 
 def wall_ends(sections: tuple[Section, ...]) -> frozenset[int]:
     """Eighths a wall turns modulo a full turn, by all readings of open turns; none when the size of one is open."""
-    whole = (turned_to(s, CountRange(Fraction(-8), Fraction(s.length))) for s in sections)
-    return reduce(joined, whole, frozenset({0}))
+    nets = {_sum(net_turn(way[s.name]) for s in sections) for way in answered(sections)}
+    return frozenset(n % 8 for n in nets if n is not None) if None not in nets else frozenset()
 
 
 def _sum(turns: Iterator[int | None]) -> int | None:

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from math import floor
 
-from vamos.core.dance.lines import Line, LineKind, heading_after, lines_of
+from vamos.core.dance.lines import Line, LineKind, heading_at, lines_of
 from vamos.core.model.dance import Dance
 from vamos.core.model.song import Grid
 from vamos.language import tr
@@ -25,8 +25,9 @@ class Fit:
     """What was found out; counts are the dance's, seconds the other song's.
 
     ``counts_over`` is what the song has left when the dance is over, negative when it is too
-    short. ``last_wall`` is the last wall that is danced to its end, ``heading`` in eighths where
-    the dancer then stands. ``notes`` say in sentences what does not fit; none means it fits.
+    short. ``last_wall`` is the last wall that is danced to its end, ``heading`` in eighths where the dancer stands
+    when the dance or the song is over, whichever comes first; None where it is not known. ``notes``
+    say in sentences what does not fit; none means it fits.
     """
 
     tempo_ratio: float
@@ -53,7 +54,6 @@ def fit_song(first: Grid, dance: Dance, other: Grid) -> Fit:
     there = other.range().end
     clock = other.time_map()
     end = min(needed, there)
-    whole = [line for line in lines if line.counts.end <= there]
     ratio = other.bpm() / first.bpm()
     last = _last_wall(lines, there)
     return Fit(
@@ -66,9 +66,15 @@ def fit_song(first: Grid, dance: Dance, other: Grid) -> Fit:
         clock(end),
         clock(there),
         last.wall if last else None,
-        heading_after(whole[-1]) if whole else 0,
+        _heading_when_over(lines, end),
         tuple(_notes(first, other, ratio, needed, there, lines)),
     )
+
+
+def _heading_when_over(lines: list[Line], end: Fraction) -> int | None:
+    """The heading in eighths at a position on which the dance stops, in the middle of a line or not."""
+    line = next((x for x in lines if x.start < end <= x.counts.end), None)
+    return 0 if line is None else heading_at(line, end - line.start)
 
 
 def _last_wall(lines: list[Line], there: Fraction) -> Line | None:

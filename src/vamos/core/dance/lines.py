@@ -11,7 +11,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
-from vamos.core.dance.facing import joined, only, turned_to
+from vamos.core.dance.facing import one_heading, turned_on
+from vamos.core.dance.open_turns import answered
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import Anchor, Grid
@@ -39,9 +40,9 @@ class Line:
 
     ``start`` is a position on the song, ``length`` in counts (shorter than the section's when a
     restart or a stop of the music cuts it); ``first`` is the count of the section it begins with.
-    ``headings`` in eighths at its start, by all readings of turns before it that are open, none when the size of
-    one is. ``item`` is the number of the entry of the sequence it belongs to. ``of_part``: it is called after a part of
-    the song.
+    ``readings``: for each way open turns can go, the heading in eighths at its start (None once the size of a turn is
+    open) and the section answered so. ``item`` is the number of the entry of the sequence it belongs to.
+    ``of_part``: it is called after a part of the song.
     """
 
     number: int
@@ -51,7 +52,7 @@ class Line:
     title: str = ""
     section: Section | None = None
     wall: int | None = None
-    headings: frozenset[int] = frozenset({0})
+    readings: tuple[tuple[int | None, Section | None], ...] = ((0, None),)
     cut: bool = False
     first: Fraction = Fraction(0)
     item: int | None = None
@@ -63,8 +64,8 @@ class Line:
 
     @property
     def heading(self) -> int | None:
-        """The heading at its start, None where readings of open turns differ."""
-        return only(self.headings)
+        """The heading in eighths at its start, None where readings of open turns differ."""
+        return one_heading(h for h, _ in self.readings)
 
     @property
     def feel(self) -> Feel:
@@ -118,10 +119,11 @@ def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
 def _after(grid: Grid, lines: list[Line]) -> Iterator[Line]:
     """Lines of music left over when the dance is over."""
     end, number = grid.range().end, len(lines)
-    at, headings = (lines[-1].counts.end, headings_after(lines[-1])) if lines else (Fraction(0), frozenset({0}))
+    at = lines[-1].counts.end if lines else Fraction(0)
+    readings = tuple((h, None) for h in _headings_at(lines[-1], lines[-1].length)) if lines else ((0, None),)
     while end - at >= 1:
         length = min(Fraction(grid.line), end - at)
-        yield Line(number, at, length, LineKind.AFTER, headings=headings)
+        yield Line(number, at, length, LineKind.AFTER, readings=readings)
         at, number = at + length, number + 1
 
 
@@ -174,7 +176,8 @@ def _lead_in(grid: Grid) -> Iterator[Line]:
 def _danced(dance: Dance, number: int) -> list[Line]:
     lines: list[Line] = []
     at, wall = Fraction(0), 0
-    turned = frozenset({dance.start_heading % 8})
+    ways = answered(s for item in dance.sequence for s in sections_of(dance, item))
+    turned: tuple[int | None, ...] = (dance.start_heading % 8,) * len(ways)
     for index, item in enumerate(dance.sequence):
         wall += item.kind is ItemKind.WALL
         for section, first, length in _pieces(dance, item):
@@ -186,14 +189,14 @@ def _danced(dance: Dance, number: int) -> list[Line]:
                 section.name if section else (item.name or "hold"),
                 section,
                 wall if item.kind is ItemKind.WALL else None,
-                turned,
+                tuple((h, way[section.name] if section else None) for h, way in zip(turned, ways, strict=True)),
                 section is not None and length < section.length,
                 Fraction(first),
                 index,
             )
             lines.append(line)
             at += length
-            turned = headings_after(line)
+            turned = _headings_at(line, line.length)
     return lines
 
 
@@ -235,24 +238,18 @@ def _pieces(dance: Dance, item: Item) -> Iterator[tuple[Section | None, int, int
             return
 
 
-def _headings_at(line: Line, column: Fraction) -> frozenset[int]:
-    if line.section is None:
-        return line.headings
+def _headings_at(line: Line, column: Fraction) -> tuple[int | None, ...]:
     # A pickup belongs to the line it leads into.
     start = line.first if line.first > 0 else Fraction(-8)
-    return joined(line.headings, turned_to(line.section, CountRange(start, max(start, line.first + column))))
+    within = CountRange(start, max(start, line.first + column))
+    return tuple(turned_on(heading, section, within) for heading, section in line.readings)
 
 
 def heading_at(line: Line, column: Fraction) -> int | None:
     """The heading in eighths after ``column`` counts of a line; None where readings of open turns differ."""
-    return only(_headings_at(line, column))
-
-
-def headings_after(line: Line) -> frozenset[int]:
-    """The headings in eighths, by all readings of open turns, when a line has been danced."""
-    return _headings_at(line, line.length)
+    return one_heading(_headings_at(line, column))
 
 
 def heading_after(line: Line) -> int | None:
     """The heading in eighths when a line has been danced; None where readings of open turns differ."""
-    return only(headings_after(line))
+    return one_heading(_headings_at(line, line.length))

@@ -46,6 +46,8 @@ class Doubt(StrEnum):
     SIDE = "which side"
     TURNS = "turns each time"
     READINGS = "two readings"
+    #: The weight is said to end elsewhere.
+    WEIGHT = "weight said otherwise"
     ASIDE = "a remark"
     LINE = "not understood"
 

@@ -128,8 +128,8 @@ class Coverage:
         start = wanted.counts.start
         first = next((x for x in self.lines if x.counts.contains(start)), self.lines[-1])
         heading = self.headings.at(float(start))
-        facing = frozenset[int]() if heading is None else frozenset({heading})
-        return Line(first.number, start, wanted.counts.length, LineKind.DANCE, wanted.name, None, first.wall, facing)
+        readings = ((heading, None),)
+        return Line(first.number, start, wanted.counts.length, LineKind.DANCE, wanted.name, None, first.wall, readings)
 
     @cached_property
     def holds(self) -> tuple[CountRange, ...]:

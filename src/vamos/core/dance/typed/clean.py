@@ -50,7 +50,7 @@ def cleaned(text: str) -> Clean:
         at += 1
     plain = "".join(out)
     end = _END.search(plain)
-    if end is not None and not re.search(r"\d\.\s*$|(?:^|\s)\.\s*$", plain):
+    if end is not None and not re.search(r"(?:^|\n)\s*\d+\.\s*$|(?:^|\s)\.\s*$", plain):
         plain, places = plain[: end.start()], places[: end.start()]
     return Clean(plain, (*places, len(text)))
 

@@ -47,6 +47,8 @@ class Lexicon:
     alone: set[str] = field(default_factory=set)
     people: dict[str, str] = field(default_factory=dict)
     lanes: set[str] = field(default_factory=set)
+    #: Words before a colon that name what follows, and nobody who dances it.
+    titles: set[str] = field(default_factory=set)
     sheet: dict[str, set[str]] = field(default_factory=dict)
     longest: int = 1
     _near: dict[str, str | None] = field(default_factory=dict)
@@ -90,6 +92,10 @@ class Lexicon:
             out += [Atom(role, value, k + 1 - index, joined) for role, value in hits]
         return sorted(out, key=lambda atom: -atom.size)
 
+    def is_title(self, word: str) -> bool:
+        """Whether a word, or one a slip of the finger away, names what follows and nobody who dances it."""
+        return word in self.titles or (len(word) > 4 and not self.titles.isdisjoint(_slips(word)))
+
     def near(self, word: str) -> str | None:
         """The one known word a slip of the finger away; None when there is none, or more than one."""
         if word not in self._near:
@@ -120,7 +126,16 @@ def lexicon_for(own: Mapping[str, StepPattern]) -> Lexicon:
     if not own:
         return _common()
     found = _common()
-    mine = Lexicon(dict(found.roles), found.alternate, found.walks, found.rows, found.alone, found.people, found.lanes)
+    mine = Lexicon(
+        dict(found.roles),
+        found.alternate,
+        found.walks,
+        found.rows,
+        found.alone,
+        found.people,
+        found.lanes,
+        found.titles,
+    )
     mine.sheet, mine.longest = found.sheet, found.longest
     for name, step in own.items():
         key = plain(name)
@@ -185,5 +200,6 @@ def _language(found: Lexicon, raw: Mapping[str, Any]) -> None:
     found.walks.update(acts.get("walks", ()))
     found.people.update({w: w for w in raw.get("roles", {}).get("words", ())})
     found.lanes.update(raw.get("roles", {}).get("lanes", ()))
+    found.titles.update(raw.get("roles", {}).get("titles", ()))
     for name, several in raw.get("sheet", {}).items():
         found.sheet.setdefault(name, set()).update(several)

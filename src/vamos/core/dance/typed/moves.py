@@ -45,6 +45,8 @@ class Move:
     slips: tuple[str, ...] = ()
     #: The words of the figure alone, without where it goes.
     called: str = ""
+    #: “touch L, L back”: a foot and where it goes behind a touch of that foot; it touches again, or steps.
+    open: bool = False
 
     @property
     def turns(self) -> bool:
@@ -369,8 +371,7 @@ class _Words:
         if figure is None and now.kind in ("step", "touch", "hop", "free", "other"):
             # “step side”, “touch heel”: one move, the later word says how.
             kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value
-            manner = atom.words in ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "seit", "kreuz")
-            out.append(self._go(reading, 0.2 if manner else 0.45, replace(named, kind=kind)))
+            out.append(self._go(reading, 0.2 if atom.words in MANNER else 0.45, replace(named, kind=kind)))
         if figure is None and atom.words.endswith("ing") and (now.kind == "figure" or now.turned):
             # “triple ½ R stepping L R L”.
             out.append(self._go(reading, 0, now))
@@ -379,6 +380,8 @@ class _Words:
         return out
 
 
+#: Verbs that say how another one goes: “step side”, “touch heel”.
+MANNER = ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "seit", "kreuz")
 #: Words for a side in the names of moves without a foot; letters would be read as feet.
 SIDE_WORDS = {"right": "left", "left": "right", "rechts": "links", "links": "rechts"}
 

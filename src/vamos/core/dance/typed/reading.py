@@ -13,6 +13,7 @@ from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
+from vamos.core.dance.typed.weight_said import WeightSaid, weight_said
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 from vamos.core.time import Feel
 from vamos.language import tr
@@ -41,7 +42,7 @@ def read_typed(
     placed on a count.
     """
     lexicon = lexicon_for(own or {})
-    clean = cleaned(text)
+    clean, weights = weight_said(cleaned(text))
     counted = _only_counts(clean.text, feel)
     if counted is not None:
         return Typed(counted)
@@ -55,12 +56,23 @@ def read_typed(
         if not found:
             wrong = _first_wrong(places, tokens, lexicon, feel)
             raise NotationError(text, clean.at(wrong.start), _counts_wanted())
-        places = found
+        places = _compared(found, weights, tokens, lines)
     best = places[0].state
     if not best.events:
         first = lines[0][0]
         raise NotationError(text, clean.at(lines[-1][-1].end), _of_words(text, clean.at(first.start)))
     return _typed(best, [p.state for p in places])
+
+
+def _compared(
+    places: list[Place], weights: tuple[WeightSaid, ...], tokens: list[Token], lines: list[list[Token]]
+) -> list[Place]:
+    """Readings of a line beside where its weight is said to end, the cheapest first."""
+    after = next((line[0].start for line in lines if line[0].start > tokens[0].start), None)
+    for said in weights:
+        if tokens[0].start < said.at and (after is None or said.at < after):
+            places = [replace(p, state=p.state.said_to_end(said.foot)) for p in places]
+    return sorted(places, key=lambda p: p.state.cost)
 
 
 def _back(tokens: list[Token]) -> Token:
@@ -134,6 +146,7 @@ _ORDER = (
     Doubt.SIDE,
     Doubt.TURNS,
     Doubt.FOOT,
+    Doubt.WEIGHT,
     Doubt.ASIDE,
     Doubt.NAME,
 )
@@ -204,6 +217,8 @@ def may_be_role(words: str) -> bool:
         return False
     if lower in lexicon.people or lower in lexicon.lanes or lower.split()[0] in lexicon.people:
         return True
+    if any(lexicon.is_title(word) for word in lower.replace("-", " ").split()):
+        return False
     roles = {"act", "figure", "foot", "size", "turn", "way", "side", "times", "repeat", "hold", "target"}
     tokens = tokens_of(cleaned(words).text, lexicon.known)
     return len(tokens) <= 3 and not any(

@@ -6,7 +6,8 @@ from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
 
-from vamos.core.dance.typed.moves import SIDE_WORDS, Move, side_word
+from vamos.core.dance.typed.moves import MANNER, SIDE_WORDS, Move, side_word
+from vamos.core.model.dance import Event, Kind
 
 
 def size_of(move: Move) -> int:
@@ -26,6 +27,30 @@ def sides_of(move: Move) -> tuple[str, ...]:
     while ends > 0 and move.name[ends - 1] in SIDE_WORDS:
         ends -= 1
     return move.name[ends:]
+
+
+#: Verbs that only say where a foot goes.
+_WHERE = ("side", "behind", "cross", "out", "seit", "kreuz")
+
+
+def otherwise(row: Sequence[Move], last: Event | None) -> list[list[Move]]:
+    """A row with what may be meant otherwise behind a touch of the same foot: it touches again, or it steps.
+
+    “touch L, L diagonal back” names no verb: it may step. “point R forward, R side” may touch again.
+    """
+    stepped = [replace(m, kind="step", name=("step", *m.name[1:])) if m.open else m for m in row]
+    touched: list[Move] = []
+    foot = str(last.foot) if last is not None and last.kind is Kind.TOUCH else ""
+    verb = last.name.split(" ")[0] if last is not None and last.name else "touch"
+    for move in row:
+        again = move.kind == "step" and move.feet == (foot,) and move.called.lower() in _WHERE and not move.turns
+        if again:
+            move = replace(move, kind="touch", name=(verb, *move.name))
+        elif move.kind == "touch" and move.name:
+            verb = move.called or move.name[0]
+        foot = move.feet[0] if move.kind == "touch" and move.feet else ""
+        touched.append(move)
+    return [found for found in (stepped, touched) if found != list(row)]
 
 
 def written_out(moves: Sequence[Move]) -> list[Move]:
@@ -52,9 +77,11 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
             result[-1] = replace(before, feet=feet, slips=slips, row=True)
             continue
         if bare and before is not None and before.kind in ("step", "touch", "hop", "free", "hand"):
-            name = before.name
+            verb = () if before.called.lower() in MANNER and before.kind == "step" else (before.called or "step",)
+            name = (*verb, *move.name) if move.name else before.name
             if before.kind == "hand":
-                name = (*name[: len(name) - len(sides_of(before))], *map(side_word, move.feet))
-            move = replace(move, kind=before.kind, name=name, called=before.called)
+                name = (*before.name[: len(before.name) - len(sides_of(before))], *map(side_word, move.feet))
+            touched = before.kind == "touch" and bool(move.name) and move.feet == before.feet
+            move = replace(move, kind=before.kind, name=name, called=before.called, open=touched)
         result.append(move)
     return result

@@ -15,7 +15,7 @@ from vamos.core.dance.steps import goes_on, turn_alone
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.moves import Move
-from vamos.core.dance.typed.rows import length_of, sides_of, size_of, written_out
+from vamos.core.dance.typed.rows import length_of, otherwise, sides_of, size_of, written_out
 from vamos.core.dance.typed.state import OTHER, Slots, State
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 
@@ -26,7 +26,10 @@ _ROW = ("step", "other", "touch", "hop", "figure")
 
 def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: Lexicon) -> list[State]:
     """All ways to put moves on counts, as states."""
-    found = _Sharing(state, moves, slots, lexicon).all()
+    row = written_out(moves)
+    found = _Sharing(state, row, slots, lexicon).all()
+    for other in otherwise(row, state.events[-1] if state.events else None):
+        found += _Sharing(state.dearer(0.3), other, slots, lexicon).all()
     rests = [s for s in slots if s.rest]
     out = []
     for made in found:
@@ -47,8 +50,7 @@ class _Sharing:
         ]
         self.ranged = any(s.length is not None for s in self.slots)
         self.one_range = len(self.slots) == 1 and self.slots[0].length is not None
-        self.given = list(moves)
-        self.moves = written_out(moves)
+        self.moves = list(moves)
         self.out: list[State] = []
 
     def all(self) -> list[State]:

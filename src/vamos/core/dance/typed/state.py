@@ -89,6 +89,17 @@ class State:
             last=foot or self.last,
         )
 
+    def said_to_end(self, foot: str) -> State:
+        """The state beside where the weight is said to be: known now, or in contradiction and asked."""
+        if not self.events or foot == self.weight:
+            return self
+        last = self.events[-1]
+        if not self.weight or last.kind is Kind.TURN:
+            # An unwind or a turn on both feet: where it ends is said.
+            turned = replace(last, foot=_FOOT[foot]) if last.kind is Kind.TURN else last
+            return replace(self, events=(*self.events[:-1], turned), weight=foot)
+        return self.asked(self.events[-1].start, Doubt.WEIGHT).dearer(BEARS / 2)
+
     # --- turns ---------------------------------------------------------------------------
 
     def turn_of(self, move: Move) -> tuple[int | None, int]:
@@ -244,7 +255,8 @@ class State:
         where = max(
             (k for k, e in enumerate(mine) if e.turn != 0), default=min(usual_turn(pattern.name), len(mine)) - 1
         )
-        if said and not own and where < len(mine) - 1 and max(size, abs(turn or 0)) > 2:
+        whole = len(mine) > 2 and all(e.start.denominator == 1 for e in mine)
+        if said and not own and (where < len(mine) - 1 or whole) and max(size, abs(turn or 0)) > 2:
             # A half turn in a step whose turn is usually a quarter: teachers put it on other counts.
             state = state.asked(slots[where][0], Doubt.FIGURE)
         unread = ", ".join((*move.unknown, *move.slips))

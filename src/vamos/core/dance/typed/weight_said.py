@@ -1,0 +1,46 @@
+"""“… and you end with weight on the left”: said behind moves, and compared with where they lead."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+
+from vamos.core.dance.typed.clean import Clean
+
+#: It stands at the end of a line, or in brackets with a word of ending; elsewhere it says which foot steps.
+_ENDS = r"(?:end|ends|ending|finish|finishes|finishing|endet|ende|am\s+ende)"
+_FILL = (
+    r"(?:you|you'll|now|should|be|is|are|with|your|the|das|dein|mit|weight|gewicht|on|onto|to|auf|dem|am|stays|liegt)"
+)
+_SIDE = r"(?P<side>left|right|l|r|lf|rf|both|both\s+feet|links|rechts|linken|rechten|linkem|rechtem|beiden)"
+_SAID = re.compile(
+    rf"[,;(\[.]?\s*(?:and\s+|und\s+)?(?:you\s+)?(?:(?P<end>{_ENDS})\s+)?(?:{_FILL}\s+)*?(?:weight|gewicht)\s+"
+    rf"(?:(?P<end2>{_ENDS})\s+)?(?:{_FILL}\s+)*{_SIDE}(?:\s+(?:foot|leg|fuß|bein))?\s*(?P<close>[)\]])?\s*[.!]?"
+    r"(?=\s*(?:$|\n|;|,))",
+    re.IGNORECASE,
+)
+
+
+@dataclass(frozen=True, slots=True)
+class WeightSaid:
+    """Where the weight is said to end (R, L or B), at a place of the cleaned text."""
+
+    at: int
+    foot: str
+
+
+def weight_said(clean: Clean) -> tuple[Clean, tuple[WeightSaid, ...]]:
+    """The text without such remarks, each replaced by blanks so that every sign keeps its place."""
+    out, text = [], clean.text
+    for match in _SAID.finditer(text):
+        rest = text[match.end() : (text + "\n").index("\n", match.end())]
+        last = not rest.strip()
+        ends = bool(match.group("end") or match.group("end2"))
+        if not (ends or (last and match.group("close"))) or not re.search(r"\w", text[: match.start()]):
+            continue
+        out.append(WeightSaid(match.start(), _FEET[match.group("side").lower()[0]]))
+        text = text[: match.start()] + " " * (match.end() - match.start()) + text[match.end() :]
+    return Clean(text, clean.places), tuple(out)
+
+
+_FEET = {"r": "R", "l": "L", "b": "B"}
