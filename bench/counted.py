@@ -1,10 +1,12 @@
-"""How right counts said aloud are found: when, and which is 1. Voices of eSpeak for tuning, of Flite for judging.
+"""How right counts said aloud are found: when, and which is 1, in several languages.
 
     .venv/bin/python -m bench.counted [tuning|unseen] [--count N]      # unseen needs Debian's flite
 
-Takes are counted steadily, faster and slower, with "and" between, only the odd counts, only "5 6 7 8"; with talk
-before and after, steps, noise, in rooms; others hold talk or music only. F-measure within 50 ms of the moments counts
-begin (mir_eval); "1 right": the count called 1 is said "one", with the confidence that was told.
+For tuning voices of eSpeak in seven languages; for judging those of Flite, and of eSpeak in seven other languages with
+other throats. Takes are counted steadily, faster and slower, with "and" between, only the odd counts, only "5 6 7 8";
+with talk before, after and between, steps, noise, in rooms; others hold talk, steps or music only. F-measure within 50 ms of the
+perceptual centres of the words (mir_eval); "1 right": the count called 1 is said "one", with the confidence that was
+told.
 """
 
 from __future__ import annotations
@@ -29,12 +31,38 @@ from bench.music.synth import RATE as SONG_RATE
 from bench.rooms import RATE, Case, loudness, room_response
 from vamos.core.media.sound import Sound, write_wav
 from vamos.core.media.voice import say
+from vamos.core.media.word_centre import word_centre_s
+from vamos.demo.song import make_song
 
 FOLDER = Path("/tmp/vamos-bench-counted")
 WORDS = ("one", "two", "three", "four", "five", "six", "seven", "eight")
 TALK = "now the left foot|and turn to the back wall|keep the fan up|very good|once more from the top|watch my arms"
-KINDS = ("steady", "wavering", "and", "odd", "five to eight", "with talk", "talk only", "music only", "steps only")
+KINDS = (
+    "steady",
+    "wavering",
+    "and",
+    "odd",
+    "five to eight",
+    "with talk",
+    "talk between",
+    "talk only",
+    "music only",
+    "steps only",
+)
 FLITE = ("slt", "rms", "awb", "kal16")
+#: Languages, and the throats of eSpeak: none is in both parts.
+TUNING = tuple(
+    f"{lang}+{throat}"
+    for lang, throat in zip(
+        ("de", "es", "fr-fr", "ja", "cs", "fi", "hu"), ("m1", "m3", "m5", "f1", "f3", "f5", "m1"), strict=True
+    )
+)
+UNSEEN = tuple(
+    f"{lang}+{throat}"
+    for lang, throat in zip(
+        ("it", "pt", "nl", "pl", "sv", "cmn", "ru"), ("m2", "m4", "m6", "m7", "f2", "f4", "m8"), strict=True
+    )
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,8 +75,11 @@ class Counted:
 @lru_cache(maxsize=4000)
 def spoken(words: str, voice: int, part: str) -> np.ndarray:
     """Words in a voice, mono at ``RATE``, trimmed to their onset."""
-    if part == "tuning":
-        samples, rate = say(words, 140 + 15 * (voice % 6), 30 + 10 * (voice % 5))
+    throats = TUNING if part == "tuning" else UNSEEN
+    if part == "tuning" or voice % 2:
+        words = str(WORDS.index(words) + 1) if words in WORDS else words
+        throat = throats[(voice // 2) % len(throats)]
+        samples, rate = say(words, 140 + 15 * (voice % 6), 30 + 10 * (voice % 5), throat)
         out = scipy.signal.resample_poly(np.asarray(samples, dtype=np.float64), RATE, rate)
     else:
         with tempfile.TemporaryDirectory() as folder:
@@ -69,7 +100,7 @@ def make(task: tuple[Counted, str]) -> tuple[Path, np.ndarray, np.ndarray]:
     """The take as wav, when counts are said, and which they are."""
     case, part = task
     rng = np.random.default_rng(case.seed)
-    voice, seconds = int(rng.integers(12)), float(rng.uniform(25, 50))
+    voice, seconds = int(rng.integers(28)), float(rng.uniform(25, 50))
     out = np.zeros(int(seconds * RATE))
     times, numbers = [], []
 
@@ -92,8 +123,12 @@ def make(task: tuple[Counted, str]) -> tuple[Path, np.ndarray, np.ndarray]:
         while at < stop:
             number = count % 8 + 1
             said = {"odd": number % 2 == 1, "five to eight": number > 4}.get(case.kind, True)
+            if case.kind == "talk between" and count in (16, 32):
+                for _ in range(2):
+                    at = put(str(rng.choice(TALK.split("|"))), at) + 0.4
             if said:
-                put(WORDS[number - 1], at)
+                # People put the vowel on the beat.
+                put(WORDS[number - 1], at - word_centre_s(spoken(WORDS[number - 1], voice, part), RATE))
                 times.append(at)
                 numbers.append(number)
             if case.kind == "and" and rng.uniform() < 0.7:
@@ -109,8 +144,13 @@ def make(task: tuple[Counted, str]) -> tuple[Path, np.ndarray, np.ndarray]:
     if case.kind == "music only":
         wanted = {"tuning": "train", "unseen": "test"}[part]
         seeds = [s for s in range(1000, 4000) if part_of_seed(s) == wanted]
-        _, music = song(int(rng.choice(seeds)))
-        music = scipy.signal.resample_poly(np.asarray(music, dtype=np.float64), RATE, SONG_RATE)[: len(out)]
+        try:
+            _, music = song(int(rng.choice(seeds)))
+            music = scipy.signal.resample_poly(np.asarray(music, dtype=np.float64), RATE, SONG_RATE)[: len(out)]
+        except (ValueError, AssertionError):
+            # No sound fonts on this machine: the demo's song, from somewhere in it.
+            music = make_song().mono()[int(rng.uniform(0, 40) * 44100) :]
+            music = scipy.signal.resample_poly(np.asarray(music, np.float64), RATE, 44100)[: len(out)]
         out[: len(music)] += 0.1 * music / loudness(music)
     if case.kind == "steps only" or rng.uniform() < 0.5:
         every = period
@@ -148,9 +188,9 @@ def one(task: tuple[Counted, str]) -> dict[str, object]:
     row["F"] = mir_eval.beat.f_measure(times, said[~unsaid], 0.05)
     votes = np.zeros(8, int)
     for at, number in zip(times, numbers, strict=True):
-        k = int(np.abs(said - at).argmin())
-        if abs(said[k] - at) < 0.2:
-            votes[(k - found.first - (number - 1)) % 8] += len(every) == 1
+        k = int(np.abs(found.times_s - at).argmin())
+        if abs(found.times_s[k] - at) < 0.2:
+            votes[(k - found.first - (number - 1)) % 8] += 1
     row["right"] = bool(votes[0] > 0.7 * max(1, votes.sum()))
     return row
 
@@ -158,7 +198,7 @@ def one(task: tuple[Counted, str]) -> dict[str, object]:
 def main() -> None:
     parser = argparse.ArgumentParser()
     parser.add_argument("part", nargs="?", default="unseen", choices=("tuning", "unseen"))
-    parser.add_argument("--count", type=int, default=54)
+    parser.add_argument("--count", type=int, default=60)
     arguments = parser.parse_args()
     FOLDER.mkdir(parents=True, exist_ok=True)
     first = {"tuning": 10_000, "unseen": 20_000}[arguments.part]
@@ -173,7 +213,7 @@ def main() -> None:
     for kind in KINDS:
         mine = [r for r in rows if r["case"].kind == kind]  # type: ignore[attr-defined]
         right = sum(r["right"] is True for r in mine)
-        wrong = sum(r["right"] is False and r["one"] > 0.5 for r in mine)  # type: ignore[operator]
+        wrong = sum(r["right"] is False and r["one"] >= 0.5 for r in mine)  # type: ignore[operator]
         f = [r["F"] for r in mine]
         print(
             f"{kind:13s} found {sum(bool(r['found']) for r in mine)} of {len(mine)}, F {np.mean(f):.2f}, "  # type: ignore[arg-type]

@@ -20,7 +20,7 @@ import traceback
 from pathlib import Path
 
 from vamos.cli.main import run as command
-from vamos.demo.build import default_folder, make_demo
+from vamos.demo.build import SONG, default_folder, make_demo
 
 #: Seconds of work, and of waiting on a busy machine.
 LONGEST_S, WAITED_S = 20, 300
@@ -51,7 +51,7 @@ def sources(folder: Path) -> list[tuple[Path, list[str]]]:
     project = make_demo(default_folder())
     short = ["-v", "error", "-y", "-t", "8"]
     song, film, other = folder / "song.mp3", folder / "film.mp4", folder / "film.mkv"
-    subprocess.run(["ffmpeg", *short, "-i", project.parent / "lantern street.wav", song], check=True)
+    subprocess.run(["ffmpeg", *short, "-i", project.parent / SONG, song], check=True)
     subprocess.run(["ffmpeg", *short, "-i", project.parent / "back.mp4", "-vf", "scale=160:-2", film], check=True)
     subprocess.run(["ffmpeg", *short, "-i", film, "-c", "copy", other], check=True)
     found: list[tuple[Path, list[str]]] = [(song, ["grid"]), (film, ["place", "--song", str(song)])]

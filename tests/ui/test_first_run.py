@@ -52,7 +52,7 @@ class FirstRunTest(WindowCase, FolderCase):
         self.decisions: list[str] = []
 
     def test_a_pack_of_ones_own_song_and_films(self):
-        names = ("lantern street.wav", "front.mp4")
+        names = ("lantern street.opus", "front.mp4")
         files = [shutil.copyfile(demo_folder() / name, self.folder / name) for name in names]
         self.decisions.append("drop the song and a film")
         self.drop(*files)

@@ -39,9 +39,11 @@ def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.demo.build import default_folder, make_demo
 
     folder = arguments.folder or default_folder()
-    if arguments.pack is None and not arguments.no_window:
+    if arguments.remake and arguments.folder is None:
+        folder = folder.with_name(f"{folder.name}, made again")
+    if arguments.pack is None and not arguments.no_window and not arguments.remake:
         return _demo_window(folder)
-    project = make_demo(folder, terminal.progress())
+    project = make_demo(folder, terminal.progress(), remake=arguments.remake)
     terminal.say(tr("The demo project: {project}", project=project))
     if arguments.pack is not None:
         return _pack_and_verify(load(project), project.parent, arguments.pack, terminal)

@@ -49,6 +49,9 @@ def parser() -> argparse.ArgumentParser:
     sub = add("demo", commands.demo, tr("make the demo project, then open it"))
     sub.add_argument("folder", type=Path, nargs="?", help=tr("where to make it"))
     sub.add_argument("--no-window", action="store_true", help=tr("only make it and say where it is"))
+    sub.add_argument(
+        "--remake", action="store_true", help=tr("film its takes and play its song anew instead of copying")
+    )
     sub.add_argument("--pack", type=Path, metavar="DIR", help=tr("write the demo's pack there as well, and verify it"))
     _of_song_and_dance(add)
     _of_the_main_job(add)

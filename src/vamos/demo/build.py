@@ -1,4 +1,4 @@
-"""Making the demo on the user's machine: song, takes, project, and the truth beside them."""
+"""The demo on the user's machine: song, takes, project, and the truth beside them, as shipped or made again."""
 
 from __future__ import annotations
 
@@ -8,6 +8,7 @@ import shutil
 import tempfile
 from concurrent.futures import FIRST_EXCEPTION, ProcessPoolExecutor, wait
 from dataclasses import replace
+from fractions import Fraction
 from pathlib import Path
 from typing import Any
 
@@ -19,20 +20,22 @@ from vamos.core.edit.dance import set_dance
 from vamos.core.edit.song import set_song
 from vamos.core.edit.takes import add_takes
 from vamos.core.make import open_song, place_all
-from vamos.core.media.sound import Sound, write_wav
+from vamos.core.media.sound import Sound
 from vamos.core.model.project import Project
+from vamos.core.model.song import Part as SongPart
+from vamos.core.model.song import Song
 from vamos.core.model.take import Stretch, Take
 from vamos.core.progress import Progress, quiet
 from vamos.demo.dance import sheet
-from vamos.demo.film import film, frame_times
-from vamos.demo.song import LEAD_IN, counts_to_song, make_song
+from vamos.demo.film import film, frame_times, write_opus
+from vamos.demo.song import LEAD_IN, counts_to_song, make_song, parts
 from vamos.demo.takes import SPECS, TakeSpec, counted_aloud
 from vamos.errors import WriteError, write_error
 
 #: Raised whenever the demo's content changes, so that an older one is made anew.
-VERSION = 5
+VERSION = 6
 PROJECT = f"paper fan parade{SUFFIX}"
-SONG = "lantern street.wav"
+SONG = "lantern street.opus"
 TRUTH = "truth.json"
 
 
@@ -50,8 +53,16 @@ def is_made(folder: Path) -> bool:
     return truth.get("version") == VERSION and (folder / PROJECT).is_file()
 
 
-def make_demo(folder: Path, progress: Progress | None = None, specs: tuple[TakeSpec, ...] = SPECS) -> Path:
-    """Make the demo in ``folder`` (unless it is there) and return its project file.
+#: The demo's files as they come with Vamos, made by ``vamos demo --remake``.
+SHIPPED = Path(__file__).parent / "media"
+
+
+def make_demo(
+    folder: Path, progress: Progress | None = None, specs: tuple[TakeSpec, ...] = SPECS, remake: bool = False
+) -> Path:
+    """Put the demo into ``folder`` (unless it is there) and return its project file.
+
+    The whole demo is copied from what is shipped; other ``specs`` are filmed, and all of it is with ``remake``.
 
     Raises
     ------
@@ -76,7 +87,10 @@ def make_demo(folder: Path, progress: Progress | None = None, specs: tuple[TakeS
     except OSError as error:
         raise write_error(error, folder) from error
     try:
-        _fill(work, progress, specs)
+        if specs is SPECS and not remake and is_made(SHIPPED):
+            _copy(work, progress)
+        else:
+            _fill(work, progress, specs)
         work.chmod(0o755)
         if folder.exists():
             folder.rmdir()
@@ -90,17 +104,41 @@ def make_demo(folder: Path, progress: Progress | None = None, specs: tuple[TakeS
     return folder / PROJECT
 
 
+def _copy(work: Path, progress: Progress) -> None:
+    files = sorted(p for p in SHIPPED.iterdir() if p.is_file())
+    for number, file in enumerate(files):
+        progress(number / len(files), "Copying the demo")
+        shutil.copyfile(file, work / file.name)
+
+
 def _fill(work: Path, progress: Progress, specs: tuple[TakeSpec, ...]) -> None:
     progress(0.0, "Playing the song")
     song = make_song()
-    write_wav(work / SONG, song)
+    write_opus(work / SONG, song)
     _film_all(work, song, progress.part(0.05, 0.85), specs)
     project = demo_project(work, specs)
     project = set_song(project, open_song(work / SONG, work, progress.part(0.85, 0.9)))
+    project = replace(project, song=_with_parts(project.song))
     project, _ = place_all(project, work, progress.part(0.9, 1.0))
     save(project, work / PROJECT)
     truth = json.dumps(truth_of(specs), indent=1)
     (work / TRUTH).write_text(truth + "\n", encoding="utf-8")
+
+
+#: What the teacher of the demo calls the parts of its song.
+_PARTS = {"verse": "A", "chorus": "B", "tag": "tag", "ending": "end"}
+
+
+def _with_parts(song: Song | None) -> Song | None:
+    """The song with its parts as the demo's teacher set them."""
+    if song is None or song.grid is None:
+        return song
+    mine = tuple(
+        SongPart(Fraction(p.start), _PARTS[p.kind], fixed=True, line=min(8, p.counts))
+        for p in parts()
+        if p.kind in _PARTS
+    )
+    return replace(song, grid=replace(song.grid, parts=mine))
 
 
 def demo_project(folder: Path, specs: tuple[TakeSpec, ...]) -> Project:

@@ -1,7 +1,7 @@
 """The paper-fan parade dance: its sheet, and where feet, hands and fan go.
 
 Steps are written once: each has the count, the foot, what it does and where the foot lands
-(metres; x to the dancer's right, z forward, from the home spot). The sheet and the simulated
+(metres; x to the dancer's right, z forward as the section begins, from the home spot). The sheet and the simulated
 dancer are both read from them, so what is filmed is what is written.
 """
 
@@ -100,9 +100,9 @@ MOVES: dict[str, tuple[Move, ...]] = {
         _m(0, "step", R, (0.12, 0.38)),
         _m(1, "half turn", L, (-0.10, 0.02), turn=-4, caution=_SPIN, easier="step in place"),
         _m(2, "step", R, (-0.22, -0.36)),
-        _m(3, "half turn", L, (-0.12, 0.0), turn=-4, caution=_SPIN, easier="step in place"),
-        _m(4, "stomp", R, (0.20, 0.0)),
-        _m(5, "stomp", L, (-0.20, 0.0)),
+        _m(3, "quarter turn", L, (-0.04, 0.12), turn=-2, easier="step in place"),
+        _m(4, "stomp", R, (0.0, -0.20)),
+        _m(5, "stomp", L, (0.0, 0.20)),
         Move(F(6), "hold", kind=Kind.HOLD, length=F(2)),
     ),
     "Lantern sway": (
@@ -211,6 +211,7 @@ def sheet() -> Dance:
             wall,
             Item(ItemKind.TAG, ("Lantern sway",), "tag 1"),
             wall,
+            wall,
             Item(ItemKind.ENDING, ("Closing bow",), "ending"),
         ),
         Foot.LEFT,
@@ -220,11 +221,12 @@ def sheet() -> Dance:
     )
 
 
-def running_order() -> tuple[tuple[int, str], ...]:
-    """Start count and name of each section as danced over the song."""
-    order = (*WALL_SECTIONS, *WALL_SECTIONS, "Lantern sway", *WALL_SECTIONS, "Closing bow")
-    out, at = [], 0
+def running_order() -> tuple[tuple[int, int, str], ...]:
+    """Start count, heading in eighths at its start, and name of each section as danced over the song."""
+    order = (*WALL_SECTIONS * 2, "Lantern sway", *WALL_SECTIONS * 2, "Closing bow")
+    out, at, heading = [], 0, 0
     for name in order:
-        out.append((at, name))
+        out.append((at, heading, name))
         at += LENGTHS.get(name, 8)
+        heading += sum(m.turn for m in MOVES[name])
     return tuple(out)

@@ -50,6 +50,13 @@ def _ease(share: float) -> float:
     return s * s * s * (10 + s * (6 * s - 15))
 
 
+def _turned(land: tuple[float, float], eighths: int) -> tuple[float, float]:
+    """A place seen from a heading, as seen from the first one."""
+    angle = eighths * np.pi / 4
+    x, z = land
+    return float(x * np.cos(angle) + z * np.sin(angle)), float(z * np.cos(angle) - x * np.sin(angle))
+
+
 class Dancer:
     """Gives the body at any count; ``mirrored`` swaps all sides of the choreography."""
 
@@ -57,10 +64,11 @@ class Dancer:
         self._mirrored = mirrored
         self._early = early
         landings, turns, poses = [], [], []
-        for start, name in running_order():
+        for start, facing, name in running_order():
             for move in MOVES[name]:
                 if move.land is not None:
-                    landings.append(_Landing(float(start + move.at), move.foot, move.land, move.kind is not Kind.TOUCH))
+                    land = _turned(move.land, facing)
+                    landings.append(_Landing(float(start + move.at), move.foot, land, move.kind is not Kind.TOUCH))
                 if move.turn:
                     turns.append((float(start + move.at), move.turn * np.pi / 4))
             poses += [(start + p.at, p) for p in POSES[name] if p.at < LENGTHS.get(name, 8)]
@@ -73,6 +81,7 @@ class Dancer:
         self._bearing = [(-99.0, Foot.LEFT)] + [(m.at, m.foot) for m in landings if m.bears]
         self._bearing_starts = [at for at, _ in self._bearing]
         self._turns = turns
+        self._end = max(m.at for m in landings) + 2.5
         self._poses = poses
         self._pose_starts = [at for at, _ in poses]
 
@@ -84,7 +93,7 @@ class Dancer:
         left, lift_l = self._foot(Foot.LEFT, count)
         lean = self._weight(count)
         middle = right * lean + left * (1 - lean)
-        bounce = 0.022 * (1 + np.cos(2 * np.pi * count)) if -4.5 < count < 108.5 else 0.01
+        bounce = 0.022 * (1 + np.cos(2 * np.pi * count)) if -4.5 < count < self._end else 0.01
         reach = max(float(np.hypot(*(right - middle))), float(np.hypot(*(left - middle))))
         hip = min(_STAND - bounce, _ANKLE + np.sqrt(max(0.2, (THIGH + SHIN - 0.01) ** 2 - reach**2)))
         pose = self._pose(count)

@@ -107,8 +107,10 @@ def film(spec: TakeSpec, song: Sound, path: Path, tick: Callable[[], None]) -> N
 
 def _options(spec: TakeSpec) -> dict[str, object]:
     if spec.codec == "libx265":
-        return {"preset": "ultrafast", "crf": "24", "x265-params": "log-level=none:pools=none:frame-threads=1"}
-    return {"preset": "ultrafast", "crf": "19"}
+        preset = "medium" if spec.preset == "slower" else spec.preset
+        return {"preset": preset, "crf": "27", "x265-params": "log-level=none:pools=none:frame-threads=1:bframes=0"}
+    # Like a phone: no pictures that lean on later ones, a key frame every two seconds.
+    return {"preset": spec.preset, "crf": "25" if spec.preset == "slower" else "19", "bf": "0", "g": "60"}
 
 
 def _frame(image: QImage, turns: int, reformatter: VideoReformatter) -> VideoFrame:
@@ -130,6 +132,23 @@ def _frame(image: QImage, turns: int, reformatter: VideoReformatter) -> VideoFra
         dst_color_range=ColorRange.MPEG,
         interpolation="FAST_BILINEAR",
     )
+
+
+def write_opus(path: Path, song: Sound) -> None:
+    """Write the song, stereo, small and without any offset."""
+    import av
+    from av.audio.frame import AudioFrame
+    from av.audio.resampler import AudioResampler
+
+    with av.open(str(path), "w", format="ogg") as out:
+        stream = out.add_stream("libopus", rate=48000, layout="stereo")
+        stream.bit_rate = 112_000
+        frame = AudioFrame.from_ndarray(np.ascontiguousarray(song.samples.T), format="fltp", layout="stereo")
+        frame.sample_rate, frame.pts, frame.time_base = song.rate, 0, Fraction(1, song.rate)
+        resampler = AudioResampler("fltp", "stereo", 48000)
+        for piece in [*resampler.resample(frame), *resampler.resample(None)]:
+            out.mux(stream.encode(piece))
+        out.mux(stream.encode(None))
 
 
 def _write_sound(out: OutputContainer, audio: AudioStream, sound: Samples, done: int, until: int) -> int:

@@ -16,6 +16,8 @@ RATE = 44100
 BPM = 108.0
 LEAD_IN = 16
 WALL = 32
+WALLS = 4
+KEY_CHANGE = 2
 TAG = 4
 ENDING = 8
 START_S = 0.42
@@ -28,6 +30,13 @@ class Part:
     kind: str
     start: int
     counts: int
+    #: Which wall it is danced on: its drums are played anew, and the second half of the song stands higher.
+    wall: int = 0
+
+    @property
+    def higher(self) -> int:
+        """Semitones."""
+        return KEY_CHANGE if self.wall >= 2 else 0
 
 
 def parts() -> tuple[Part, ...]:
@@ -42,9 +51,11 @@ def parts() -> tuple[Part, ...]:
         ("tag", TAG),
         ("verse", 16),
         ("chorus", 16),
+        ("verse", 16),
+        ("chorus", 16),
         ("ending", ENDING),
     ):
-        out.append(Part(kind, at, counts))
+        out.append(Part(kind, at, counts, (at - TAG * (at > 2 * WALL)) // WALL))
         at += counts
     return tuple(out)
 
@@ -52,7 +63,7 @@ def parts() -> tuple[Part, ...]:
 def counts_to_song() -> TimeMap:
     """The truth: counts → song seconds. The last eight slows down to two thirds of the tempo."""
     beat = 60 / BPM
-    end = 3 * WALL + TAG
+    end = WALLS * WALL + TAG
     positions = list(range(-LEAD_IN, end + 1))
     seconds = [START_S + (p + LEAD_IN) * beat for p in positions]
     for k in range(1, ENDING + 1):
@@ -170,20 +181,22 @@ def _flute(note: float, length_s: float) -> Samples:
 def make_song() -> Sound:
     """The whole song, stereo at ``RATE``; the same on every machine."""
     clock = counts_to_song()
-    end_s = clock(3 * WALL + TAG + ENDING)
+    end_s = clock(WALLS * WALL + TAG + ENDING)
     mix = _Mix(end_s + 2.5)
     noise = np.random.default_rng(20)
-    kick, snare = _kick(), _snare(noise)
-    hat, crash = _hat(noise, 0.06), _hat(noise, 1.1)
+    kick, wall = _kick(), -1
+    snare = hat = crash = kick
     for part in parts():
+        if part.wall != wall:
+            wall, snare, hat, crash = part.wall, _snare(noise), _hat(noise, 0.06), _hat(noise, 1.1)
         _drums(mix, clock, part, kick, snare, hat, crash)
         _harmony(mix, clock, part)
         _tune(mix, clock, part)
-    final = clock(3 * WALL + TAG + ENDING)
+    final = clock(WALLS * WALL + TAG + ENDING)
     mix.add(final, kick, 0.8)
     mix.add(final, crash, 0.5)
-    mix.add(final, _pluck(45, 2.0, 0.5), 0.5)
-    mix.add(final, _pad((57, 60, 64), 2.0), 0.06)
+    mix.add(final, _pluck(45 + KEY_CHANGE, 2.0, 0.5), 0.5)
+    mix.add(final, _pad(tuple(n + KEY_CHANGE for n in (57, 60, 64)), 2.0), 0.06)
     peak = float(np.abs(mix.samples).max())
     return Sound((0.8 / peak * mix.samples).astype(np.float32), RATE)
 
@@ -200,6 +213,9 @@ def _drums(mix: _Mix, clock: TimeMap, part: Part, kick: Samples, snare: Samples,
             mix.add(clock(at), snare, 0.42)
         if part.kind == "chorus" and k % 8 == 5:
             mix.add(clock(at + 0.5), kick, 0.6)
+        if part.wall % 2 and full:
+            mix.add(clock(at + 0.25), hat, 0.18, -0.4)
+            mix.add(clock(at + 0.75), hat, 0.22, -0.4)
         if part.kind != "tag":
             mix.add(clock(at), hat, 0.5, 0.3)
             mix.add(clock(at + 0.5), hat, 0.3, 0.3)
@@ -212,8 +228,9 @@ def _harmony(mix: _Mix, clock: TimeMap, part: Part) -> None:
     chords = _CHORUS if part.kind == "chorus" else _VERSE
     for k in range(0, part.counts, 4):
         bass, notes = chords[(k // 4) % 4]
+        bass, tones = bass + part.higher, tuple(n + part.higher for n in notes)
         start, end = clock(part.start + k), clock(part.start + min(k + 4, part.counts))
-        mix.add(start, _pad(notes, end - start), 0.035 if part.kind != "chorus" else 0.05, -0.3)
+        mix.add(start, _pad(tones, end - start), 0.035 if part.kind != "chorus" else 0.05, -0.3)
         if part.kind == "lead-in":
             continue
         for step, rise, length in ((0, 0, 1.4), (1.5, 0, 0.5), (2, 7, 1.0), (3, 12, 0.9)):
@@ -229,7 +246,7 @@ def _tune(mix: _Mix, clock: TimeMap, part: Part) -> None:
     for count, note, length in tune:
         if count >= part.counts:
             continue
-        at = part.start + count
+        at, note = part.start + count, note + part.higher
         mix.add(clock(at), _flute(note, clock(at + length) - clock(at)), 0.13, 0.15)
         if part.kind == "chorus":
             mix.add(clock(at), _pluck(note - 12, clock(at + length) - clock(at), 0.6), 0.12, -0.35)

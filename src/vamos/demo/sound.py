@@ -73,7 +73,7 @@ def _steps(spec: TakeSpec, frames: int, rng: np.random.Generator) -> np.ndarray:
     out = np.zeros(frames + RATE)
     to_take = spec.take_to_count().inverse()
     t = np.arange(int(0.09 * RATE)) / RATE
-    for start, name in running_order():
+    for start, _facing, name in running_order():
         for move in MOVES[name]:
             at = to_take(float(start + move.at))
             if move.foot is Foot.NONE or not 0 <= at < frames / RATE:

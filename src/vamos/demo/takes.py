@@ -46,6 +46,8 @@ class TakeSpec:
     trouble: str = ""
     trouble_at_s: float = 0.0
     seed: int = 0
+    #: How hard the encoder works: the shipped takes are small.
+    preset: str = "slower"
 
     def take_to_count(self) -> TimeMap:
         """The truth: take seconds → counts of the dance, for the picture."""
@@ -79,7 +81,7 @@ SPECS: tuple[TakeSpec, ...] = (
         "front.mp4",
         View.FRONT,
         _FRONT,
-        76.0,
+        94.0,
         -2.35,
         ppm=42.0,
         jitter_s=0.004,
@@ -151,4 +153,4 @@ def smaller(spec: TakeSpec, width: int, duration_s: float) -> TakeSpec:
     scale = width / max(camera.width, camera.height)
     size = replace(camera, width=round(camera.width * scale / 2) * 2, height=round(camera.height * scale / 2) * 2)
     rate = FrameRate(spec.rate.per_second / 3)
-    return replace(spec, camera=size, rate=rate, duration_s=min(spec.duration_s, duration_s))
+    return replace(spec, camera=size, rate=rate, duration_s=min(spec.duration_s, duration_s), preset="ultrafast")

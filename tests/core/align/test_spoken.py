@@ -9,18 +9,19 @@ import scipy.signal
 from tests.support import FolderCase
 from vamos.core.align import spoken
 from vamos.core.align.counted import Counting, find_countings
-from vamos.core.align.spoken import NUMBERS, RATE, Number, chains, numbers_in
+from vamos.core.align.spoken import NUMBERS, RATE, numbers_in
 from vamos.core.media.sound import Sound, write_wav
 from vamos.core.media.voice import say
+from vamos.core.media.word_centre import word_centre_s
 
 
 def words_at(times: list[float], words: list[str], seconds: float, noise: float = 0.002) -> np.ndarray:
-    """Words of the counting voice that begin at moments, mono at ``RATE``."""
+    """Words of the counting voice that are heard at moments, as people put them, mono at ``RATE``."""
     out = noise * np.random.default_rng(0).standard_normal(int(seconds * RATE))
     for at, word in zip(times, words, strict=True):
         voice, rate = say(word, 170, 50)
         sound = scipy.signal.resample_poly(np.asarray(voice, dtype=np.float64), RATE, rate)
-        first = int(at * RATE)
+        first = round((at - word_centre_s(sound.astype(np.float32), RATE)) * RATE)
         out[first : first + len(sound)] += 0.3 * sound[: len(out) - first]
     return out.astype(np.float32)
 
@@ -28,11 +29,6 @@ def words_at(times: list[float], words: list[str], seconds: float, noise: float 
 def counted(first: int, many: int, period: float = 0.6, start: float = 1.0) -> tuple[list[float], list[str]]:
     """Moments and words of a counting that begins with a number."""
     return [start + k * period for k in range(many)], [NUMBERS[(first - 1 + k) % 8] for k in range(many)]
-
-
-def heard(numbers: str, period: float = 0.6, start: float = 0.0) -> list[Number]:
-    """A number for each digit, a dot for one that was not heard."""
-    return [Number(start + k * period, int(n)) for k, n in enumerate(numbers) if n != "."]
 
 
 @unittest.skipUnless(spoken.listens(), "pocketsphinx is not installed here")
@@ -44,7 +40,7 @@ class ListenTest(FolderCase):
     def test_what_is_said_and_when(self):
         times, words = counted(1, 24)
         said = numbers_in(words_at(times, words, 17))
-        right = [n for n in said if any(abs(n.take_s - t) < 0.08 and NUMBERS[n.number - 1] == w
+        right = [n for n in said if any(-0.16 < n.take_s - t < 0.05 and NUMBERS[n.number - 1] == w
                                         for t, w in zip(times, words, strict=True))]  # fmt: skip
         self.assertGreaterEqual(len(right), 20)
 
@@ -56,7 +52,7 @@ class ListenTest(FolderCase):
             with self.subTest(first):
                 said = found.times_s[found.first :: 8]
                 ones = [t for t, w in zip(times, words, strict=True) if w == "one"]
-                np.testing.assert_allclose(said[: len(ones)], ones[: len(said)], atol=0.06)
+                np.testing.assert_allclose(said[: len(ones)], ones[: len(said)], atol=0.03)
                 self.assertGreater(found.sure_of_one, 0.6)
                 self.assertGreater(found.confidence, 0.5)
 
@@ -68,7 +64,7 @@ class ListenTest(FolderCase):
         a, b = self.found(sound)
         self.assertAlmostEqual(float(np.median(np.diff(a.times_s))), 0.6, delta=0.02)
         self.assertAlmostEqual(float(np.median(np.diff(b.times_s))), 0.75, delta=0.02)
-        self.assertAlmostEqual(float(b.times_s[b.first]), 26.0 + 4 * 0.75, delta=0.08)
+        self.assertAlmostEqual(float(b.times_s[b.first]), 26.0 + 4 * 0.75, delta=0.03)
 
     def test_talk_steps_and_music_are_no_counting(self):
         rng = np.random.default_rng(3)
@@ -90,48 +86,52 @@ class ListenTest(FolderCase):
         self.assertEqual(numbers_in(np.zeros(10, np.float32)), [])
 
 
-class WithoutTheRecogniserTest(FolderCase):
-    def test_steady_speech_is_a_question(self):
-        """The beats of the voice are found, never sure; steps are still none."""
-        times, words = counted(1, 32)
-        write_wav(self.folder / "s.wav", Sound(words_at(times, words, 21)[:, None], RATE))
+class AnyLanguageTest(FolderCase):
+    """A counting is found by its rhythm; voices of eSpeak, whose default ones the numbers were taken from."""
+
+    def found(self, language: str, first: int, many: int, keep=lambda n: True) -> tuple[list[Counting], list[float]]:
+        period, out, ones = 0.62, np.zeros(int((many * 0.62 + 4) * RATE)), []
+        out += 0.002 * np.random.default_rng(1).standard_normal(len(out))
+        for k in range(many):
+            number = (first - 1 + k) % 8 + 1
+            voice, rate = say(str(number), 165, 45, language)
+            word = scipy.signal.resample_poly(np.asarray(voice, np.float64), RATE, rate)
+            at = 1 + k * period
+            if keep(number):
+                out[round((at - word_centre_s(word.astype(np.float32), RATE)) * RATE) :][: len(word)] += 0.3 * word
+            if number == 1:
+                ones.append(at)
+        write_wav(self.folder / "s.wav", Sound(out.astype(np.float32)[:, None], RATE))
         with mock.patch.object(spoken, "_decoder", return_value=None):
-            self.assertFalse(spoken.listens())
-            (found,) = find_countings(self.folder / "s.wav")
-        self.assertLessEqual(found.confidence, 0.5)
-        self.assertAlmostEqual(float(np.median(np.diff(found.times_s))), 0.6, delta=0.02)
+            return find_countings(self.folder / "s.wav"), ones
+
+    def test_without_the_recogniser_and_in_other_languages(self):
+        for language, first in (("en", 1), ("de+f2", 5), ("es+m3", 1), ("fr-fr+f4", 3), ("pl+m7", 1), ("cmn", 1)):
+            with self.subTest(language):
+                (found,), ones = self.found(language, first, 32)
+                self.assertGreater(found.confidence, 0.5)
+                said = found.times_s[found.first :: 8]
+                self.assertLess(float(np.abs(said[:, None] - ones).min(axis=1).max()), 0.08)
+
+    def test_a_language_it_has_no_numbers_of_is_asked(self):
+        (found,), _ = self.found("tr", 1, 32)
+        self.assertGreater(found.confidence, 0.5)
+        self.assertLessEqual(found.sure_of_one, 0.3)
+
+    def test_only_the_odd_counts(self):
+        (found,), ones = self.found("en", 1, 40, lambda n: n % 2 == 1)
+        self.assertAlmostEqual(float(np.median(np.diff(found.times_s))), 0.62, delta=0.02)
+        self.assertLess(float(np.abs(found.times_s[found.first :: 8][:, None] - ones).min(axis=1).max()), 0.08)
 
 
-class ChainsTest(unittest.TestCase):
-    def test_misheard_and_missing_numbers(self):
-        """Three wrong and three missing of twenty-four: one chain, the count of every one as it was meant."""
-        (chain,) = chains(heard("123456781.3456.815345.72"))
-        self.assertEqual(len(chain.times_s), 21)
-        np.testing.assert_allclose(chain.counts * 0.6, chain.times_s)
-        times, first = chain.all_times()
-        np.testing.assert_allclose(times, np.arange(24) * 0.6)
-        self.assertEqual(first, 0)
-
-    def test_only_the_odd_counts_and_only_five_to_eight(self):
-        for said in ("1.3.5.7." * 3, "....5678" * 4):
-            (chain,) = chains(heard(said))
-            times, first = chain.all_times()
-            self.assertAlmostEqual(float(times[1] - times[0]), 0.6)
-            ones = [round(float(t) / 0.6) for t in times[first::8]]
-            self.assertTrue(ones and all(k % 8 == 0 for k in ones), ones)
-
-    def test_a_pace_that_drifts(self):
-        at = np.cumsum(0.5 * 1.012 ** np.arange(40))
-        (chain,) = chains([Number(float(t), k % 8 + 1) for k, t in enumerate(at)])
-        self.assertEqual(chain.counts.tolist(), list(range(40)))
-
-    def test_numbers_at_random_are_none(self):
-        rng = np.random.default_rng(1)
-        for _ in range(30):
-            at = np.cumsum(rng.exponential(0.9, 66))
-            self.assertEqual(chains([Number(float(t), int(rng.integers(1, 9))) for t in at]), [])
-
-    def test_too_few_or_none(self):
-        self.assertEqual(chains([]), [])
-        self.assertEqual(chains(heard("123456")), [])
-        self.assertEqual(chains(heard("11111111")), [])
+class WordCentreTest(unittest.TestCase):
+    def test_the_vowel_and_not_the_first_sound(self):
+        """“six” begins with a hiss of some 100 ms; a bare vowel is heard where it begins (Morton and others 1976)."""
+        hiss = 0.05 * np.random.default_rng(0).standard_normal(int(0.12 * RATE))
+        t = np.arange(int(0.2 * RATE)) / RATE
+        vowel = 0.4 * sum(np.sin(2 * np.pi * 140 * k * t) / k for k in range(1, 12)) * np.minimum(1, t / 0.02)
+        late = word_centre_s(np.concatenate([hiss, vowel]).astype(np.float32), RATE)
+        alone = word_centre_s(vowel.astype(np.float32), RATE)
+        self.assertAlmostEqual(late - alone, 0.12, delta=0.012)
+        self.assertLess(alone, 0.03)
+        self.assertEqual(word_centre_s(np.zeros(10, np.float32), RATE), 0.0)

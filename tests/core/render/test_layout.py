@@ -128,7 +128,7 @@ class DancerTest(unittest.TestCase):
 
     def test_close_in_a_wide_picture(self):
         seen = Seen(Framing(Shape.FILMED, True), Style.CORNER)
-        self.assertEqual(min(seen.filled), 1.0)
+        self.assertAlmostEqual(min(seen.filled), 1.0)
         self.assertEqual(seen.outside, [])
         self.assertEqual(seen.under, [])
 

@@ -1,44 +1,50 @@
-"""Passes counted aloud without music: when the counts are said, and which is a 1.
+"""Passes counted aloud without music: when the counts are said, and which is a 1; in any language.
 
-Numbers that are understood (:mod:`vamos.core.align.spoken`) say both. Where none are, in other languages or without
-the recogniser, onsets in the voice band make the beats of a steady-as-possible line; its ends are where the counting
-falls silent. It must be a voice, with silence between its words: music and steps are steady too. Which count is a 1
-then follows from the sound of the numbers where it can: in the cycle of eight, two neighbours (six, seven) begin with
-a hiss that others lack.
+A counting is found by its rhythm: rises of a voice that go on at a pace that hardly changes
+(:mod:`vamos.core.align.count_chain`) and whose words come again every four, six or eight counts
+(:mod:`vamos.core.align.recurring_words`). Which one is a 1 the words say, beside numbers spoken in fifteen languages,
+and English numbers that a recogniser understands (:mod:`vamos.core.align.spoken`). A count is where a listener hears
+it, at the centre of its word.
 """
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
+from functools import partial
 from pathlib import Path
 
 import numpy as np
+import numpy.typing as npt
 
 from vamos.core.align import spoken
-from vamos.core.grid.beats import refine, track
-from vamos.core.grid.spectra import FRAME_RATE, Row, Spectra, analyse, normal
+from vamos.core.align.count_chain import Counts, best_chain, word_times
+from vamos.core.align.number_words import SURE_MARGIN, numbering
+from vamos.core.align.recurring_words import COUNTED, Recurrence, beside, likeness, recurrences
+from vamos.core.align.voice_rises import FRAMES, RATE, Floats, Voice, rises_of, voice_of
+from vamos.core.grid.spectra import analyse
 from vamos.core.grid.tap import follow_taps, lateness
-from vamos.core.grid.tempo import Floats, preference, tempogram
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, read_sound
+from vamos.core.model.take import SURE
 from vamos.core.progress import Progress, quiet
 
-#: Teachers count about this fast when there is no music (common practice, no source).
-COUNTING_BPM = 84.0
-FEWEST = 8
-#: A voice without music falls this far between its words (dB), and so many of its counts have a pitch (tuning part of
-#: bench/counted.py: music up to 10 dB, steps none; of five recorded bands four up to 13).
-FALLS_DB, PITCHED = 14.0, 0.12
-#: A word begins where it is this share of its loudest.
-BEGINS = 0.12
-#: What is no more than steady is a question, and plain talk is steady up to here.
-UNSURE, TALK = 0.45, 0.4
-#: The hiss of six and seven was sure of a wrong 1 with human voices, so it is a hint and never more.
+#: A pass has so many counts at least; with fewer than the second it is believed only for its numbers.
+FEWEST, WORDS_RECUR = 8, 12
+#: What is less sure than this is no counting; a short one is never surer than the second.
+LEAST_SURE, SHORT = 0.3, 0.45
+#: Which count is 1 is a question up to here.
 HINT = 0.3
-#: Beats and numbers go together when their pace differs by no more than this, and so many of them agree.
-SAME_PACE, TOGETHER = 0.1, 0.6
-#: So many numbers make a chain about as sure as it gets.
-MANY = 10.0
+#: A sound is searched so many times.
+_MOST = 4
+#: “and” is heard as counts of its own where the pace is below this, and every other word is alike.
+_AND_PACE_S, _ALIKE, _MORE_ALIKE = 0.58, 0.35, 0.25
+#: A word recurs less than this share of the others where somebody talks; runs of counts so far apart are one.
+_TALK, _JOIN = 0.22, 4
+#: A word is so much more alike to one a cycle away where counting goes on.
+_BESIDE = 0.2
+#: So many understood numbers must agree on what count they are, and such a share of them.
+_UNDERSTOOD, _AGREE = 8, 0.6
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,54 +61,41 @@ class Counting:
     sure_of_one: float
 
 
+@dataclass(frozen=True, slots=True)
+class _Found:
+    """A chain of words: seconds and counts from its first, how alike words are, how sure it is counting."""
+
+    times_s: Floats
+    counts: Counts
+    recurs: Recurrence | None
+    sure: float
+
+
 def find_countings(path: Path, progress: Progress | None = None, expected_s: float = 0.0) -> list[Counting]:
     """Counts said aloud in a take, each counting by itself, in order."""
     progress = progress or quiet()
-    sound = read_sound(path, spoken.RATE, progress=progress.part(0, 0.3), expected_s=expected_s).mono()
-    return countings_in(analyse(path, progress.part(0.3, 1.0), expected_s), sound)
+    sound = read_sound(path, RATE, progress=progress, expected_s=expected_s).mono()
+    return countings_in(sound)
 
 
-def countings_in(spectra: Spectra, sound: Samples, start_s: float = 0.0, end_s: float = np.inf) -> list[Counting]:
-    """As :func:`find_countings`, in a stretch, from features and sound (mono at ``spoken.RATE``) of all of the take."""
-    part = sound[int(start_s * spoken.RATE) : int(min(end_s, len(sound) / spoken.RATE) * spoken.RATE)]
-    whole = len(part) >= len(sound) - spoken.RATE // 10
-    heard = spectra if whole else spectra.between(start_s, end_s)
-    if float(heard.loud.max(initial=0)) < 1e-3 or heard.duration_s < 4:
+def countings_in(sound: Samples, start_s: float = 0.0, end_s: float = np.inf) -> list[Counting]:
+    """As :func:`find_countings`, in a stretch of the sound (mono at ``RATE``) of a take."""
+    part = sound[int(start_s * RATE) : int(min(end_s, len(sound) / RATE) * RATE)]
+    if float(np.abs(part).max(initial=0)) < spoken.SILENT or len(part) < 4 * RATE:
         return []
-    beats = _beats(heard)
-    found = [_of_chain(chain, beats.times_s) for chain in spoken.chains(spoken.numbers_in(part))]
-    if not found and (steady := _steady(heard, beats, part)) is not None:
-        found = [steady]
-    return [replace(c, times_s=c.times_s + start_s) for c in found]
+    voice = voice_of(part)
+    found = [chain for chain in _chains(voice) if chain.sure >= LEAST_SURE]
+    understood = spoken.numbers_in(part) if found else []
+    out = [c for chain in found for c in _countings(chain, voice, understood)]
+    out.sort(key=lambda c: float(c.times_s[0]))
+    return [Counting(c.times_s + start_s, c.first, c.confidence, c.sure_of_one) for c in out]
 
 
-def _of_chain(chain: spoken.Chain, beats: Floats) -> Counting:
-    """Numbers that were understood: the more there are, and the fewer others among them, the surer."""
-    times, first = _on_beats(chain, beats) or chain.all_times()
-    many = 1 - float(np.exp(-len(chain.times_s) / MANY))
-    # Numbers of other languages make short chains with many strangers among them.
-    agreed = float(np.clip((chain.share - 0.4) / 0.3, 0, 1))
-    return Counting(times, first, chain.share * many, many * agreed)
-
-
-def _on_beats(chain: spoken.Chain, beats: Floats) -> tuple[Floats, int] | None:
-    """The beats of the voice, numbered by what was understood; None where they do not go together.
-
-    Beats waver less than the moments at which numbers are understood, but lie where vowels are; so all are moved by
-    what lies between them and the numbers.
-    """
-    times, _ = chain.all_times()
-    period = float(np.median(np.diff(times)))
-    beats = beats[(beats > times[0] - period / 2) & (beats < times[-1] + period / 2)]
-    if len(beats) < FEWEST or abs(float(np.median(np.diff(beats))) / period - 1) > SAME_PACE:
-        return None
-    nearest = np.abs(beats[None] - chain.times_s[:, None]).argmin(axis=1)
-    off = chain.times_s - beats[nearest]
-    near = np.abs(off - np.median(off)) < period / 4
-    votes = np.bincount((nearest - chain.counts)[near] % 8, minlength=8)
-    if near.mean() < TOGETHER or votes.max() < TOGETHER * len(off):
-        return None
-    return beats + float(np.median(off[near])), int(np.argmax(votes))
+def counted_words(sound: Samples) -> list[tuple[Floats, Counts]]:
+    """The words of each sure counting in a sound (mono at ``RATE``): take seconds, and counts from the first."""
+    if float(np.abs(sound).max(initial=0)) < spoken.SILENT or len(sound) < 4 * RATE:
+        return []
+    return [(c.times_s, c.counts) for c in _chains(voice_of(sound)) if c.sure >= SURE]
 
 
 def counts_from_taps(
@@ -116,128 +109,162 @@ def counts_from_taps(
     return moments - lateness(moments, analyse(path, progress or quiet(), expected_s))
 
 
-@dataclass(frozen=True, slots=True)
-class _Beats:
-    """The beats of a voice, how strong each is, and how steady the pace is heard (0 to 1)."""
-
-    times_s: Floats
-    strength: Floats
-    pace: float
-
-
-def _beats(spectra: Spectra) -> _Beats:
-    voice = _voice_onsets(spectra)
-    tempi = tempogram(voice)
-    score = np.clip(normal(voice), -1, 3).astype(np.float32)
-    wish = preference(COUNTING_BPM, 0.5)
-    beats, strength = refine(track(score, tempi, wish), spectra.fine)
-    beats, strength = _spoken(beats, strength, voice)
-    return _Beats(beats, strength, tempi.strength())
-
-
-def _steady(spectra: Spectra, found: _Beats, sound: Samples) -> Counting | None:
-    """Steady speech, which may be counting."""
-    beats, strength = found.times_s, found.strength
-    if len(beats) < FEWEST:
-        return None
-    gaps = np.diff(beats)
-    steady = float(np.clip(1 - 2.5 * np.median(np.abs(gaps / np.median(gaps) - 1)), 0, 1))
-    heard = float(np.mean(strength > 0.15))
-    confidence = steady * heard * found.pace
-    if confidence < TALK or not _a_voice(sound, beats):
-        return None
-    first, sure = _which_is_one(spectra, beats)
-    return Counting(beats - _late(sound, beats), first, min(confidence, UNSURE), min(sure, HINT))
+def _chains(voice: Voice) -> list[_Found]:
+    """Steady words in a sound, the steadiest first."""
+    every = rises = rises_of(voice)
+    out: list[_Found] = []
+    for _ in range(_MOST):
+        if len(rises.times_s) < 6:
+            break
+        chain = best_chain(rises)
+        if len(chain.index) < 6:
+            break
+        times = rises.times_s[chain.index]
+        start, end = float(times[0]), float(times[-1])
+        pitched = float(rises.pitched[chain.index].mean())
+        gain = chain.gain / len(chain.index)
+        times, counts, alike = _without_ands(times, chain.counts, likeness(voice.words, times))
+        times = word_times(every, times, counts)
+        believe = partial(_sure, gain=gain, pitched=pitched, falls_db=_falls_db(voice, start, end))
+        whole = _found(times, counts, alike, believe)
+        out += [whole] if whole.sure >= SURE else _stretches(times, counts, alike, believe) or [whole]
+        rises = rises.outside(start, end)
+    return out
 
 
-def _late(sound: Samples, beats: Floats) -> float:
-    """How long before the beats their words begin, seconds: beats are found where vowels are, words begin earlier."""
-    hop = spoken.RATE // 200
-    band = scipy.signal.butter(2, [200, 7000], "bandpass", fs=spoken.RATE, output="sos")
-    heard = scipy.signal.sosfilt(band, sound.astype(np.float64))
-    level = np.sqrt(scipy.ndimage.uniform_filter1d(heard**2, 3 * hop)[::hop] + 1e-14)
-    found = []
-    for at in (beats * 200).astype(int):
-        around = level[max(0, at - 40) : at + 30]
-        here = min(at, 40)
-        if len(around) < 60:
-            continue
-        top = max(0, here - 10) + int(np.argmax(around[max(0, here - 10) : here + 24]))
-        floor = float(np.percentile(around, 10))
-        silent = np.flatnonzero(around[:top] < floor + BEGINS * (around[top] - floor))
-        if len(silent):
-            found.append((here - int(silent[-1]) - 1) / 200)
-    return max(0.0, float(np.median(found))) if found else 0.0
+def _found(times: Floats, counts: Counts, alike: Floats, believe: Callable[..., float]) -> _Found:
+    known = recurrences(alike, counts)
+    most = max((known[lag].contrast for lag in COUNTED if lag in known), default=0.0)
+    # What comes again every four comes again every eight as well.
+    recurs = next((known[lag] for lag in COUNTED if lag in known and known[lag].contrast >= 0.9 * most), None)
+    return _Found(times, counts, recurs, believe(known, recurs, words=len(counts)))
 
 
-def _a_voice(sound: Samples, beats: Floats) -> bool:
-    """Whether it is a voice alone that is heard: it falls silent between its words, and has a pitch in them."""
-    rate = spoken.RATE
-    band = scipy.signal.butter(2, [200, 3500], "bandpass", fs=rate, output="sos")
-    heard = scipy.signal.sosfilt(band, sound.astype(np.float64))
-    inside = heard[int(beats[0] * rate) : int(beats[-1] * rate)]
-    size = rate // 20
-    levels = np.sqrt(scipy.ndimage.uniform_filter1d(inside**2, size)[:: size // 5] + 1e-12)
-    high, low = np.percentile(20 * np.log10(levels), [90, 15])
-    return bool(high - low >= FALLS_DB and np.mean([_has_pitch(heard, at) for at in beats]) >= PITCHED)
+def _stretches(times: Floats, counts: Counts, alike: Floats, believe: Callable[..., float]) -> list[_Found]:
+    """The stretches of a chain that are countings by themselves, where talk between them shifts their numbers."""
+    levels = {lag: beside(alike, counts, lag) for lag in COUNTED}
+    level = levels[max(levels, key=lambda lag: float(np.maximum(levels[lag] - _BESIDE, 0).sum()))]
+    least = max(_BESIDE, float(np.percentile(level, 75)) / 2)
+    good = scipy.ndimage.median_filter(level, 3, mode="nearest") > least
+    out = []
+    for a, b in _true_runs(good):
+        if b - a >= WORDS_RECUR:
+            part = _found(times[a:b], counts[a:b] - counts[a], alike[a:b, a:b], believe)
+            # The best stretch of music repeats itself as well, but less.
+            clear = float(np.clip((part.recurs.contrast - 0.4) / 0.2, 0, 1)) if part.recurs is not None else 0.0
+            if part.sure * clear >= LEAST_SURE:
+                out.append(replace(part, sure=part.sure * clear))
+    return out
 
 
-def _has_pitch(heard: Floats, at_s: float) -> bool:
-    """Whether the sound repeats 80 to 400 times a second within the 200 ms after a moment."""
-    rate, size = spoken.RATE, spoken.RATE // 20
-    best = 0.0
-    for late in (0.03, 0.07, 0.11, 0.15):
-        part = heard[int((at_s + late) * rate) :][:size]
-        if len(part) == size:
-            part = part - part.mean()
-            row = scipy.signal.correlate(part, part, method="fft")[size - 1 :]
-            row = row / (row[0] + 1e-12) * size / (size - np.arange(size))
-            best = max(best, float(row[rate // 400 : rate // 80].max()))
-    return best > 0.6
+def _true_runs(of: npt.NDArray[np.bool_]) -> list[tuple[int, int]]:
+    """From and to of each run of what is true."""
+    edges = np.flatnonzero(np.diff(np.concatenate([[False], of, [False]])))
+    return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
 
 
-def _voice_onsets(spectra: Spectra) -> Row:
-    """Rises between 200 Hz and 4 kHz, where a voice is, over half a syllable's length."""
-    part = spectra.bands[:, 4:34].mean(axis=1)
-    rise = np.zeros_like(part)
-    rise[4:] = np.maximum(0, part[4:] - part[:-4])
-    return np.asarray(rise, dtype=np.float32)
+def _without_ands(times: Floats, counts: Counts, alike: Floats) -> tuple[Floats, Counts, Floats]:
+    """The words of whole counts, where every other word is always the same (“and”)."""
+    pace = float(np.median(np.diff(times) / np.diff(counts)))
+    even = counts % 2 == 0
+    if pace >= _AND_PACE_S or min(even.sum(), (~even).sum()) < 5:
+        return times, counts, alike
+
+    def sameness(of: npt.NDArray[np.bool_]) -> float:
+        among = alike[np.ix_(of, of)]
+        return float(among[~np.eye(len(among), dtype=bool)].mean())
+
+    a, b = sameness(even), sameness(~even)
+    if max(a, b) <= _ALIKE or abs(a - b) <= _MORE_ALIKE:
+        return times, counts, alike
+    keep = even if a < b else ~even
+    left = counts[keep]
+    return times[keep], (left - left[0]) // 2, alike[np.ix_(keep, keep)]
 
 
-def _spoken(beats: Floats, strength: Floats, voice: Row) -> tuple[Floats, Floats]:
-    """Only the longest run of beats in which no more than two in a row are unsaid."""
-    frames = np.clip((beats * FRAME_RATE).astype(int), 0, len(voice) - 1)
-    level = 0.25 * float(np.percentile(voice, 98)) + 1e-9
-    said = np.array([voice[max(0, f - 6) : f + 9].max(initial=0) > level for f in frames])
-    best, start, missing = (0, 0), None, 0
-    last = 0
-    for k, heard in enumerate(said):
-        if heard:
-            start = k if start is None else start
-            missing, last = 0, k
+def _falls_db(voice: Voice, start_s: float, end_s: float) -> float:
+    """How far a voice falls between its words; music and noise fall little."""
+    inside = voice.envelope[int(start_s * FRAMES) : int(end_s * FRAMES)]
+    high, low = np.percentile(inside, [90, 15]) if len(inside) else (0.0, 0.0)
+    return float(20 * np.log10((high + 1e-9) / (low + 1e-3 * high + 1e-12)))
+
+
+def _sure(
+    known: dict[int, Recurrence], recurs: Recurrence | None, gain: float, pitched: float, falls_db: float, words: int
+) -> float:
+    """How sure it is that words are counts (tuned on seven languages of a speech synthesiser, judged on others)."""
+    voice = float(np.clip((falls_db - 9) / 5, 0, 1) * np.clip((pitched - 0.3) / 0.15, 0, 1))
+    if recurs is None or words < WORDS_RECUR:
+        return voice * SHORT * float(np.clip((gain - 0.3) / 0.1, 0, 1))
+    sure = voice * float(np.clip((recurs.contrast - 0.1) / 0.25, 0, 1) * np.clip((recurs.t - 2) / 3, 0, 1))
+    sure *= float(np.clip((gain - 0.24) / 0.1, 0, 1))
+    best = max(known.values(), key=lambda r: r.contrast)
+    threes = best.lag in (3, 9) and recurs.lag == 6 and recurs.contrast > 0.85 * best.contrast
+    return sure if best.lag in COUNTED or threes else 0.2 * sure
+
+
+def _countings(found: _Found, voice: Voice, understood: list[spoken.Number]) -> list[Counting]:
+    """The countings of a chain: its runs without talk, each numbered by itself."""
+    out = []
+    for start, end in _runs(found):
+        times, counts = found.times_s[start:end], found.counts[start:end] - found.counts[start]
+        one, step, sure = _which_is_one(times, counts, found.recurs, voice, understood)
+        confidence = found.sure
+        if len(counts) < WORDS_RECUR:
+            # Short and steady may be talk: only its numbers tell.
+            confidence = min(confidence, SHORT) if sure > HINT else 0.0
+        every = np.arange(0, int(counts[-1]) * step + 1)
+        if confidence >= LEAST_SURE and len(every) >= FEWEST:
+            out.append(Counting(np.interp(every, counts * step, times), one, confidence, sure))
+    return out
+
+
+def _runs(found: _Found) -> list[tuple[int, int]]:
+    """Where the words recur: from and to (indices), without what is talked between."""
+    if found.recurs is None or len(found.counts) < WORDS_RECUR:
+        return [(0, len(found.counts))]
+    recurs = found.recurs.by_word
+    recurs = np.where(np.isfinite(recurs), recurs, np.nanmedian(recurs))
+    level = scipy.ndimage.median_filter(recurs, 3, mode="nearest")
+    level = scipy.ndimage.uniform_filter1d(level, 3, mode="nearest")
+    talk = level < _TALK * np.percentile(level, 75)
+    talk = scipy.ndimage.median_filter(talk.astype(int), 3, mode="nearest") > 0
+    runs = [(a, b) for a, b in _true_runs(~talk) if b - a >= 4]
+    out: list[tuple[int, int]] = []
+    for a, b in runs:
+        if out and found.counts[a] - found.counts[out[-1][1] - 1] <= _JOIN:
+            out[-1] = (out[-1][0], b)
         else:
-            missing += 1
-            if missing > 2:
-                start = None
-        if start is not None and last + 1 - start > best[1] - best[0]:
-            best = (start, last + 1)
-    return beats[best[0] : best[1]], strength[best[0] : best[1]]
+            out.append((a, b))
+    return out
 
 
-def _which_is_one(spectra: Spectra, beats: Floats) -> tuple[int, float]:
-    """The index (0 to 7) of a 1, from the hiss at the start of six and seven."""
-    frames = np.clip((beats * FRAME_RATE).astype(int), 0, len(spectra.bands) - 1)
-    hiss = np.array(
-        [
-            spectra.bands[max(0, f - 8) : f + 6, 36:].mean() - spectra.bands[max(0, f - 8) : f + 6, 8:24].mean()
-            for f in frames
-        ]
-    )
-    sums = np.array(
-        [np.mean(hiss[p::8]) + np.mean(hiss[(p + 1) % 8 :: 8]) if len(hiss) > p + 8 else -9.0 for p in range(8)]
-    )
-    six = int(np.argmax(sums))
-    ranked = np.sort(sums)[::-1]
-    spread = float(np.std(hiss)) + 1e-9
-    sure = float(np.clip((ranked[0] - ranked[1]) / spread, 0, 1))
-    return (six + 3) % 8, sure
+def _which_is_one(
+    times: Floats, counts: Counts, recurs: Recurrence | None, voice: Voice, understood: list[spoken.Number]
+) -> tuple[int, int, float]:
+    """Index of a count that is a 1 (0 to 7), counts from word to word, and how sure that is (0 to 1)."""
+    lag = recurs.lag if recurs is not None else 8
+    said = numbering(voice.words, times, counts, lag)
+    step = said.step if said is not None else 1
+    one, sure = (-(said.number - 1) % 8, min(1.0, 0.5 * said.margin / SURE_MARGIN)) if said is not None else (0, 0.0)
+    heard = _understood_one(times, counts * step, understood)
+    if heard is None:
+        return one, step, sure
+    if heard == one:
+        return one, step, max(sure, 0.9)
+    # English was understood, or something that sounds like it: where the words say otherwise, it is asked.
+    return (heard, step, 0.6) if sure <= HINT else (one, step, HINT)
+
+
+def _understood_one(times: Floats, counts: Counts, understood: list[spoken.Number]) -> int | None:
+    """Index of a 1 by the numbers a recogniser understood near the words; None where they do not agree."""
+    if not understood:
+        return None
+    near = 0.3 * float(np.median(np.diff(times)))
+    votes = np.zeros(8, int)
+    for number in understood:
+        k = int(np.argmin(np.abs(times - number.take_s)))
+        if abs(times[k] - number.take_s) < near:
+            votes[(int(counts[k]) - (number.number - 1)) % 8] += 1
+    total = int(votes.sum())
+    return int(votes.argmax()) if votes.max() >= max(_UNDERSTOOD, _AGREE * total) else None

@@ -12,7 +12,7 @@ from vamos.core.align.counted import HINT, Counting, countings_in
 from vamos.core.align.segment import Segment
 from vamos.core.align.slowed import SlowedSearch, features, find_slowed
 from vamos.core.align.song_in_room import SHORTEST_S, find_song
-from vamos.core.align.spoken import RATE as VOICE_RATE
+from vamos.core.align.voice_rises import RATE as VOICE_RATE
 from vamos.core.document.heard import Heard
 from vamos.core.grid.spectra import Spectra, analyse
 from vamos.core.media.probe import probe
@@ -174,7 +174,7 @@ def _other_passes(
             passes.append(_song_pass(slow, take.speaker_m))
         else:
             voice = read_sound(path, VOICE_RATE, expected_s=duration).mono() if voice is None else voice
-            passes += [_counted_pass(c) for c in countings_in(spectra, voice, start, end)]
+            passes += [_counted_pass(c) for c in countings_in(voice, start, end)]
     return passes
 
 

@@ -15,6 +15,7 @@ from vamos.core.document.heard import Heard
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, Sound, read_stretch
 from vamos.core.media.voice import say
+from vamos.core.media.word_centre import word_centre_s
 from vamos.core.model.clip import Clip, ClipSound, Mix, Version
 from vamos.core.model.dance import Kind
 from vamos.core.model.look import Numbering, Overlay
@@ -173,23 +174,35 @@ def add_voice(
     counts_to_out: TimeMap,
     language: str = "en",
 ) -> None:
-    """Mix a voice that says counts and words, each with its onset on its count, in place."""
-    after = [at for at, _ in spoken_words[1:]]
-    for (position, word), following in zip(spoken_words, [*after, None], strict=True):
-        first = round(counts_to_out(position) * rate)
-        if not 0 <= first < len(samples):
-            continue
-        until = following if following is not None else position + 1
-        room_s = counts_to_out(until) - counts_to_out(position)
-        spoken, said_rate = say(in_language(word, language), int(np.clip(90 / room_s, 160, 340)), language=language)
-        tone = scipy.signal.resample_poly(spoken, rate, said_rate).astype(np.float32)
+    """Mix a voice that says counts and words, each heard on its count, in place.
+
+    A word is heard at its centre, not at its first sound; so it begins that much before its count.
+    """
+    spoken_words = [(at, word) for at, word in spoken_words if counts_to_out(at) > -1e-6]
+    words = [_word(k, spoken_words, counts_to_out, rate, language) for k in range(len(spoken_words))]
+    for (first, tone), following in zip(words, [*words[1:], None], strict=True):
         # The word before makes room for the next one.
-        tone = tone[: min(len(samples) - first, round(0.97 * room_s * rate))]
+        room = (following[0] if following is not None else len(samples)) - first
+        tone = tone[: max(0, min(len(tone), room))].copy()
         tail = min(len(tone), round(0.03 * rate))
         if tail:
-            tone = tone.copy()
             tone[-tail:] *= np.linspace(1, 0, tail, dtype=np.float32)
+        tone = tone[max(0, -first) :]
+        first = max(0, first)
+        tone = tone[: max(0, len(samples) - first)]
         samples[first : first + len(tone)] += 0.8 * tone[:, None]
+
+
+def _word(
+    k: int, spoken_words: Sequence[tuple[Fraction, str]], counts_to_out: TimeMap, rate: int, language: str
+) -> tuple[int, Samples]:
+    """The sample at which a word begins, and its sound, as fast as its count has room for it."""
+    position, word = spoken_words[k]
+    until = spoken_words[k + 1][0] if k + 1 < len(spoken_words) else position + 1
+    room_s = counts_to_out(until) - counts_to_out(position)
+    spoken, said_rate = say(in_language(word, language), int(np.clip(90 / room_s, 160, 340)), language=language)
+    tone = scipy.signal.resample_poly(spoken, rate, said_rate).astype(np.float32)
+    return round((counts_to_out(position) - word_centre_s(tone, rate)) * rate), tone
 
 
 #: Parts of a count as they are said.
