@@ -270,7 +270,7 @@ class ProjectCommandsTest(FolderCase):
         status, out, _ = vamos("clips", demo_folder() / PROJECT, "--json", "-")
         clips = json.loads(out)
         self.assertIn(status, (0, 1))
-        self.assertEqual({c["view"] for c in clips}, {"front", "back", "feet"})
+        self.assertEqual({c["view"] for c in clips}, {"front", "back", "feet", "left side", "right side"})
         self.assertTrue(all(c["reasons"] for c in clips))
         first = clips[0]
         self.assertEqual(first["versions"], ["100", "075", "050"])

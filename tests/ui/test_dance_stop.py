@@ -193,8 +193,8 @@ class DemoDanceTest(DanceCase):
         self.assertEqual(self.dance().section("Gate walk").events[0].lyric, "moon")
         self.write(self.field("Starts on"), "the bell")
         self.assertEqual(self.dance().starts_on, "the bell")
-        self.write(self.field("Said: walls"), "4")
-        self.assertIn("It is said to have 4 walls", self.panel_text().replace("\n", " "))
+        self.write(self.field("Said: walls"), "2")
+        self.assertIn("It is said to have 2 walls", self.panel_text().replace("\n", " "))
         self.write(self.field("Said: walls"), "")
         self.assertIn("Nothing to check", self.panel_text())
 

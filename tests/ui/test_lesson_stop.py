@@ -197,10 +197,10 @@ class LessonStopTest(StopCase):
             self.assertTrue(path.read_text().startswith(wanted))
 
     def test_finding_a_move_from_any_stop(self):
-        """Typed, walked, and stood on: the second half turn, at Cut, on its count."""
+        """Typed, walked, and stood on: the second stomp, at Cut, on its count."""
         self.key(Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier)
         page = self.window.watch_commands.find_page
-        QTest.keyClicks(page.search, "half turn")
+        QTest.keyClicks(page.search, "stomp")
         self.assertEqual(len(page.hits), page.list.count())
         QTest.keyClick(page.search, Qt.Key.Key_Down)
         QTest.keyClick(page.search, Qt.Key.Key_Return)

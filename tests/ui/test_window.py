@@ -373,13 +373,13 @@ class DemoWindowTest(WindowCase, FolderCase):
     def test_what_a_take_shows_can_be_said(self):
         """The view chosen at Film changes the clips; undo brings them back."""
         self.window.go_to_stop("Film")
-        combo = self.field("View of back")
+        combo = self.field("View of feet")
         combo.setCurrentText("left side")
         combo.textActivated.emit(combo.currentText())
         self.app.processEvents()
-        self.assertNotIn(View.BACK, {c.view for c in self.window.session.facts.clips})
+        self.assertNotIn(View.FEET, {c.view for c in self.window.session.facts.clips})
         self.key(Qt.Key.Key_Z, Ctrl)
-        self.assertIn(View.BACK, {c.view for c in self.window.session.facts.clips})
+        self.assertIn(View.FEET, {c.view for c in self.window.session.facts.clips})
 
     def test_cells_can_be_read_as_a_table(self):
         """Names, feet and lines stand in a table model for assistive technology."""

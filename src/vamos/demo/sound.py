@@ -7,6 +7,7 @@ import numpy as np
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, Sound
 from vamos.core.media.voice import number_word, say
+from vamos.core.media.word_centre import word_centre_s
 from vamos.core.model.dance import Foot
 from vamos.core.model.take import SOUND_M_PER_S
 from vamos.demo.dance import MOVES, running_order
@@ -62,7 +63,8 @@ def _voice(spec: TakeSpec, frames: int) -> np.ndarray:
         if not 0 <= at < frames / RATE - 0.1:
             continue
         voiced = scipy.signal.resample_poly(word, RATE, rate)[: int(0.5 * RATE)]
-        start = round(at * RATE)
+        # Who counts aloud puts the vowels on the counts.
+        start = max(0, round((at - word_centre_s(voiced, RATE)) * RATE))
         out[start : start + len(voiced)] += voiced
     rng = np.random.default_rng(spec.seed)
     return scipy.signal.fftconvolve(out, room_response(rng, 2.0, 0.3))[:frames]

@@ -520,6 +520,11 @@
   </message>
   <message>
    <location filename="../cli/main.py" />
+   <source>film its takes and play its song anew instead of copying</source>
+   <translation>seine Takes filmen und seinen Song spielen, statt sie zu kopieren</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
    <source>write the demo's pack there as well, and verify it</source>
    <translation>auch das Paket der Demo dorthin schreiben und prüfen</translation>
   </message>
@@ -3537,6 +3542,7 @@
   </message>
   <message>
    <location filename="../core/lesson/search.py" />
+   <location filename="../core/pack/verify_heard.py" />
    <source>all of it</source>
    <translation>alles</translation>
   </message>
@@ -4608,6 +4614,16 @@
   </message>
   <message>
    <location filename="../core/pack/manifest.py" />
+   <source>the manifest says something impossible of {file}: {field}.</source>
+   <translation>das Manifest sagt von {file} etwas Unmögliches: {field}.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/manifest.py" />
+   <source>the manifest names a file that cannot be: {name}.</source>
+   <translation>das Manifest nennt eine Datei, die es nicht geben kann: {name}.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/manifest.py" />
    <source>the manifest names a file outside the pack: {name}.</source>
    <translation>das Manifest nennt eine Datei außerhalb des Pakets: {name}.</translation>
   </message>
@@ -4923,11 +4939,6 @@
   </message>
   <message>
    <location filename="../core/pack/verify.py" />
-   <source>it plays {number} of {number2} clips</source>
-   <translation>sie spielt {number} von {number2} Clips</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/verify.py" />
    <location filename="../ui/stops/pack/files_table.py" />
    <source>Checked</source>
    <translation>Geprüft</translation>
@@ -4944,6 +4955,7 @@
   </message>
   <message>
    <location filename="../core/pack/verify.py" />
+   <location filename="../core/pack/verify_beside.py" />
    <source>it is missing</source>
    <translation>sie fehlt</translation>
   </message>
@@ -4954,18 +4966,99 @@
   </message>
   <message>
    <location filename="../core/pack/verify.py" />
+   <source>the manifest was changed after it was written</source>
+   <translation>das Manifest wurde geändert, nachdem es geschrieben war</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify.py" />
    <source>the file was changed</source>
    <translation>die Datei wurde verändert</translation>
   </message>
   <message>
    <location filename="../core/pack/verify.py" />
+   <source>this file is not in the manifest</source>
+   <translation>diese Datei steht nicht im Manifest</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>it plays {number} of {number2} clips</source>
+   <translation>sie spielt {number} von {number2} Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>as the counts of the clip</source>
+   <translation>wie die Zählzeiten des Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>they say other counts, or at other times</source>
+   <translation>sie sagen andere Zählzeiten, oder zu anderen Zeiten</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>where lines begin</source>
+   <translation>wo Zeilen beginnen</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>where no line begins</source>
+   <translation>wo keine Zeile beginnt</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>as Vamos writes it</source>
+   <translation>wie Vamos es schreibt</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>it holds a script of somebody else’s</source>
+   <translation>es enthält ein fremdes Skript</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>as those of the clips</source>
+   <translation>wie die der Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
    <source>it cannot be understood</source>
    <translation>sie ist nicht zu verstehen</translation>
   </message>
   <message>
-   <location filename="../core/pack/verify.py" />
-   <source>this film is not in the manifest</source>
-   <translation>dieser Film steht nicht im Manifest</translation>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>as in the film</source>
+   <translation>wie im Film</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>other ones than in the film</source>
+   <translation>andere als im Film</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_heard.py" />
+   <source>{share:.0%} alike</source>
+   <translation>{share:.0%} gleich</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_heard.py" />
+   <source>not from {at:.0f} s on</source>
+   <translation>nicht ab {at:.0f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_heard.py" />
+   <source>{ms:+.1f} ms</source>
+   <translation>{ms:+.1f} ms</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_heard.py" />
+   <source>what it should sound like cannot be read</source>
+   <translation>wie es klingen sollte, ist nicht zu lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_heard.py" />
+   <location filename="../core/pack/verify_sound.py" />
+   <source>{cents:+d} cents</source>
+   <translation>{cents:+d} Cent</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_picture.py" />
@@ -5077,11 +5170,6 @@
    <location filename="../core/pack/verify_sound.py" />
    <source>{heard} of {number} heard, at most {number2:.1f} ms off</source>
    <translation>{heard} von {number} gehört, höchstens {number2:.1f} ms daneben</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/verify_sound.py" />
-   <source>{cents:+d} cents</source>
-   <translation>{cents:+d} Cent</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_sound.py" />

@@ -149,8 +149,8 @@ class PackTest(FolderCase):
         gone = lying["clips"].pop()["file"]
         (self.out / NAME).write_text(json.dumps(lying))
         self.assertIn((gone, "manifest"), {(f.file, f.what) for f in verify_pack(self.out) if not f.good})
-        (self.out / NAME).write_text(json.dumps(good | {"vamos_pack": 2}))
-        with self.assertRaisesRegex(ProjectError, "of version 2; this Vamos knows"):
+        (self.out / NAME).write_text(json.dumps(good | {"vamos_pack": 3}))
+        with self.assertRaisesRegex(ProjectError, "of version 3; this Vamos knows"):
             verify_pack(self.out)
         (self.out / NAME).write_text(json.dumps(good))
         self.assertEqual(self.bad(), set())

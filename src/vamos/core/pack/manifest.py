@@ -1,13 +1,13 @@
 """The manifest of a pack: every file with its checksum and what it is meant to hold.
 
-``manifest.json`` is ``{"vamos_pack": 1, …}``, see docs/formats.md.
+``manifest.json`` is ``{"vamos_pack": 2, …}``, see docs/formats.md.
 """
 
 from __future__ import annotations
 
 import hashlib
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import ceil
 from pathlib import Path
@@ -15,15 +15,16 @@ from pathlib import Path
 import msgspec
 
 from vamos.core.media.frames import Planes
-from vamos.core.render.clips import Written
+from vamos.core.render.clips import PROOF, Written
 from vamos.core.render.overlay_state import OverlayState
+from vamos.core.render.sound_proof import SoundProof
 from vamos.core.render.timing import ClipTiming
 from vamos.errors import MissingError, ProjectError
 from vamos.language import tr
 
 NAME = "manifest.json"
 #: What is written as ``vamos_pack``; a pack of a newer Vamos is not judged.
-VERSION = 1
+VERSION = 2
 
 
 @dataclass(frozen=True, slots=True)
@@ -41,7 +42,8 @@ class ClipEntry:
 
     ``made_from`` is the hash of all it follows from. ``counts`` are (frame, number) where a new count begins;
     ``states`` (frame, what is written); ``covered`` for which share of the clip plates cover the dancer; ``proof`` the
-    small grey picture of the middle frame as filmed, rows of 16; ``shows`` the name of other things over the picture.
+    small grey picture of the middle frame as filmed, rows of 16; ``shows`` the name of other things over the picture;
+    ``heard`` what it should sound like.
     """
 
     file: str
@@ -71,6 +73,7 @@ class ClipEntry:
     made_from: str = ""
     covered: float = 0.0
     shows: str = ""
+    heard: SoundProof | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -92,6 +95,13 @@ class Manifest:
     clips: tuple[ClipEntry, ...]
     files: tuple[FileEntry, ...] = ()
     problems: tuple[str, ...] = ()
+    #: Of all that stands in it and so, by their checksums, of every file; packs of version 1 have none.
+    digest: str = ""
+
+
+def digest(manifest: Manifest) -> str:
+    """SHA-256 of everything a manifest says, as hexadecimal text."""
+    return hashlib.sha256(msgspec.json.encode(replace(manifest, digest=""))).hexdigest()
 
 
 def checksum(path: Path) -> str:
@@ -132,6 +142,7 @@ def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry
         made_from,
         written.covered,
         job.version.shows.name if job.version.shows is not None else "",
+        written.heard,
     )
 
 
@@ -164,6 +175,33 @@ def file_entry(path: Path, folder: Path) -> FileEntry:
 def named_files(manifest: Manifest) -> set[str]:
     """Every file of a pack, the manifest included, as paths below its folder."""
     return {NAME, *(c.file for c in manifest.clips), *(f.file for f in manifest.files)}
+
+
+#: Names of files are no longer on any common system, pictures no larger.
+_LONGEST_NAME, _LARGEST = 255, 16384
+_MATRICES = ("601", "709")
+
+
+def wrong_field(clip: ClipEntry) -> str:
+    """The first field of an entry whose value cannot be true of any clip; empty when all can."""
+    try:
+        rate = Fraction(clip.rate)
+    except (ValueError, ZeroDivisionError):
+        rate = Fraction(0)
+    pictures = [clip.proof, *(p.proof for p in clip.pieces)]
+    rows, columns = PROOF[::-1]
+    checks = (
+        ("rate", 0 < rate <= 1000),
+        ("speed", 0 < clip.speed <= 4),
+        ("width", 0 < clip.width <= _LARGEST),
+        ("height", 0 < clip.height <= _LARGEST),
+        ("frames", clip.frames > 0),
+        ("duration_s", 0 < clip.duration_s < 1e6),
+        ("matrix", clip.matrix in _MATRICES),
+        ("states", bool(clip.states) and all(frame >= 0 for frame, _ in clip.states)),
+        ("proof", all(len(p) == rows and all(len(row) == columns for row in p) for p in pictures)),
+    )
+    return next((name for name, good in checks if not good), "")
 
 
 def read_manifest(folder: Path) -> Manifest:
@@ -199,7 +237,16 @@ def read_manifest(folder: Path) -> Manifest:
             file=path,
             todo=tr("Verify it with the Vamos that wrote it, or a newer one."),
         )
+    for clip in manifest.clips:
+        field = wrong_field(clip)
+        if field:
+            raise ProjectError(
+                tr("the manifest says something impossible of {file}: {field}.", file=clip.file[:60], field=field),
+                file=path,
+            )
     for name in [c.file for c in manifest.clips] + [f.file for f in manifest.files]:
+        if "\0" in name or any(len(part.encode()) > _LONGEST_NAME for part in name.split("/")):
+            raise ProjectError(tr("the manifest names a file that cannot be: {name}.", name=name[:40]), file=path)
         inside = (folder / name).resolve()
         if not inside.is_relative_to(folder.resolve()):
             raise ProjectError(tr("the manifest names a file outside the pack: {name}.", name=name), file=path)

@@ -35,10 +35,10 @@ def write_sounds(folder: Path, entries: Sequence[ClipEntry]) -> dict[str, PageSo
     found: dict[str, PageSound] = {}
     made: dict[str, PageSound] = {}
     for entry in entries:
-        packed = _packed(folder / entry.file)
-        if packed is None:
+        found_sound = packed(folder / entry.file)
+        if found_sound is None:
             continue
-        data, rate = packed
+        data, rate = found_sound
         digest = hashlib.sha256(data).hexdigest()
         if digest not in made:
             number = f"{len(made) + 1:02d}"
@@ -51,7 +51,7 @@ def write_sounds(folder: Path, entries: Sequence[ClipEntry]) -> dict[str, PageSo
     return found
 
 
-def _packed(path: Path) -> tuple[bytes, int] | None:
+def packed(path: Path) -> tuple[bytes, int] | None:
     """The sound of a film as M4A; None when it has none."""
     out = io.BytesIO()
     with av.open(str(path)) as source:

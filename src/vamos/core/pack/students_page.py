@@ -76,7 +76,6 @@ def _films(entries: Sequence[ClipEntry]) -> list[ClipEntry]:
 def page_html(data: dict[str, Any]) -> str:
     parts = files("vamos.core.pack") / "students"
     read = {name: (parts / f"page.{name}").read_text(encoding="utf-8") for name in ("html", "css")}
-    script = "\n".join((parts / name).read_text(encoding="utf-8") for name in SCRIPTS)
     # Nothing in a name may end the element it stands in.
     text = json.dumps(data, ensure_ascii=False).replace("<", "\\u003c")
     style = read["css"].replace("{{font}}", _fonts())
@@ -85,11 +84,17 @@ def page_html(data: dict[str, Any]) -> str:
         "title": html.escape(data["title"]),
         "style": style,
         "data": text,
-        "script": script,
+        "script": page_script(),
     }
     page = _IN_HTML.sub(lambda found: html.escape(tr(found.group(1))), read["html"])
     # All at once: what is put in may itself look like a place to be filled.
     return _PLACE.sub(lambda found: filled[found.group(1)], page)
+
+
+def page_script() -> str:
+    """The script of the page, the same in every pack."""
+    parts = files("vamos.core.pack") / "students"
+    return "\n".join((parts / name).read_text(encoding="utf-8") for name in SCRIPTS)
 
 
 def in_page(source: str) -> list[str]:
@@ -99,9 +104,7 @@ def in_page(source: str) -> list[str]:
 
 def _words() -> dict[str, str]:
     """What the script says, in the language of this run; empty where it says it anyway."""
-    parts = files("vamos.core.pack") / "students"
-    script = "\n".join((parts / name).read_text(encoding="utf-8") for name in SCRIPTS)
-    return {text: tr(text) for text in in_page(script)} if language() != ENGLISH else {}
+    return {text: tr(text) for text in in_page(page_script())} if language() != ENGLISH else {}
 
 
 def _fonts() -> str:

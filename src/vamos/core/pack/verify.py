@@ -9,12 +9,10 @@ from collections.abc import Iterator
 from fractions import Fraction
 from pathlib import Path
 
-import msgspec
-
 from vamos.core.model.clip import ClipSound
 from vamos.core.pack.finding import Finding
-from vamos.core.pack.manifest import ClipEntry, Manifest, checksum, named_files, read_manifest
-from vamos.core.pack.students_page import PAGE
+from vamos.core.pack.manifest import NAME, ClipEntry, Manifest, checksum, digest, named_files, read_manifest
+from vamos.core.pack.verify_beside import beside_findings
 from vamos.core.pack.verify_picture import picture_findings
 from vamos.core.pack.verify_sound import pitch_finding, sound_findings
 from vamos.core.progress import Progress, quiet
@@ -29,7 +27,8 @@ def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]
     findings: list[Finding] = []
     for entry in manifest.files:
         findings += _checksum(folder, entry.file, entry.sha256)
-    findings += _page(folder, manifest)
+    findings += _itself(manifest)
+    findings += beside_findings(folder, manifest)
     for number, clip in enumerate(manifest.clips):
         progress(number / len(manifest.clips), tr("Checking {file}", file=clip.file))
         findings += _clip(folder, clip)
@@ -39,6 +38,15 @@ def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]
     return findings
 
 
+def _itself(manifest: Manifest) -> Iterator[Finding]:
+    """The manifest is as it was written: what somebody changed in it is told apart from a wrong film."""
+    if manifest.vamos_pack >= 2:
+        same = manifest.digest == digest(manifest)
+        yield Finding(
+            NAME, "digest", same, tr("as written") if same else tr("the manifest was changed after it was written")
+        )
+
+
 def _checksum(folder: Path, name: str, wanted: str) -> Iterator[Finding]:
     path = folder / name
     if not path.is_file():
@@ -46,23 +54,6 @@ def _checksum(folder: Path, name: str, wanted: str) -> Iterator[Finding]:
     else:
         same = checksum(path) == wanted
         yield Finding(name, "checksum", same, tr("as written") if same else tr("the file was changed"))
-
-
-def _page(folder: Path, manifest: Manifest) -> Iterator[Finding]:
-    """The page for students plays every clip of the pack, and nothing else."""
-    if PAGE not in {f.file for f in manifest.files}:
-        return
-    try:
-        text = (folder / PAGE).read_text(encoding="utf-8")
-        data = msgspec.json.decode(text.split('id="data">', 1)[1].split("</script>", 1)[0])
-        shown = [*data["sections"], *([data["through"]] if data["through"] else [])]
-        played = {f["file"] for s in shown for v in s["views"] for f in v["files"]}
-    except (OSError, UnicodeDecodeError, IndexError, KeyError, TypeError, msgspec.DecodeError):
-        yield Finding(PAGE, "page", False, tr("it cannot be understood"))
-        return
-    wanted = {c.file for c in manifest.clips}
-    words = tr("it plays {number} of {number2} clips", number=len(played & wanted), number2=len(wanted))
-    yield Finding(PAGE, "page", played == wanted, words)
 
 
 def _clip(folder: Path, entry: ClipEntry) -> Iterator[Finding]:
@@ -119,9 +110,9 @@ def _same_but_speed(one: ClipEntry, other: ClipEntry) -> bool:
 
 
 def _unnamed(folder: Path, manifest: Manifest) -> Iterator[Finding]:
-    """Films that lie in the pack and are in no manifest."""
+    """Files that lie in the pack and are in no manifest."""
     named = named_files(manifest)
-    for path in sorted(folder.rglob("*.mp4")):
+    for path in sorted(p for p in folder.rglob("*") if p.is_file()):
         name = path.relative_to(folder).as_posix()
         if name not in named:
-            yield Finding(name, "manifest", False, tr("this film is not in the manifest"))
+            yield Finding(name, "manifest", False, tr("this file is not in the manifest"))

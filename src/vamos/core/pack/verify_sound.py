@@ -15,6 +15,7 @@ from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.clip import ClipSound
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry
+from vamos.core.pack.verify_heard import heard_findings
 from vamos.core.render.sound import PEAK_DBTP, RATE, loudness, true_peak
 from vamos.language import tr
 
@@ -50,6 +51,7 @@ def sound_findings(path: Path, entry: ClipEntry) -> Iterator[Finding]:
     gap = abs(sound.duration_s - entry.duration_s)
     # The last AAC packet is filled up: 1024 frames at most.
     yield Finding(entry.file, tr("sound length"), gap < 0.05, f"{sound.duration_s:.3f} s")
+    yield from heard_findings(entry, sound)
     if entry.sound == ClipSound.CLICKS and entry.counts:
         yield _clicks(entry, sound.mono())
 

@@ -283,6 +283,7 @@ class _Packer:
             tuple(mf.file_entry(p, self.work) for p in extra),
             tuple(self.problems),
         )
+        manifest = replace(manifest, digest=mf.digest(manifest))
         data = msgspec.json.format(msgspec.json.encode(manifest), indent=1)
         (self.work / mf.NAME).write_bytes(data + b"\n")
 

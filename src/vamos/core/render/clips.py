@@ -11,16 +11,18 @@ import numpy as np
 
 from vamos.core.document.heard import Heard
 from vamos.core.media.frames import Planes
-from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Arrangement, Clip, Version
+from vamos.core.media.sound import Samples, Sound
+from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
 from vamos.core.progress import Progress, quiet
-from vamos.core.render.clip_sound import room_of, told_of, version_sound
+from vamos.core.render.clip_sound import Told, room_of, told_of, version_sound
 from vamos.core.render.compose import Composer, Film, Reel, Stage
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound import RATE, levelled
+from vamos.core.render.sound_proof import RATE_HZ, SoundProof, sound_proof
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
+from vamos.core.time.timemap import Floats
 from vamos.language import tr
 
 #: Size of the small pictures kept to check the flip later.
@@ -43,7 +45,7 @@ class Written:
 
     ``states`` are (first frame, what is shown); ``proof`` a small grey picture of the middle
     frame as filmed, before any flip, ``(9, 16)``; ``pieces`` (frame, flipped, such a picture) of each piece;
-    ``covered`` for which share of the clip plates cover the dancer.
+    ``covered`` for which share of the clip plates cover the dancer; ``heard`` what it should sound like.
     """
 
     job: RenderJob
@@ -56,6 +58,7 @@ class Written:
     proof: Planes
     pieces: tuple[tuple[int, bool, Planes], ...] = ()
     covered: float = 0.0
+    heard: SoundProof | None = None
 
 
 @dataclass(slots=True)
@@ -64,6 +67,7 @@ class _Output:
     composer: Composer | SplicedComposer
     writer: ClipWriter
     lufs: float | None
+    heard: SoundProof | None = None
     proof: Planes | None = None
     pieces: list[tuple[int, bool, Planes]] = field(default_factory=list)
 
@@ -99,6 +103,7 @@ class _Output:
             proof,
             tuple(self.pieces),
             self.composer.covered,
+            self.heard,
         )
 
 
@@ -196,12 +201,33 @@ def _open(
         stage.output.quality,
     )
     stack.enter_context(writer)
-    lufs = None
+    lufs, heard = None, None
     if raw is not None:
+        heard = _meant(job.version.sound, composer.timing, told, song, room, times, raw)
         samples, level = levelled(raw, progress)
         writer.sound(samples)
         lufs = round(level, 2)
-    return _Output(job, composer, writer, lufs)
+    return _Output(job, composer, writer, lufs, heard)
+
+
+def _meant(
+    sound: ClipSound,
+    timing: ClipTiming,
+    told: Told,
+    song: Sound | None,
+    room: Sound | None,
+    times: Floats,
+    raw: Samples,
+) -> SoundProof:
+    """What a clip should sound like: by its source where nothing else is mixed in, else by what was mixed."""
+    mix, at_s = told.mix, np.arange(int(timing.duration_s * RATE_HZ)) / RATE_HZ
+    alone = told.lead is None and not (mix.clicks or mix.voice or mix.room or mix.excerpt_s)
+    if sound is ClipSound.SONG and song is not None and alone:
+        return sound_proof(song.samples, song.rate, timing.song_start_s + at_s * float(timing.speed))
+    if sound is ClipSound.ROOM and room is not None and told.lead is None:
+        frames_s = np.arange(len(times)) / float(timing.rate.per_second)
+        return sound_proof(room.samples, room.rate, np.interp(at_s, frames_s, times))
+    return sound_proof(raw, RATE, at_s)
 
 
 def small_grey(luma: Planes) -> Planes:
