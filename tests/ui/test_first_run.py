@@ -13,6 +13,7 @@ from vamos.core.edit.clips import choose
 from vamos.core.edit.output import set_output
 from vamos.core.model.clip import Choice, RunThrough
 from vamos.core.pack.verify import verify_pack
+from vamos.demo.build import SONG
 from vamos.ui.frame.guide import WORDS, GuideNote, is_closed
 
 #: At most so many.
@@ -76,3 +77,44 @@ class FirstRunTest(WindowCase, FolderCase):
         self.assertEqual(len(packs), 1, self.window.status.words.text())
         self.assertEqual([f for f in verify_pack(packs[0]) if not f.good], [])
         self.assertLessEqual(len(self.decisions), MOST, self.decisions)
+
+    def main(self, text: str) -> None:
+        """Press the main button, once it says this."""
+        self.until(lambda: self.window.status.main.text() == text, f"the button says {self.window.status.main.text()}")
+        self.click(self.window.status.main)
+        self.idle()
+
+    def test_by_the_main_button_and_its_questions_alone(self):
+        """Song, 1, films, clips and pack: what is next always stands on the same button."""
+        song, *films = (shutil.copyfile(demo_folder() / n, self.folder / n) for n in (SONG, "front.mp4", "back.mp4"))
+        desk = self.window.desk
+        with mock.patch.object(desk, "ask_open", return_value=song):
+            self.main("Choose the song…")
+        self.main("Listen to the 1")
+        self.main("The 1 is right")
+        self.assertTrue(self.window.session.project.song.agreed)
+        self.main("On to the dance")
+        self.assertEqual(self.window.stop.name, "Dance")
+        self.click(self.panel_button("Go on without a sheet"))
+        self.assertEqual(self.window.stop.name, "Film")
+        with mock.patch.object(desk, "ask_open_many", return_value=films):
+            self.main("Add takes…")
+        self.until(lambda: len(self.window.session.facts.clips) > 3, "clips are there")
+        small = {"longest_side": 160, "speeds": (Fraction(1),), "run_through": RunThrough(wanted=False)}
+        self.window.session.do("small", lambda p: set_output(p, **small))
+        for clip in self.window.session.facts.clips[3:]:
+            self.window.session.do("out", lambda p, key=clip.key: choose(p, Choice(key, left_out=True)))
+        self.settle()
+        asked = [c for c in self.window.session.facts.clips if c.asks]
+        self.main("On to the clips" if asked else "On to the pack")
+        for _ in asked:
+            if self.window.status.main.text().startswith("Next clip"):
+                self.click(self.window.status.main)
+            self.main("I looked, it is right")
+        if asked:
+            self.main("On to the pack")
+        self.assertEqual(self.window.stop.name, "Pack")
+        with mock.patch.object(desk, "ask_folder", return_value=self.folder):
+            self.main("Write the pack…")
+        (pack,) = (p.parent for p in self.folder.glob("*/manifest.json"))
+        self.assertEqual([f for f in verify_pack(pack) if not f.good], [])

@@ -138,7 +138,7 @@ def _with_parts(song: Song | None) -> Song | None:
         for p in parts()
         if p.kind in _PARTS
     )
-    return replace(song, grid=replace(song.grid, parts=mine))
+    return replace(song, grid=replace(song.grid, parts=mine), agreed=True)
 
 
 def demo_project(folder: Path, specs: tuple[TakeSpec, ...]) -> Project:

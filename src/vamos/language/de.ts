@@ -7356,11 +7356,6 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/panel.py" />
-   <source>On to the pack</source>
-   <translation>Weiter zum Paket</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/cut/panel.py" />
    <source>Nothing to cut here</source>
    <translation>Hier ist nichts zu schneiden</translation>
   </message>
@@ -7656,6 +7651,11 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
+   <source>It is danced {times} over the song, until you write the sequence.</source>
+   <translation>Er wird über den Song {times} getanzt, bis du die Folge schreibst.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/commands.py" />
    <source>Taken as {taken}</source>
    <translation>Verstanden als {taken}</translation>
   </message>
@@ -7703,6 +7703,16 @@
    <location filename="../ui/stops/dance/commands.py" />
    <source>The dance of {name} is read.</source>
    <translation>Der Tanz von {name} ist gelesen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/commands.py" />
+   <source>time</source>
+   <translation>Mal</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/commands.py" />
+   <source>times</source>
+   <translation>Mal</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
@@ -7929,6 +7939,11 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/panel.py" />
+   <source>Write {name}</source>
+   <translation>{name} schreiben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/panel.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>No dance written yet</source>
    <translation>Noch kein Tanz geschrieben</translation>
@@ -8033,6 +8048,11 @@
    <location filename="../ui/stops/dance/panel.py" />
    <source>, {wrong} to check</source>
    <translation>, {wrong} zu prüfen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/panel.py" />
+   <source>Go on without a sheet</source>
+   <translation>Ohne Tanzblatt weiter</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/panel.py" />
@@ -8878,11 +8898,6 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>More films can be dropped on the window at any time.</source>
-   <translation>Weitere Filme lassen sich jederzeit auf das Fenster ziehen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
    <source>Add takes…</source>
    <translation>Aufnahmen hinzufügen…</translation>
   </message>
@@ -8928,11 +8943,6 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>On to the clips</source>
-   <translation>Weiter zu den Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
    <source>No takes yet</source>
    <translation>Noch keine Aufnahmen</translation>
   </message>
@@ -8940,6 +8950,11 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>Drop your phone's films on the window. They are never copied or changed.</source>
    <translation>Zieh die Filme deines Telefons auf das Fenster. Sie werden nie kopiert oder verändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>There is no song yet to place these takes on. Choose it at Song.</source>
+   <translation>Es gibt noch keinen Song, auf den diese Takes gelegt werden können. Wähle ihn bei Song.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9407,6 +9422,31 @@
    <location filename="../ui/stops/film/take_fields.py" />
    <source>It is right</source>
    <translation>Es stimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/leads.py" />
+   <source>On to the song</source>
+   <translation>Weiter zum Song</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/leads.py" />
+   <source>On to the dance</source>
+   <translation>Weiter zum Tanz</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/leads.py" />
+   <source>On to the films</source>
+   <translation>Weiter zu den Filmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/leads.py" />
+   <source>On to the clips</source>
+   <translation>Weiter zu den Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/leads.py" />
+   <source>On to the pack</source>
+   <translation>Weiter zum Paket</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/commands.py" />
@@ -10857,6 +10897,22 @@
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
+   <source>Count along: is the high click where you count 1?</source>
+   <translation>Zähl mit: Ist der hohe Klick da, wo du 1 zählst?</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/panel.py" />
+   <source>The 1 is right</source>
+   <translation>Die 1 stimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/commands.py" />
+   <source>The 1 stays where it is.</source>
+   <translation>Die 1 bleibt, wo sie ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/commands.py" />
    <source>The 1 is one count earlier</source>
    <translation>Die 1 ist einen Count früher</translation>
   </message>
@@ -10963,8 +11019,8 @@
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
-   <source>This count is a 1 already. Go to the count that should be one.</source>
-   <translation>Dieser Count ist schon eine 1. Geh zu dem Count, der eine sein soll.</translation>
+   <source>This count is a 1 already; so it stays.</source>
+   <translation>Diese Zählzeit ist schon eine 1; so bleibt es.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
@@ -11075,8 +11131,13 @@
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>The count you stand on becomes count 1.</source>
-   <translation>Der Count, auf dem du stehst, wird Count 1.</translation>
+   <source>If it is not, stand on the count that is, and press “This count is a 1” beside the page.</source>
+   <translation>Wenn nicht: Geh auf die Zählzeit, die es ist, und drücke neben der Seite „Diese Zählzeit ist eine 1“.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/panel.py" />
+   <source>Choose the song</source>
+   <translation>Den Song wählen</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -11172,6 +11233,21 @@
    <location filename="../ui/stops/song/panel.py" />
    <source>{words}, {weak} weak</source>
    <translation>{words}, {weak} schwach</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/panel.py" />
+   <source>Choose the song…</source>
+   <translation>Den Song wählen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/panel.py" />
+   <source>Dropping it on the window does the same.</source>
+   <translation>Ihn auf das Fenster zu ziehen tut dasselbe.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/panel.py" />
+   <source>The song from its first count on, with clicks: count along.</source>
+   <translation>Der Song ab der ersten Zählzeit, mit Klicks: Zähl mit.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -11287,6 +11363,11 @@
    <location filename="../ui/stops/song/panel.py" />
    <source>beat not found</source>
    <translation>Beat nicht gefunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/panel.py" />
+   <source>Listen to the 1</source>
+   <translation>Die 1 anhören</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />

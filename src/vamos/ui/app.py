@@ -42,6 +42,7 @@ def run_window(files: Sequence[Path] = (), demo: Path | None = None) -> int:
             file=sys.stderr,
         )
         return 2
+    from vamos.ui.frame import placing
     from vamos.ui.frame.language_choice import translate_qt
     from vamos.ui.parts import theme
     from vamos.ui.window import Window
@@ -64,6 +65,7 @@ def run_window(files: Sequence[Path] = (), demo: Path | None = None) -> int:
     teller.install()
     if demo is None:
         open_first(window, files)
+    placing.place(window)
     window.show()
     if demo is not None:
         window.project_commands.open_demo(demo)
@@ -76,6 +78,7 @@ def run_window(files: Sequence[Path] = (), demo: Path | None = None) -> int:
 
 def open_first(window: Window, files: Sequence[Path] = ()) -> None:
     """The files asked for, or the project of last time; whatever they hold, the window opens."""
+    from vamos.ui.frame import placing
     from vamos.ui.tasks.files import take_in
     from vamos.ui.work.session import last_open
 
@@ -88,6 +91,7 @@ def open_first(window: Window, files: Sequence[Path] = ()) -> None:
     try:
         if path is not None:
             window.session.open(path)
+            placing.return_to(window, path)
         if media:
             take_in(window.desk, media)
     except VamosError as error:

@@ -18,6 +18,7 @@ from vamos.ui.desk import Desk
 from vamos.ui.everywhere import look as everywhere_look
 from vamos.ui.everywhere import project as everywhere_project
 from vamos.ui.everywhere import watching as everywhere_watching
+from vamos.ui.frame import placing
 from vamos.ui.frame.center import Center
 from vamos.ui.frame.guide import fill_guide, open_again
 from vamos.ui.frame.keys import Keys
@@ -460,6 +461,7 @@ class Window(QMainWindow):
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.session.path is not None:
             self._keep_picture(str(self.session.path))
+        placing.remember(self)
         self._refill.stop()
         self.keys.close()
         self.preview.playback.stop()

@@ -38,15 +38,37 @@ def set_dance(project: Project, dance: Dance) -> Project:
 
 
 def add_section(project: Project, name: str = "", length: int = 8, after: str | None = None) -> Project:
-    """A new, empty section, behind another or at the end; the first one also starts the sequence."""
+    """A new, empty section, behind another or at the end.
+
+    The first one is danced as often as the song has room for, and so are those after it until a sequence is written.
+    """
     dance = project.dance
     name = _free_name(project, name or tr("Section {number}", number=len(dance.sections) + 1))
     _check_length(length)
     section = Section(name, length, id=new_id())
     place = _place(dance, after) + 1 if after is not None else len(dance.sections)
     sections = (*dance.sections[:place], section, *dance.sections[place:])
+    if fills_the_song(project):
+        # Nobody wrote the sequence yet: it is danced as often as the song has room for.
+        return fill_song(replace(project, dance=replace(dance, sections=sections)))
     sequence = dance.sequence or (Item(ItemKind.WALL),)
     return replace(project, dance=replace(dance, sections=sections, sequence=_with(sequence, after, name)))
+
+
+def _filled_as_before(before: Project, after: Project) -> Project:
+    """After a change of lengths: the song filled again, where it was."""
+    filled = before.dance.sections and after.dance.wall_sections() and fills_the_song(before)
+    return fill_song(after) if filled else after
+
+
+def fills_the_song(project: Project) -> bool:
+    """Whether the sequence is still the one a dance begins with: plain walls, as many as the song has room for."""
+    grid, dance = project.grid, project.dance
+    if grid is None:
+        return False
+    counts = sum(s.length for s in dance.wall_sections())
+    walls = max(1, int(grid.range().end // counts)) if counts else 0
+    return dance.sequence == (Item(ItemKind.WALL),) * walls
 
 
 def write_section(project: Project, name: str, text: str) -> Project:
@@ -179,7 +201,8 @@ def copy_section(project: Project, name: str, mirrored: bool = False) -> Project
     copy = replace(section, name=new, id=new, events=events)
     place = _place(dance, name) + 1
     sections = (*dance.sections[:place], copy, *dance.sections[place:])
-    return replace(project, dance=replace(dance, sections=sections, sequence=_with(dance.sequence, name, new)))
+    after = replace(project, dance=replace(dance, sections=sections, sequence=_with(dance.sequence, name, new)))
+    return _filled_as_before(project, after)
 
 
 def mirror_section(project: Project, name: str) -> Project:
@@ -203,7 +226,7 @@ def remove_section(project: Project, name: str) -> Project:
     parts = tuple(replace(p, sections=without(p.sections)) for p in dance.parts if without(p.sections))
     sections = tuple(s for s in dance.sections if s.name != name)
     left = replace(dance, sections=sections, sequence=sequence if sections else (), parts=parts)
-    return replace(project, dance=left)
+    return _filled_as_before(project, replace(project, dance=left))
 
 
 def write_sequence(project: Project, text: str) -> Project:
@@ -243,7 +266,7 @@ def set_facts(project: Project, **facts: Any) -> Project:
 def _replaced(project: Project, name: str, change: Callable[[Section], Section]) -> Project:
     project.dance.section(name)
     sections = tuple(change(s) if s.name == name else s for s in project.dance.sections)
-    return replace(project, dance=replace(project.dance, sections=sections))
+    return _filled_as_before(project, replace(project, dance=replace(project.dance, sections=sections)))
 
 
 def _place(dance: Dance, name: str) -> int:

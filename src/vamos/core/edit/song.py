@@ -19,8 +19,15 @@ def set_song(project: Project, song: Song) -> Project:
     return replace(project, song=song)
 
 
-def set_grid(project: Project, grid: Grid) -> Project:
-    return replace(project, song=replace(song_of(project), grid=grid))
+def set_grid(project: Project, grid: Grid, agreed: bool | None = None) -> Project:
+    """The song with another grid; ``agreed``: whether its 1 was heard to be right, None for as it was."""
+    song = song_of(project)
+    return replace(project, song=replace(song, grid=grid, agreed=song.agreed if agreed is None else agreed))
+
+
+def agree_on_the_one(project: Project) -> Project:
+    """Somebody heard that the counts begin where the music's do."""
+    return set_grid(project, grid_of(project), agreed=True)
 
 
 def move_the_one(project: Project, counts: int) -> Project:
@@ -29,7 +36,7 @@ def move_the_one(project: Project, counts: int) -> Project:
     lead_in = grid.lead_in + counts
     if lead_in < 0:
         raise InputError(tr("The 1 cannot be moved to before the first beat of the song."))
-    return set_grid(project, _renumbered(grid, lambda at: at - counts, lead_in))
+    return set_grid(project, _renumbered(grid, lambda at: at - counts, lead_in), agreed=True)
 
 
 def rescale_counts(project: Project, factor: Fraction) -> Project:
@@ -133,7 +140,7 @@ def use_reading(project: Project, number: int) -> Project:
     # What was heard to be alike was heard in the other lines.
     named = replace(offered, parts=tuple(p for p in grid.parts if p.fixed), meter=taken.meter, line=taken.line)
     changed = _renumbered(named, taken.position, lead_in)
-    return set_grid(project, replace(changed, confidence=taken.sure))
+    return set_grid(project, replace(changed, confidence=taken.sure), agreed=False)
 
 
 def _sureness_kept(before: Grid, after: Grid) -> tuple[float, ...]:
@@ -238,7 +245,7 @@ def renew_grid(project: Project, found: Grid) -> Project:
     if song.grid is None:
         return set_grid(project, found)
     if not fixed:
-        return set_grid(project, replace(found, parts=_parts_kept(song.grid.parts, found.parts)))
+        return set_grid(project, replace(found, parts=_parts_kept(song.grid.parts, found.parts)), agreed=False)
     to_new = found.time_map().inverse()
     shifts = [round(float(a.position) - to_new(a.song_s)) for a in fixed]
     shift = max(set(shifts), key=shifts.count)

@@ -225,9 +225,10 @@ _time_map: ByIdentity[Grid, TimeMap] = ByIdentity(
 
 @dataclass(frozen=True, slots=True)
 class Song:
-    """A song of the project."""
+    """A song of the project. ``agreed``: somebody heard that count 1 is a 1, or put it there."""
 
     media: MediaRef
     title: str = ""
     grid: Grid | None = None
     rights: str = ""
+    agreed: bool = False

@@ -88,6 +88,9 @@ LETTERS = switch("single-letter keys", True)
 LIGHT = words("light", ("day", "evening"))
 LAST = words("last")
 FOLDER = words("folder")
+#: The window's size, and where one was in each project (JSON).
+WINDOW = words("window")
+PLACES = words("places")
 RECENT: Setting[list[str]] = Setting("recent", [], _paths)
 
 

@@ -22,6 +22,7 @@ from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.clip_preview import kind_words
 from vamos.ui.stops.cut.commands import ACTIONS, CutCommands
+from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 
 #: Distances counts may be read from, in metres.
@@ -55,7 +56,7 @@ class CutRoom(Room):
             return MainAction(tr("I looked, it is right"), self.commands.looked, "; ".join(map(sentence, now.problems)))
         if asking:
             return MainAction(tr("Next clip to check ({asking})", asking=asking), self.commands.next_problem)
-        return MainAction(tr("On to the pack"), lambda: self.desk.go_to_stop("Pack")) if clips else None
+        return lead_on(self.desk, "Cut")
 
     def edge_dragged(self, start: bool, position: Fraction) -> None:
         self.commands.move_edge(start, position)

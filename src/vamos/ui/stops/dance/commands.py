@@ -22,7 +22,7 @@ from vamos.errors import InputError, VamosError
 from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action
-from vamos.ui.parts.text import sentence
+from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.dance.paste import PasteView
 from vamos.ui.stops.dance.wall_map import WallMap
 from vamos.ui.work.scope import DocumentScope, OfDocument
@@ -101,7 +101,16 @@ class DanceCommands:
         if not self._desk.do(tr("New section"), lambda p: edit.add_section(p, after=after)):
             return
         new = next(s.name for s in self._desk.project.dance.sections if s.name not in before)
-        self._go_to_section(new)
+        self.write_in(new)
+        walls = len(self._desk.project.dance.sequence)
+        if not before and walls > 1:
+            self._desk.tell(
+                tr("It is danced {times} over the song, until you write the sequence.", times=plural(walls, "time"))
+            )
+
+    def write_in(self, name: str) -> None:
+        """To the line of a section, with the hands in its field."""
+        self._go_to_section(name)
         self._desk.focus_on(NOTATION)
 
     def _go_to_section(self, name: str) -> None:

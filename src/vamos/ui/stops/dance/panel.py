@@ -25,6 +25,7 @@ from vamos.ui.stops.dance.commands import NOTATION, OFFER_KEYS, DanceCommands
 from vamos.ui.stops.dance.follows import fill_follows
 from vamos.ui.stops.dance.section import NotationBox, SectionRow, SequenceBox, Written
 from vamos.ui.stops.dance.starts import fill_parts, fill_starts
+from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 
 #: So many problems are shown at once.
@@ -65,6 +66,14 @@ class DanceRoom(Room):
             return MainAction(tr("Take it in"), self.commands.pasted.take_in, tr("Undo takes it out again."))
         if not self.desk.project.dance.sections:
             return MainAction(tr("Write the first section"), self.commands.new_section)
+        line, dance = self.desk.line(), self.desk.project.dance
+        empty = [s for s in dance.sections if not s.events]
+        if not empty and not self.desk.session.facts.problems:
+            found = lead_on(self.desk, "Dance")
+            if found is not None:
+                return found
+        if empty and (line is None or line.section not in empty):
+            return MainAction(tr("Write {name}", name=empty[0].name), partial(self.commands.write_in, empty[0].name))
         return MainAction(
             tr("Write on this count"), self.commands.write_count, tr("Type what is danced on it; Tab goes on.")
         )
@@ -79,6 +88,7 @@ class DanceRoom(Room):
             panel.say(tr("Write the counts of the first section, paste a sheet, or read one from a file."))
             panel.buttons((tr("Paste a sheet…"), do.paste_sheet, ""), (tr("Read a sheet…"), do.read_sheet, ""))
             panel.say(tr("Without a sheet, every eight of the song becomes a clip."))
+            panel.buttons((tr("Go on without a sheet"), lambda: self.desk.go_to_stop("Film"), ""), key="without")
             return
         line = self.desk.line()
         if line is not None and line.section is not None:

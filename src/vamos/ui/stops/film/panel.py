@@ -17,6 +17,7 @@ from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.film.commands import ACTIONS, FilmCommands
 from vamos.ui.stops.film.shot_table import ShotTable
 from vamos.ui.stops.film.take_fields import fill_take
+from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
 
@@ -49,9 +50,11 @@ class FilmRoom(Room):
         waiting = sum(not t.looked_for_passes for t in project.takes)
         if waiting and project.song is not None:
             return MainAction(tr("Place {takes}", takes=plural(waiting, "take")), self.commands.place_takes)
-        if project.takes and self.desk.session.facts.clips:
-            tip = tr("More films can be dropped on the window at any time.")
-            return MainAction(tr("On to the clips"), lambda: self.desk.go_to_stop("Cut"), tip)
+        if project.takes and (project.song is None or self.desk.session.facts.clips):
+            # Without a song there is nothing to place takes on.
+            found = lead_on(self.desk, "Film")
+            if found is not None:
+                return found
         return MainAction(tr("Add takes…"), self._add, tr("Choose films; dropping them on the window does the same."))
 
     def _add(self) -> None:
@@ -68,6 +71,8 @@ class FilmRoom(Room):
             panel.plain_head(tr("No takes yet"))
             panel.say(tr("Drop your phone's films on the window. They are never copied or changed."))
             return
+        if self.desk.project.song is None:
+            panel.say(tr("There is no song yet to place these takes on. Choose it at Song."), "warn", key="no song")
         to_film = self.desk.session.facts.shots.to_film
         if to_film:
             panel.say(to_film[0], "warn", key="to film")

@@ -48,6 +48,8 @@ class LessonCommands:
     _playing = OfDocument[tuple[Project, Step, Result] | None](lambda: None)
     #: Where the last film went, and what was not as wished.
     written = OfDocument[tuple[Path, tuple[str, ...]] | None](lambda: None)
+    #: The dance and the wish whose plan was written last.
+    written_as = OfDocument[object](lambda: None)
 
     def __init__(self, desk: Desk):
         self._desk = desk
@@ -295,7 +297,9 @@ class LessonCommands:
         clips = self._desk.session.facts.clips
         text = lesson_markdown(self.plan, title, clips).encode()
         data = text if path.suffix == ".md" else lesson_pdf(self.plan, title, clips)
-        self._desk.attempt(lambda: write_output(path, data), tr("The plan is in {path}.", path=path))
+        if self._desk.attempt(lambda: write_output(path, data), tr("The plan is in {path}.", path=path)):
+            self.written_as = (project.dance, project.lesson)
+            self._desk.stale.emit()
 
     def write_film_list(self) -> None:
         """What to film, for a phone or as text."""

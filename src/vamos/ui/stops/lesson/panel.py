@@ -23,6 +23,7 @@ from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.result_player import ResultPlayer
+from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.lesson.commands import LessonCommands
 from vamos.ui.stops.lesson.minutes_bar import MinutesBar
 from vamos.ui.stops.lesson.steps_table import StepsTable
@@ -61,6 +62,10 @@ class LessonRoom(Room):
     def main_action(self) -> MainAction | None:
         if not self.desk.project.dance.sections:
             return MainAction(tr("Write the dance"), lambda: self.desk.go_to_stop("Dance"))
+        if self.commands.written_as == (self.desk.project.dance, self.desk.project.lesson):
+            found = lead_on(self.desk, "Lesson")
+            if found is not None:
+                return found
         return MainAction(tr("Write the plan…"), self.commands.write_plan, tr("As PDF or Markdown, with what to say."))
 
     def shut_down(self) -> None:

@@ -20,6 +20,7 @@ from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.result_player import ResultPlayer
+from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.pack.commands import PackCommands, Written
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
@@ -83,7 +84,7 @@ class PackRoom(Room):
 
     def main_action(self) -> MainAction | None:
         if not self.desk.session.facts.clips:
-            return None
+            return lead_on(self.desk, "Pack")
         return MainAction(tr("Write the pack…"), self.commands.write_pack, tr("Choose where; a folder is made there."))
 
     def shut_down(self) -> None:

@@ -146,6 +146,8 @@ class SongCommands:
 
     #: Where the takes say "one", and the grid that was then.
     heard = OfDocument[tuple[SaidOne | None, Grid | None]](lambda: (None, None))
+    #: The grid whose 1 was listened to.
+    heard_one = OfDocument[Grid | None](lambda: None)
 
     def __init__(self, desk: Desk):
         self._desk = desk
@@ -187,6 +189,29 @@ class SongCommands:
                 preview.toggle_clicks()
             preview.toggle()
 
+    # --- the 1 is right ------------------------------------------------------------------
+
+    @property
+    def listened(self) -> bool:
+        """Whether the 1 was listened to since the beat changed."""
+        return self.heard_one is not None and self.heard_one is self._desk.project.grid
+
+    def listen_to_the_one(self) -> None:
+        """The song from the first count danced on, with clicks."""
+        preview = self._desk.preview
+        preview.playback.stop()
+        self._desk.page.go_to_position(Fraction(0))
+        if not preview.clicking:
+            preview.toggle_clicks()
+        preview.toggle()
+        self.heard_one = self._desk.project.grid
+        self._desk.tell(tr("Count along: is the high click where you count 1?"))
+        self._desk.stale.emit()
+
+    def agree(self) -> None:
+        self._desk.preview.playback.stop()
+        self._desk.do(tr("The 1 is right"), edit.agree_on_the_one, tr("The 1 stays where it is."))
+
     # --- the 1 ---------------------------------------------------------------------------
 
     def one_earlier(self) -> None:
@@ -202,7 +227,7 @@ class SongCommands:
             return
         shift = int(self._desk.position - line.start) % grid.line
         if not shift:
-            self._desk.tell(tr("This count is a 1 already. Go to the count that should be one."))
+            self._desk.do(tr("The 1 is right"), edit.agree_on_the_one, tr("This count is a 1 already; so it stays."))
             return
         was = count_text(self._desk.position - line.start)
         self._move(shift if shift <= grid.line // 2 else shift - grid.line, tr("What was {was} is a 1 now", was=was))

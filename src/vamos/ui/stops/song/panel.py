@@ -26,8 +26,10 @@ from vamos.ui.parts.fields import CountField, TextField, row_of
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.some import some
 from vamos.ui.parts.text import plural, sentence
+from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.song.commands import SongCommands, reading_words
 from vamos.ui.stops.stop import MainAction, Room
+from vamos.ui.tasks.files import KINDS, take_in
 
 #: Below this the other ways to count are asked for, not only offered.
 SURE = 0.75
@@ -56,12 +58,21 @@ class SongRoom(Room):
     def main_action(self) -> MainAction | None:
         project = self.desk.project
         if project.song is None:
-            return None
+            return MainAction(tr("Choose the song…"), self._choose, tr("Dropping it on the window does the same."))
         if project.grid is None:
             return MainAction(tr("Find the beat"), self.commands.find_grid)
-        return MainAction(
-            tr("This count is a 1"), self.commands.one_here, tr("The count you stand on becomes count 1.")
-        )
+        if not project.song.agreed:
+            if not self.commands.listened:
+                tip = tr("The song from its first count on, with clicks: count along.")
+                return MainAction(tr("Listen to the 1"), self.commands.listen_to_the_one, tip)
+            tip = tr("If it is not, stand on the count that is, and press “This count is a 1” beside the page.")
+            return MainAction(tr("The 1 is right"), self.commands.agree, tip)
+        return lead_on(self.desk, "Song")
+
+    def _choose(self) -> None:
+        path = self.desk.ask_open(tr("Choose the song"), KINDS)
+        if path is not None:
+            take_in(self.desk, [path])
 
     def beat_dragged(self, position: Fraction, columns: float) -> None:
         self.commands.drag_beat(position, columns)
@@ -116,6 +127,7 @@ class SongRoom(Room):
     def _corrections(self, panel: Panel) -> None:
         do = self.commands
         panel.head(tr("If the 1 is wrong"))
+        panel.buttons((tr("This count is a 1"), do.one_here, ""))
         panel.buttons((tr("1 earlier"), do.one_earlier, ""), (tr("1 later"), do.one_later, ""))
         panel.buttons((tr("The dance starts here"), do.dance_starts_here, ""))
         panel.buttons((tr("A line earlier"), do.one_line_earlier, ""), (tr("A line later"), do.one_line_later, ""))
