@@ -1,5 +1,6 @@
 """The stop Lesson: a plan that is walked, changed, put in another order, cut to a length; by keys and by pressing."""
 
+import itertools
 import unittest
 from unittest import mock
 
@@ -13,6 +14,7 @@ from vamos.core.model.lesson import Build, Slow
 from vamos.core.pack.write import Outcome
 from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.lesson.companion import WALK_S
+from vamos.ui.stops.lesson.picture import LessonPicture, spots_of
 from vamos.ui.stops.lesson.steps_table import StepsTable
 
 
@@ -38,6 +40,65 @@ class LessonStopTest(StopCase):
         self.assertIn("Gate walk, each move named", self.titles())
         self.assertEqual(self.titles()[0], "Hello")
         self.assertRegex(self.table().item(3, 3).text(), r"^\d+ s$")
+
+    def picture(self) -> LessonPicture:
+        return self.window.findChild(LessonPicture)
+
+    def spot(self, key: str):
+        return next(s for s in self.picture()._spots if s.step.key == key)
+
+    def test_the_picture_shows_each_step_in_its_bands_along_the_time(self):
+        """Steps follow each other without a gap, as long as the plan; a join stands in the bands it joins."""
+        spots = spots_of(self.window.session.facts.lesson)
+        self.assertEqual(spots[0].start_s, 0)
+        for one, after in itertools.pairwise(spots):
+            self.assertAlmostEqual(one.end_s, after.start_s)
+            self.assertLessEqual(one.start_s, one.dance_s)
+        self.assertAlmostEqual(spots[-1].end_s, self.window.session.facts.lesson.seconds)
+        self.assertEqual(self.spot("Fan sweep/numbers").bands, (1,))
+        self.assertEqual(next(s for s in spots if len(s.step.sections) == 2).bands, (0, 1))
+        image = self.picture().grab().toImage()
+
+        def dark(spot, share: float) -> bool:
+            """Whether it is inked at a share of a band's height, in the middle of its first time."""
+            times = spot.step.times * len(spot.step.speeds)
+            wide = self.picture().x_of(spot.end_s) - self.picture().x_of(spot.dance_s)
+            x = self.picture().x_of(spot.dance_s) + wide / times / 2
+            band = self.picture()._band(spot.bands[0])
+            return image.pixelColor(round(x), round(band.bottom() - share * band.height())).lightness() < 90
+
+        unseen = self.picture()._missing
+        slow = min((s for s in spots if s.bands == (0,) and s.step.key not in unseen and s.step.speeds),
+                   key=lambda s: s.step.speeds[0])  # fmt: skip
+        speed = float(slow.step.speeds[0])
+        self.assertLess(speed, 0.9)
+        self.assertEqual([dark(slow, 0.5 * speed), dark(slow, speed + 0.05)], [True, False])
+        fast = next(s for s in spots if len(s.bands) > 3 and s.step.speeds[0] == 1)
+        self.assertTrue(dark(fast, 0.8))
+
+    def test_a_step_is_chosen_walked_and_moved_in_the_picture(self):
+        spot = self.spot("Fan sweep/numbers")
+        place = self.picture().rect_of(spot).center()
+        self.click(self.picture(), place.x(), place.y())
+        self.settle()
+        self.assertEqual(self.titles()[self.table().currentRow()], "Fan sweep on numbers")
+        QTest.keyClick(self.picture(), Qt.Key.Key_Down)
+        self.settle()
+        self.assertEqual(self.table().currentRow(), self.titles().index("Fan sweep on numbers") + 1)
+        before = self.titles()
+        there = self.picture().rect_of(self.spot("Gate walk/numbers")).center()
+        here = self.picture().rect_of(self.spot("Fan sweep/numbers")).center()
+        QTest.mousePress(self.picture(), Qt.MouseButton.LeftButton, pos=here.toPoint())
+        QTest.mouseMove(self.picture(), there.toPoint())
+        QTest.mouseRelease(self.picture(), Qt.MouseButton.LeftButton, pos=there.toPoint())
+        self.settle()
+        self.assertEqual(self.titles().index("Fan sweep on numbers"), before.index("Gate walk on numbers"))
+        self.window.session.undo()
+        self.settle()
+        self.assertEqual(self.titles(), before)
+        QTest.keyClick(self.picture(), Qt.Key.Key_Plus)
+        self.settle()
+        self.assertEqual(len(self.lesson.changes), 1)
 
     def test_another_school(self):
         box = self.field("Built")
@@ -115,12 +176,12 @@ class LessonStopTest(StopCase):
         self.assertIn("no length", self.window.status.words.text())
 
     def test_from_a_step_to_its_clip(self):
-        self.stand_on("Stall turn from the back")
+        self.stand_on("Gate walk from the back")
         QTest.keyClick(self.table(), Qt.Key.Key_Return)
         self.settle()
         self.assertEqual(self.window.stop.name, "Cut")
         clip = self.window.desk.clip()
-        self.assertEqual((clip.title, str(clip.view)), ("Stall turn", "back"))
+        self.assertEqual((clip.title, str(clip.view)), ("Gate walk", "back"))
 
     def test_a_step_is_played_where_it_stands(self):
         """P makes it as students get it and shows it; another step hides it; a step of words cannot be played."""

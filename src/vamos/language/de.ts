@@ -17,6 +17,7 @@
    <location filename="../ui/stops/cut/panel.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/lesson/panel.py" />
+   <location filename="../ui/stops/lesson/picture.py" />
    <location filename="../ui/stops/pack/picture.py" />
    <location filename="../ui/stops/song/commands.py" />
    <location filename="../ui/stops/song/panel.py" />
@@ -35,6 +36,7 @@
    <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/dance/section.py" />
    <location filename="../ui/stops/lesson/panel.py" />
+   <location filename="../ui/stops/lesson/picture.py" />
    <location filename="../ui/stops/pack/picture.py" />
    <location filename="../ui/stops/song/commands.py" />
    <location filename="../ui/stops/song/panel.py" />
@@ -4462,6 +4464,7 @@
   </message>
   <message>
    <location filename="../core/pack/estimate.py" />
+   <location filename="../ui/stops/lesson/picture.py" />
    <source>{number} min</source>
    <translation>{number} min</translation>
   </message>
@@ -5059,6 +5062,11 @@
    <location filename="../core/pack/verify_sound.py" />
    <source>{cents:+d} cents</source>
    <translation>{cents:+d} Cent</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_heard.py" />
+   <source>too even, and slowed, to tell its place</source>
+   <translation>zu gleichmäßig, und verlangsamt, um seinen Platz zu erkennen</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_picture.py" />
@@ -9649,16 +9657,6 @@
    <translation>Der Song wird noch gelesen, oder seine Datei ist weg; versuch es gleich noch einmal.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/minutes_bar.py" />
-   <source>, wanted {minutes:g}</source>
-   <translation>, gewünscht {minutes:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/minutes_bar.py" />
-   <source>Length: {number:.1f} minutes{wanted}</source>
-   <translation>Länge: {number:.1f} Minuten{wanted}</translation>
-  </message>
-  <message>
    <location filename="../ui/stops/lesson/panel.py" />
    <source>the usual one (26 mm)</source>
    <translation>das übliche (26 mm)</translation>
@@ -9786,8 +9784,8 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Light: talking. Dark: dancing. The mark is the wanted length.</source>
-   <translation>Hell: Reden. Dunkel: Tanzen. Der Strich ist die gewünschte Länge.</translation>
+   <source>As a list</source>
+   <translation>Als Liste</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -9959,6 +9957,51 @@
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Take “{words}” back</source>
    <translation>„{words}“ zurücknehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>, wanted {minutes:g}</source>
+   <translation>, gewünscht {minutes:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>Length: {number:.1f} minutes{wanted}</source>
+   <translation>Länge: {number:.1f} Minuten{wanted}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>talking</source>
+   <translation>Gespräch</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>slow</source>
+   <translation>langsam</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>at the song’s tempo</source>
+   <translation>im Tempo des Songs</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>from the back</source>
+   <translation>von hinten</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>talk</source>
+   <translation>Gesprochen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>joined</source>
+   <translation>verbunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/picture.py" />
+   <source>not filmed yet</source>
+   <translation>noch nicht gefilmt</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/steps_table.py" />

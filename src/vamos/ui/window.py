@@ -236,6 +236,7 @@ class Window(QMainWindow):
         self.route.show_stop(stop.name)
         self.keys.stop = stop.name
         self.preview.watched.plays_clips = stop.plays_clips
+        self.wide.share(*stop.shares)
         self.body.setCurrentWidget(self.wide if stop.wide else self._split)
         self.side.show_picture(not stop.writes)
         self.buttons.show_only([n for n in _WATCHED if not stop.writes or n in ("play", "next_speed", "loop")])

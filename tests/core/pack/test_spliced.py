@@ -124,4 +124,4 @@ class SplicedPackTest(FolderCase):
         for _, state in next(c for c in manifest["clips"] if c["title"] == "run-through")["states"]:
             state["card"] = state["card"] and ["another dance altogether", "with other words\n" * 9]
         (self.out / "manifest.json").write_text(json.dumps(manifest))
-        self.assertEqual({f.what for f in verify_pack(self.out) if not f.good}, {"cards"})
+        self.assertEqual({f.what for f in verify_pack(self.out) if not f.good}, {"cards", "digest"})

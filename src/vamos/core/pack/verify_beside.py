@@ -142,6 +142,9 @@ def _tells(clip: ClipEntry | None, through: bool, title: str, film: dict[str, An
 
 def _sounds(folder: Path, film: dict[str, Any]) -> bool:
     """Whether the script beside the page holds the sound of the clip."""
+    if not (folder / film["file"]).is_file():
+        # That is told of the film.
+        return True
     text = _read(folder / film["sound"]["file"]) or ""
     found = re.fullmatch(r'vamosSound\("(\w+)","([A-Za-z0-9+/=]*)"\);\n', text)
     if found is None or found.group(1) != film["sound"]["id"]:

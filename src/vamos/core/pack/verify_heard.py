@@ -11,7 +11,7 @@ from vamos.core.lazy import scipy
 from vamos.core.media.sound import Sound
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry
-from vamos.core.render.sound_proof import BANDS_HZ, CENTS, RATE_HZ, levels_at, pitches_of, unpacked
+from vamos.core.render.sound_proof import BANDS_HZ, CENTS, RANGE_DB, RATE_HZ, levels_at, pitches_of, unpacked
 from vamos.language import tr
 
 Floats = npt.NDArray[np.float64]
@@ -21,6 +21,9 @@ PLACE_S, SLOWED_PLACE_S = 0.005, 0.012
 #: A sound this like its source is it, at full speed and at half (98 and 63 in 100 are usual); it is looked for so far,
 #: and in stretches of so many seconds of full speed.
 ALIKE, ALIKE_SLOW, REACH_S, STRETCH_S = 0.75, 0.45, 1.5, 2.0
+#: A stretcher leaves nothing of hiss and of held tones to compare; music with so many rises a second, in full speed's
+#: seconds, of so many dB can be compared.
+CLEAR, CLEAR_DB = 1.5, 5.0
 #: What is likelier by so much elsewhere is elsewhere: music repeats itself.
 _CLEARER = 0.05
 #: Pitch: so far it is looked for, and so much is still the same.
@@ -54,6 +57,9 @@ def _place(entry: ClipEntry, meant: npt.NDArray[np.uint8], found: npt.NDArray[np
     a, b = _rises(meant), _rises(found)
     if not a.any():
         return
+    if entry.speed != 1 and _clear_rises(a) < CLEAR * entry.speed:
+        yield Finding(entry.file, "heard", True, tr("too even, and slowed, to tell its place"))
+        return
     alike, off = _beside(a, b)
     words = tr("{share:.0%} alike", share=max(0.0, alike))
     least = float(np.clip(ALIKE - 2 * (1 - entry.speed) * (ALIKE - ALIKE_SLOW), ALIKE_SLOW, ALIKE))
@@ -72,6 +78,12 @@ def _place(entry: ClipEntry, meant: npt.NDArray[np.uint8], found: npt.NDArray[np
             wrong.append(first / RATE_HZ)
     detail = tr("not from {at:.0f} s on", at=wrong[0]) if wrong else tr("all of it")
     yield Finding(entry.file, "sound throughout", not wrong, detail)
+
+
+def _clear_rises(rises: Floats) -> float:
+    """So many times a second it gets clearly louder in all bands."""
+    decibel = rises.mean(axis=1) * RANGE_DB / 255
+    return float((decibel > CLEAR_DB).sum()) * RATE_HZ / len(rises)
 
 
 def _rises(levels: npt.NDArray[np.uint8]) -> Floats:

@@ -108,7 +108,7 @@ class WideBody(QWidget):
     def __init__(self, left: Panel, right: Panel):
         super().__init__()
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        across = QHBoxLayout(self)
+        self._across = across = QHBoxLayout(self)
         across.setContentsMargins(60, 22, 40, 8)
         across.setSpacing(48)
         for panel, widest in ((left, COLUMN), (right, WIDE_COLUMN)):
@@ -116,6 +116,11 @@ class WideBody(QWidget):
             scroll.setMaximumWidth(widest)
             across.addWidget(scroll, 4 if panel is left else 5)
         across.addStretch(0)
+
+    def share(self, left: int, right: int) -> None:
+        """How the width is shared."""
+        self._across.setStretch(0, left)
+        self._across.setStretch(1, right)
 
 
 def scrolled(panel: Panel, margin: int = 14) -> QScrollArea:

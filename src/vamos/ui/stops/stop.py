@@ -65,8 +65,9 @@ class Room:
 class Stop:
     """One stop of the work.
 
-    ``wide``: the panel takes the whole width, without the page. ``writes``: the mirror shows no picture, the room is
-    the sheet's. ``plays_clips``: the mirror plays clips. ``strips``: the page has a row for each pass over a line.
+    ``wide``: the panel takes the whole width, without the page; ``shares``: how its columns share it. ``writes``: the
+    mirror shows no picture, the room is the sheet's. ``plays_clips``: the mirror plays clips. ``strips``: the page has
+    a row for each pass over a line.
     """
 
     name: str
@@ -79,3 +80,4 @@ class Stop:
     strips: bool = False
     drags_beats: bool = False
     drags_edges: bool = False
+    shares: tuple[int, int] = (4, 5)

@@ -4,4 +4,4 @@ from vamos.ui.page.layout import Bands
 from vamos.ui.stops.lesson.panel import LessonRoom
 from vamos.ui.stops.stop import Stop
 
-LESSON = Stop("Lesson", LessonRoom, (), Bands(wave=0, words=44), wide=True)
+LESSON = Stop("Lesson", LessonRoom, (), Bands(wave=0, words=44), wide=True, shares=(5, 8))

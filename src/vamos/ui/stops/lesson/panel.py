@@ -8,13 +8,15 @@ from functools import partial
 
 from PyQt6.QtCore import Qt
 
-from vamos.core.lesson.filming import to_film
+from vamos.core.lesson.filming import missing, to_film
 from vamos.core.lesson.looking import away, away_words
 from vamos.core.lesson.paper import side_words
 from vamos.core.lesson.plan import part_after
 from vamos.core.lesson.practice_log import entry_words, to_do_again
 from vamos.core.lesson.room import Lens, framing, travel
 from vamos.core.lesson.schools import WHY
+from vamos.core.lesson.step import Step
+from vamos.core.model.dance import ItemKind
 from vamos.core.model.filmed import Verdict
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, Way
 from vamos.language import opening, tr
@@ -25,7 +27,7 @@ from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.lesson.commands import LessonCommands
-from vamos.ui.stops.lesson.minutes_bar import MinutesBar
+from vamos.ui.stops.lesson.picture import LessonPicture
 from vamos.ui.stops.lesson.steps_table import StepsTable
 from vamos.ui.stops.stop import MainAction, Room
 
@@ -258,10 +260,12 @@ class LessonRoom(Room):
             return
         do, plan = self.commands, self.commands.plan
         panel.plain_head(tr("The plan"))
-        panel.custom("bar", "", lambda: MinutesBar(plan), lambda bar: bar.show_plan(plan))
-        panel.say(tr("Light: talking. Dark: dancing. The mark is the wanted length."), key="legend")
         step = do.step
         now = step.key if step is not None else ""
+        unseen = {s.key for s in missing(plan, self.desk.session.facts.clips)}
+        dance = self.desk.project.dance
+        kinds = ((i, tr(str(i.kind))) for i in dance.sequence if i.kind in (ItemKind.TAG, ItemKind.ENDING))
+        called = {dance.section(name).id: word for item, word in kinds for name in item.sections}
         keys: dict[int, Callable[[], object]] = {
             Qt.Key.Key_Plus: do.more,
             Qt.Key.Key_Minus: do.fewer,
@@ -272,13 +276,25 @@ class LessonRoom(Room):
             Qt.Key.Key_P: do.play_step,
         }
         panel.custom(
+            "picture",
+            "",
+            lambda: LessonPicture((plan, now, unseen, called), do.choose, do.move, keys),
+            lambda picture: picture.show_plan(plan, now, unseen, called),
+        )
+        if step is not None:
+            self._step(panel, step)
+        panel.head(tr("As a list"), "list")
+        panel.custom(
             "steps",
             "",
             lambda: StepsTable(plan, now, do.choose, do.move, keys),
             lambda table: table.show_plan(plan, now),
         )
-        if step is None:
-            return
+        self._changed(panel)
+
+    def _step(self, panel: Panel, step: Step) -> None:
+        """What is done in a step, what is said, and what can be done to it."""
+        do = self.commands
         panel.say(step.title, "strong", key="step")
         if step.words:
             panel.say(tr("Say: {words}", words=step.words), "", key="say")
@@ -315,7 +331,6 @@ class LessonRoom(Room):
             panel.buttons(*more, key=f"more {len(more)}")
         if (result := do.played) is not None:
             panel.custom("player", "", lambda: ResultPlayer(self.desk.runner, result), lambda x: x.show_result(result))
-        self._changed(panel)
 
     def _changed(self, panel: Panel) -> None:
         """Steps that were left out by hand, and the order."""
