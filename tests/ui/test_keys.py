@@ -1,6 +1,7 @@
 """Keys work where they make sense: words typed anywhere change nothing, letters can be switched off."""
 
 import unittest
+from dataclasses import replace
 
 from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtGui import QKeyEvent, QWheelEvent
@@ -107,10 +108,16 @@ class PlacesTest(KeysCase):
             self.assertIs(self.window.session.project.grid, grid, stop.name)
 
     def test_return_does_what_the_main_button_says(self):
-        """At Song the count becomes a 1, at Dance a field opens on the count, at Cut the next clip to check."""
-        self.page.go_to(self.first, 3)
+        """At Song one listens to the 1 and says that it is right, at Dance a field opens on the count."""
+        song = self.window.session.project.song
+        self.window.session.do("new", lambda p: replace(p, song=replace(song, agreed=False)))
+        self.settle()
         self.key(Key.Key_Return)
-        self.assertNotEqual(self.window.session.project.grid.lead_in % 8, 0)
+        self.assertTrue(self.window.preview.playback.playing)
+        self.assertFalse(self.window.session.project.song.agreed)
+        self.key(Key.Key_Return)
+        self.assertTrue(self.window.session.project.song.agreed)
+        self.assertFalse(self.window.preview.playback.playing)
         self.window.go_to_stop("Dance")
         self.page.setFocus()
         self.key(Key.Key_Return)

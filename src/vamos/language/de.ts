@@ -4537,6 +4537,7 @@
   <message>
    <location filename="../core/pack/lesson_film.py" />
    <location filename="../ui/stops/lesson/__init__.py" />
+   <location filename="../ui/stops/lesson/commands.py" />
    <source>Lesson</source>
    <translation>Stunde</translation>
   </message>
@@ -7379,6 +7380,7 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/panel.py" />
+   <location filename="../ui/stops/lesson/commands.py" />
    <source>Leave out</source>
    <translation>Weglassen</translation>
   </message>
@@ -9458,6 +9460,152 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/commands.py" />
+   <source>Once more</source>
+   <translation>Einmal mehr</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The step is danced once more.</source>
+   <translation>Der Schritt wird einmal mehr getanzt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Once less</source>
+   <translation>Einmal weniger</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The step is danced once less.</source>
+   <translation>Der Schritt wird einmal weniger getanzt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The step at the next slower speed; ← on the picture.</source>
+   <translation>Der Schritt im nächstlangsameren Tempo; ← auf dem Bild.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Quicker</source>
+   <translation>Schneller</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The step at the next quicker speed; → on the picture.</source>
+   <translation>Der Schritt im nächstschnelleren Tempo; → auf dem Bild.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Earlier</source>
+   <translation>Früher</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The step one place earlier in the lesson.</source>
+   <translation>Der Schritt einen Platz früher in der Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Later</source>
+   <translation>Später</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The step one place later in the lesson.</source>
+   <translation>Der Schritt einen Platz später in der Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The lesson goes without the step.</source>
+   <translation>Die Stunde kommt ohne den Schritt aus.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>As suggested</source>
+   <translation>Wie vorgeschlagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The step as Vamos suggests it.</source>
+   <translation>Der Schritt, wie Vamos ihn vorschlägt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Play the step</source>
+   <translation>Den Schritt abspielen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>As students will get it; P on the picture.</source>
+   <translation>Wie ihn die Lernenden bekommen; P auf dem Bild.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Show it at Cut</source>
+   <translation>Bei Schnitt zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>The clip of the step; Return on the picture.</source>
+   <translation>Der Clip des Schritts; Eingabe auf dem Bild.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Write the plan…</source>
+   <translation>Den Plan schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>As PDF or Markdown, with what to say.</source>
+   <translation>Als PDF oder Markdown, mit dem, was zu sagen ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Write the film of the lesson…</source>
+   <translation>Den Film der Stunde schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>All steps in one film, with a voice.</source>
+   <translation>Alle Schritte in einem Film, mit einer Stimme.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Write homework loops…</source>
+   <translation>Schleifen für zu Hause schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>A loop of each section to practise with.</source>
+   <translation>Von jedem Abschnitt eine Schleife zum Üben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>Write the list of what to film…</source>
+   <translation>Die Liste schreiben, was zu filmen ist…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>By view, the hardest first.</source>
+   <translation>Nach Ansicht, das Schwerste zuerst.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Write the practice log…</source>
+   <translation>Das Übungsprotokoll schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>What was filmed, and how it was.</source>
+   <translation>Was gefilmt wurde, und wie es war.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
    <source>Page for a phone (*.html);;Markdown (*.md)</source>
    <translation>Seite für ein Telefon (*.html);;Markdown (*.md)</translation>
   </message>
@@ -9566,30 +9714,9 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/commands.py" />
-   <source>Once more</source>
-   <translation>Einmal mehr</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/commands.py" />
-   <source>Once less</source>
-   <translation>Einmal weniger</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/commands.py" />
-   <source>Quicker</source>
-   <translation>Schneller</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/commands.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>A gap to practise</source>
    <translation>Eine Lücke zum Üben</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/commands.py" />
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>As suggested</source>
-   <translation>Wie vorgeschlagen</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/commands.py" />
@@ -9680,16 +9807,6 @@
    <location filename="../ui/stops/lesson/panel.py" />
    <source>about {number} min{over}</source>
    <translation>etwa {number} min{over}</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Write the plan…</source>
-   <translation>Den Plan schreiben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>As PDF or Markdown, with what to say.</source>
-   <translation>Als PDF oder Markdown, mit dem, was zu sagen ist.</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -9819,16 +9936,6 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Write the film of the lesson…</source>
-   <translation>Den Film der Stunde schreiben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Write homework loops…</source>
-   <translation>Schleifen für zu Hause schreiben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
    <source>What was written last is in {value}.</source>
    <translation>Was zuletzt geschrieben wurde, ist in {value}.</translation>
   </message>
@@ -9907,11 +10014,6 @@
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Nothing is to be done again.</source>
    <translation>Nichts ist noch einmal zu machen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Write the practice log…</source>
-   <translation>Das Übungsprotokoll schreiben…</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />

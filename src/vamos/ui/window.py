@@ -255,7 +255,7 @@ class Window(QMainWindow):
         self.page.set_bands(bands)
 
     def do_main(self) -> None:
-        action = self.room.main_action()
+        action = self.room.on_return()
         if action is not None:
             action.run()
 

@@ -48,6 +48,10 @@ class Room:
         """What to do next; None when there is nothing."""
         return None
 
+    def on_return(self) -> MainAction | None:
+        """What Return does on the page: what the main button says, where nothing belongs to the count itself."""
+        return self.main_action()
+
     def count_chosen(self) -> None:
         """A count of the page was double-clicked."""
 

@@ -78,6 +78,12 @@ class DanceRoom(Room):
             tr("Write on this count"), self.commands.write_count, tr("Type what is danced on it; Tab goes on.")
         )
 
+    def on_return(self) -> MainAction | None:
+        if self.desk.center.view is None and self.desk.project.dance.sections:
+            # One who writes goes on writing, whatever is next in the work.
+            return MainAction(tr("Write on this count"), self.commands.write_count)
+        return self.main_action()
+
     def count_chosen(self) -> None:
         self.commands.write_count()
 
