@@ -28,6 +28,32 @@ class FilmStopTest(StopCase):
         self.key(Qt.Key.Key_Z, Ctrl)
         self.assertEqual(len(self.take(at[0].name).stretches), 1)
 
+    def test_what_takes_show_is_asked_once_for_all_whose_names_say_nothing(self):
+        """Two takes are only guessed to be from the front: one is said to be from the back, the button agrees to the other."""
+        self.window.go_to_stop("Film")
+
+        def guessed(project):
+            for name in ("front", "back"):
+                take = next(t for t in project.takes if t.name == name)
+                one = replace(take.stretches[0], view=View.FRONT, guessed=True)
+                project = replace_take(project, replace(take, stretches=(one, *take.stretches[1:])))
+            return project
+
+        self.window.session.do("guessed", guessed)
+        self.settle()
+        self.assertIn("What do these show?", self.panel_text())
+        self.assertEqual(self.window.status.main.text(), "Yes, so they are filmed")
+        self.click(next(b for b in self.panel_buttons("Back") if b.accessibleName() == "back shows: Back"))
+        self.settle()
+        self.assertEqual(
+            (self.take("back").stretches[0].view, self.take("back").stretches[0].guessed), (View.BACK, False)
+        )
+        self.click(self.window.status.main)
+        self.settle()
+        self.assertFalse(any(s.guessed for t in self.window.session.project.takes for s in t.stretches))
+        self.assertNotIn("What do these show?", self.panel_text())
+        self.assertEqual(self.take("front").stretches[0].view, View.FRONT)
+
     def test_trouble_moves_the_choice_to_another_pass(self):
         """Trouble marked by key: the clip takes another pass of this view."""
         at = self.window.rooms["Film"].commands.moment()

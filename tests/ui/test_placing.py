@@ -27,21 +27,20 @@ class PlacingTest(StopCase):
     def test_it_comes_back_to_stop_and_count(self):
         self.window.go_to_stop("Film")
         self.window.page.go_to_position(Fraction(19))
-        placing.remember(self.window)
         path = self.window.session.path
+        placing.remember(self.window, path, placing.Place("Film", Fraction(19)))
         self.window.go_to_stop("Song")
         self.window.page.go_to_position(Fraction(0))
-        placing.return_to(self.window, path)
+        self.window.come_back(path)
         self.assertEqual((self.window.stop.name, self.window.page.position), ("Film", Fraction(19)))
         size = self.window.size()
         self.assertEqual(WINDOW.get(), f"{size.width()} {size.height()}")
 
     def test_what_is_damaged_is_forgotten(self):
         path = self.window.session.path
-        for stored in ("{", "[]", '{"x": 1}', f'{{"{path.absolute()}": ["Nowhere", 999, "a"]}}'):
+        for stored in ("{", "[]", '{"x": 1}', f'{{"{path.absolute()}": ["Nowhere", "1/0"]}}'):
             PLACES.set(stored)
-            placing.return_to(self.window, path)
-            placing.remember(self.window)
+            self.window.come_back(path)
             self.assertEqual(self.window.stop.name, "Cut")
         WINDOW.set("wide very")
         placing.place(self.window)

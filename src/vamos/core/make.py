@@ -11,6 +11,7 @@ from vamos.core.document.paths import locate, reference
 from vamos.core.edit.song import set_song
 from vamos.core.edit.takes import add_takes, place_takes
 from vamos.core.grid.detect import detect_grid
+from vamos.core.media.names_of_films import view_named
 from vamos.core.media.probe import probe, view_words
 from vamos.core.model.project import Project
 from vamos.core.model.song import Song
@@ -19,18 +20,6 @@ from vamos.core.progress import Progress, quiet
 from vamos.core.silent import Places, find_by_log, find_by_steps, settled_by_log
 from vamos.errors import InputError, MediaError, MissingError
 from vamos.language import tr
-
-#: Words in a file name that say what it shows.
-_VIEW_WORDS = {
-    "front": View.FRONT,
-    "back": View.BACK,
-    "behind": View.BACK,
-    "left": View.LEFT,
-    "right": View.RIGHT,
-    "side": View.RIGHT,
-    "feet": View.FEET,
-    "foot": View.FEET,
-}
 
 
 def open_song(path: Path, base: Path | None = None, progress: Progress | None = None) -> Song:
@@ -49,12 +38,10 @@ def open_take(path: Path, base: Path | None = None) -> Take:
     if not found.has_picture:
         raise MediaError(tr("there is no picture in it, so it cannot be a take."), file=path)
     words = view_words(path.stem)
-    feet = [w for w in words if _VIEW_WORDS.get(w) is View.FEET]
-    named = [_VIEW_WORDS[w] for w in words if w in _VIEW_WORDS]
-    view = View.FEET if feet else (named[0] if named else View.FRONT)
+    view = view_named(path.stem)
     danced = Danced.MIRRORED if "mirrored" in words or "mirror" in words else Danced.OWN
     trouble = tr("spoiled, as its name says") if "spoiled" in words or "spoilt" in words else ""
-    stretch = Stretch(0.0, view, danced, trouble=trouble)
+    stretch = Stretch(0.0, view or View.FRONT, danced, trouble=trouble, guessed=view is None)
     return Take(path.stem, reference(path, found.duration_s, base), (stretch,))
 
 

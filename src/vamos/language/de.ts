@@ -8908,6 +8908,11 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
+   <source>Nobody said what these takes show; they are taken for what stands beside them.</source>
+   <translation>Niemand hat gesagt, was diese Takes zeigen; sie gelten als das, was daneben steht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
    <source>Add takes…</source>
    <translation>Aufnahmen hinzufügen…</translation>
   </message>
@@ -8920,6 +8925,21 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>Add takes</source>
    <translation>Aufnahmen hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>What takes show</source>
+   <translation>Was Takes zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>What do these show?</source>
+   <translation>Was zeigen diese?</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>Their names do not say it. Clips are flipped by it, so it is worth a look.</source>
+   <translation>Ihre Namen sagen es nicht. Clips werden danach gespiegelt, also lohnt ein Blick.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -8953,6 +8973,11 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
+   <source>Yes, so they are filmed</source>
+   <translation>Ja, so sind sie gefilmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
    <source>No takes yet</source>
    <translation>Noch keine Aufnahmen</translation>
   </message>
@@ -8965,31 +8990,6 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>There is no song yet to place these takes on. Choose it at Song.</source>
    <translation>Es gibt noch keinen Song, auf den diese Takes gelegt werden können. Wähle ihn bei Song.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>in a mirror</source>
-   <translation>in einem Spiegel</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>already flipped</source>
-   <translation>schon gespiegelt</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>lettering in the picture</source>
-   <translation>Schrift im Bild</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>the words mean {spoken}</source>
-   <translation>die Worte meinen {spoken}</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>trouble: {trouble}</source>
-   <translation>Fehler: {trouble}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9015,6 +9015,31 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>Feet</source>
    <translation>Füße</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>in a mirror</source>
+   <translation>in einem Spiegel</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>already flipped</source>
+   <translation>schon gespiegelt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>lettering in the picture</source>
+   <translation>Schrift im Bild</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>the words mean {spoken}</source>
+   <translation>die Worte meinen {spoken}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>trouble: {trouble}</source>
+   <translation>Fehler: {trouble}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9085,6 +9110,11 @@
    <location filename="../ui/tasks/placing.py" />
    <source>takes</source>
    <translation>Aufnahmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>{name} shows: {view}</source>
+   <translation>{name} zeigt: {view}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />

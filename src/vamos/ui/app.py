@@ -78,7 +78,6 @@ def run_window(files: Sequence[Path] = (), demo: Path | None = None) -> int:
 
 def open_first(window: Window, files: Sequence[Path] = ()) -> None:
     """The files asked for, or the project of last time; whatever they hold, the window opens."""
-    from vamos.ui.frame import placing
     from vamos.ui.tasks.files import take_in
     from vamos.ui.work.session import last_open
 
@@ -91,7 +90,7 @@ def open_first(window: Window, files: Sequence[Path] = ()) -> None:
     try:
         if path is not None:
             window.session.open(path)
-            placing.return_to(window, path)
+            window.come_back(path)
         if media:
             take_in(window.desk, media)
     except VamosError as error:

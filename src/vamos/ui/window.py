@@ -254,6 +254,14 @@ class Window(QMainWindow):
         self.content.wants_strips, self.content.wants_clips = bool(bands.strips), bool(bands.clip)
         self.page.set_bands(bands)
 
+    def come_back(self, path: Path) -> None:
+        """To where one was when this project was open last."""
+        here = placing.last_place(path)
+        if here is not None and self.session.lines:
+            self.page.go_to_position(here.position)
+            if here.stop in self.rooms:
+                self.go_to_stop(here.stop)
+
     def do_main(self) -> None:
         action = self.room.on_return()
         if action is not None:
@@ -462,7 +470,7 @@ class Window(QMainWindow):
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.session.path is not None:
             self._keep_picture(str(self.session.path))
-        placing.remember(self)
+        placing.remember(self, self.session.path, placing.Place(self.stop.name, self.page.position))
         self._refill.stop()
         self.keys.close()
         self.preview.playback.stop()

@@ -13,7 +13,7 @@ from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.ids import new_id
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef
-from vamos.core.model.take import SOUND_M_PER_S, BetterSound, Pass, PassKind, Spoken, Stretch, Take, renewed
+from vamos.core.model.take import SOUND_M_PER_S, BetterSound, Pass, PassKind, Spoken, Stretch, Take, View, renewed
 from vamos.core.plan.agree import remarks_of
 from vamos.core.plan.movement import Looked
 from vamos.core.time import TimeMap, TimeRange
@@ -85,6 +85,14 @@ def set_stretch(project: Project, take_id: str, stretch: Stretch) -> Project:
     others = [s for s in take.stretches if s.start_take_s != stretch.start_take_s]
     ordered = tuple(sorted([*others, stretch], key=lambda s: s.start_take_s))
     return replace_take(project, replace(take, stretches=ordered))
+
+
+def say_views(project: Project, views: Mapping[str, View]) -> Project:
+    """Say what takes (by id) show from their start; what was only guessed about them is settled."""
+    for take_id, view in views.items():
+        first = project.take(take_id).stretches[0]
+        project = set_stretch(project, take_id, replace(first, view=view, guessed=False))
+    return project
 
 
 def mark_from(project: Project, take_id: str, take_s: float, **changes: Any) -> Project:

@@ -58,7 +58,8 @@ class PassKind(StrEnum):
 class Stretch:
     """What holds from ``start_take_s`` until the next stretch begins.
 
-    ``lettering``: there is writing in the picture, which a flip would turn round.
+    ``lettering``: there is writing in the picture, which a flip would turn round. ``guessed``: nobody said the view,
+    and the file's name does not.
     """
 
     start_take_s: float = 0.0
@@ -69,6 +70,7 @@ class Stretch:
     trouble: str = ""
     spoken: Spoken = Spoken.NONE
     lettering: bool = False
+    guessed: bool = False
 
 
 @dataclass(frozen=True, slots=True)

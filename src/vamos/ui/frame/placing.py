@@ -3,17 +3,15 @@
 from __future__ import annotations
 
 import json
+from dataclasses import dataclass
 from fractions import Fraction
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QRect, QSize
 from PyQt6.QtGui import QGuiApplication
+from PyQt6.QtWidgets import QWidget
 
 from vamos.ui.work.settings import PLACES, WINDOW
-
-if TYPE_CHECKING:
-    from vamos.ui.window import Window
 
 WANTED = QSize(1280, 800)
 #: What a desktop puts around a window: a bar above it, borders beside it. Its size is known only when it is shown.
@@ -30,7 +28,7 @@ def opening_size(screen: QRect, last: QSize | None = None) -> tuple[QSize, bool]
     return (wanted if fits else wanted.boundedTo(room)), not fits
 
 
-def place(window: Window) -> None:
+def place(window: QWidget) -> None:
     """Open as large as last time, and never larger than the screen."""
     screen = QGuiApplication.primaryScreen()
     if screen is None:
@@ -48,32 +46,33 @@ def place(window: Window) -> None:
         window.showMaximized()
 
 
-def remember(window: Window) -> None:
-    """Keep how large it is, and the stop and the count one stands on in this project."""
+@dataclass(frozen=True, slots=True)
+class Place:
+    """Where one is in a project: the stop, and the position on the song."""
+
+    stop: str
+    position: Fraction
+
+
+def remember(window: QWidget, path: Path | None, here: Place) -> None:
+    """Keep how large the window is, and where one is in a project."""
     size = window.normalGeometry().size() if window.isMaximized() else window.size()
     WINDOW.set(f"{size.width()} {size.height()}{' full' if window.isMaximized() else ''}")
-    path = window.session.path
     if path is None:
         return
     places = _places()
     places.pop(str(path.absolute()), None)
-    here = [window.stop.name, window.page.current, str(window.page.position)]
-    kept = [(str(path.absolute()), here), *places.items()][:_MOST]
+    kept = [(str(path.absolute()), [here.stop, str(here.position)]), *places.items()][:_MOST]
     PLACES.set(json.dumps(dict(kept)))
 
 
-def return_to(window: Window, path: Path) -> None:
-    """Back to where one was in a project, as far as that is still there."""
-    here = _places().get(str(path.absolute()))
+def last_place(path: Path) -> Place | None:
+    """Where one was in a project; None where that is not known."""
     try:
-        stop, line, position = here or ("", 0, "0")
-        if not 0 <= int(str(line)) < len(window.session.lines):
-            return
-        window.page.go_to_position(Fraction(str(position)))
-        if stop in window.rooms:
-            window.go_to_stop(str(stop))
-    except (ValueError, TypeError, ZeroDivisionError):
-        return
+        stop, position = _places()[str(path.absolute())]
+        return Place(str(stop), Fraction(str(position)))
+    except (KeyError, ValueError, ZeroDivisionError):
+        return None
 
 
 def _places() -> dict[str, list[object]]:
@@ -81,4 +80,4 @@ def _places() -> dict[str, list[object]]:
         found = json.loads(PLACES.get() or "{}")
     except ValueError:
         return {}
-    return {k: v for k, v in found.items() if isinstance(v, list) and len(v) == 3} if isinstance(found, dict) else {}
+    return {k: v for k, v in found.items() if isinstance(v, list)} if isinstance(found, dict) else {}

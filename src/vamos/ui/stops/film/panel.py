@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from functools import partial
 
+from vamos.core.edit.takes import say_views
 from vamos.core.model.disagreement import ALL_RIGHT
-from vamos.core.model.take import Spoken
+from vamos.core.model.take import Spoken, Take, View
 from vamos.core.plan.agree import open_questions
 from vamos.core.time.counts import minutes_text
 from vamos.language import tr
@@ -50,6 +52,12 @@ class FilmRoom(Room):
         waiting = sum(not t.looked_for_passes for t in project.takes)
         if waiting and project.song is not None:
             return MainAction(tr("Place {takes}", takes=plural(waiting, "take")), self.commands.place_takes)
+        guessed = self._guessed()
+        if guessed and project.song is not None:
+            tip = tr("Nobody said what these takes show; they are taken for what stands beside them.")
+            return MainAction(
+                tr("Yes, so they are filmed"), partial(self._say, {t.id: t.stretches[0].view for t in guessed}), tip
+            )
         if project.takes and (project.song is None or self.desk.session.facts.clips):
             # Without a song there is nothing to place takes on.
             found = lead_on(self.desk, "Film")
@@ -76,12 +84,46 @@ class FilmRoom(Room):
         to_film = self.desk.session.facts.shots.to_film
         if to_film:
             panel.say(to_film[0], "warn", key="to film")
+        self._ask_views(panel)
         self._here(panel)
         panel.buttons((tr("Add takes…"), self._add, ""), key="add")
         self._shots(panel)
         self._movement(panel)
         for take in takes:
             fill_take(panel, self.desk, self.commands, take)
+
+    def _guessed(self) -> list[Take]:
+        return [t for t in self.desk.project.takes if t.stretches[0].guessed]
+
+    def _say(self, views: Mapping[str, View]) -> None:
+        self.desk.do(tr("What takes show"), lambda p: say_views(p, views))
+
+    def _ask_views(self, panel: Panel) -> None:
+        """One question for all takes whose name says nothing: what do they show?"""
+        guessed = self._guessed()
+        if not guessed:
+            return
+        panel.plain_head(tr("What do these show?"))
+        panel.say(tr("Their names do not say it. Clips are flipped by it, so it is worth a look."), key="why views")
+        names = (
+            (View.FRONT, tr("Front")),
+            (View.BACK, tr("Back")),
+            (View.LEFT, tr("Left")),
+            (View.RIGHT, tr("Right")),
+            (View.FEET, tr("Feet")),
+        )
+        for take in guessed:
+            panel.say(take.name, "strong", key=f"guessed {take.id}")
+            rows = [
+                (
+                    words,
+                    tr("{name} shows: {view}", name=take.name, view=words),
+                    take.stretches[0].view is view,
+                    lambda _on, take=take, view=view: self._say({take.id: view}),
+                )
+                for view, words in names
+            ]
+            panel.toggles(f"shows {take.id}", rows)
 
     def _here(self, panel: Panel) -> None:
         """The take in the mirror, and keys that say what it shows from this count on."""

@@ -87,7 +87,7 @@ def _shows(panel: Panel, desk: Desk, take: Take) -> None:
     stretch = take.stretches[0]
 
     def changed(**changes: Any) -> None:
-        new = replace(stretch, **changes)
+        new = replace(stretch, guessed=stretch.guessed and "view" not in changes, **changes)
         desk.do(tr("What {name} shows", name=take.name), lambda p: set_stretch(p, take.id, new))
 
     panel.choice(
