@@ -230,6 +230,9 @@ class DemoWindowTest(WindowCase, FolderCase):
 
     def test_this_count_is_a_one(self):
         """Two gestures for any wrong 1: stand on the right count, press Return; by the short way."""
+        song = self.window.session.project.song
+        self.window.session.do("new", lambda p: replace(p, song=replace(song, agreed=False)))
+        self.settle()
         clock = self.window.session.project.grid.time_map()
         for column in (3, 6):
             start = self.window.session.lines[self.first].start
@@ -373,6 +376,7 @@ class DemoWindowTest(WindowCase, FolderCase):
     def test_what_a_take_shows_can_be_said(self):
         """The view chosen at Film changes the clips; undo brings them back."""
         self.window.go_to_stop("Film")
+        self.click(self.panel_button("feet: "))
         combo = self.field("View of feet")
         combo.setCurrentText("left side")
         combo.textActivated.emit(combo.currentText())

@@ -5744,11 +5744,13 @@
   </message>
   <message>
    <location filename="../core/plan/run_through.py" />
+   <location filename="../ui/stops/film/take_fields.py" />
    <source>pass</source>
    <translation>Durchgang</translation>
   </message>
   <message>
    <location filename="../core/plan/run_through.py" />
+   <location filename="../ui/stops/film/take_fields.py" />
    <source>passes</source>
    <translation>Durchgänge</translation>
   </message>
@@ -8993,6 +8995,11 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
+   <source>Other takes</source>
+   <translation>Andere Takes</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
    <source>Front</source>
    <translation>Vorn</translation>
   </message>
@@ -9259,6 +9266,11 @@
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
+   <source>, trouble</source>
+   <translation>, Problem</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/take_fields.py" />
    <source>Its name</source>
    <translation>Ihr Name</translation>
   </message>
@@ -9296,6 +9308,11 @@
    <location filename="../ui/stops/film/take_fields.py" />
    <source>The song is the same in several places. Where is this pass? Look at them, or say</source>
    <translation>Der Song ist an mehreren Stellen gleich. Wo ist dieser Durchgang? Sieh sie dir an, oder sag</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/take_fields.py" />
+   <source>not placed</source>
+   <translation>nicht platziert</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9380,13 +9397,18 @@
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
-   <source>Better sound…</source>
-   <translation>Besserer Ton…</translation>
+   <source>, please check</source>
+   <translation>, bitte prüfen</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
-   <source>, please check</source>
-   <translation>, bitte prüfen</translation>
+   <source>Where is it now?…</source>
+   <translation>Wo ist sie jetzt?…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/take_fields.py" />
+   <source>Better sound…</source>
+   <translation>Besserer Ton…</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9442,11 +9464,6 @@
    <location filename="../ui/stops/film/take_fields.py" />
    <source>Sound takes {number:.1f} ms a metre; the picture is then moved earlier by as much.</source>
    <translation>Der Schall braucht {number:.1f} ms je Meter; um so viel rückt das Bild dann früher.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/take_fields.py" />
-   <source>Where is it now?…</source>
-   <translation>Wo ist sie jetzt?…</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />

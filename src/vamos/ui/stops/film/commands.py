@@ -97,6 +97,8 @@ class FilmCommands:
     """Each action of the stop is a method."""
 
     _marked = OfDocument(str)
+    #: The take whose fields were opened by hand.
+    chosen = OfDocument(str)
 
     def __init__(self, desk: Desk):
         self._desk = desk
@@ -119,6 +121,18 @@ class FilmCommands:
             take = self.slate.take()
             return (take, self.slate.take_s) if take is not None else None
         return self._desk.preview.watched.take_moment(take_id)
+
+    def opened(self) -> Take | None:
+        """The take whose fields are open: the one that was chosen, else the one under the eyes, else the first."""
+        takes = {t.id: t for t in self._desk.project.takes}
+        if self.chosen in takes:
+            return takes[self.chosen]
+        at = self.moment()
+        return takes.get(at[0].id) if at is not None else next(iter(takes.values()), None)
+
+    def open_take(self, take_id: str) -> None:
+        self.chosen = take_id
+        self._desk.stale.emit()
 
     def place_takes(self) -> None:
         place_waiting(self._desk)

@@ -18,7 +18,7 @@ from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.film.commands import ACTIONS, FilmCommands
 from vamos.ui.stops.film.shot_table import ShotTable
-from vamos.ui.stops.film.take_fields import fill_take
+from vamos.ui.stops.film.take_fields import band_words, file_trouble, fill_take
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
@@ -89,8 +89,19 @@ class FilmRoom(Room):
         panel.buttons((tr("Add takes…"), self._add, ""), key="add")
         self._shots(panel)
         self._movement(panel)
+        self._takes(panel, takes)
+
+    def _takes(self, panel: Panel, takes: tuple[Take, ...]) -> None:
+        """The take one looks at with everything about it; the others in a line each, which opens them."""
+        here = self.commands.opened()
         for take in takes:
-            fill_take(panel, self.desk, self.commands, take)
+            if take is here or file_trouble(self.desk, take):
+                fill_take(panel, self.desk, self.commands, take)
+        others = [t for t in takes if t is not here and not file_trouble(self.desk, t)]
+        if others:
+            panel.head(tr("Other takes"), "other takes")
+        for take in others:
+            panel.buttons((band_words(take), partial(self.commands.open_take, take.id), ""), key=f"band {take.id}")
 
     def _guessed(self) -> list[Take]:
         return [t for t in self.desk.project.takes if t.stretches[0].guessed]

@@ -16,19 +16,39 @@ from vamos.errors import VamosError
 from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
-from vamos.ui.parts.text import sentence
+from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.film.commands import FilmCommands
 
 #: More other places than this are a list to choose from, fewer are buttons.
 MANY_PLACES = 3
 
 
-def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
-    panel.head(take.name, f"take {take.id}")
+def file_trouble(desk: Desk, take: Take) -> str:
+    """Why the film of a take cannot be seen; empty when it can."""
     try:
         desk.preview.watched.path_of(take.media)
     except VamosError as error:
-        panel.say(str(error), "warn", key=f"missing {take.id}")
+        return str(error)
+    return ""
+
+
+def band_words(take: Take) -> str:
+    """A take in a line: what it shows, how sure its place is, whether something is wrong with it."""
+    views = ", ".join(dict.fromkeys(tr(s.view) for s in take.stretches))
+    if not take.passes:
+        place = tr("not placed yet") if not take.looked_for_passes else tr("not placed")
+    else:
+        sure = min(p.confidence for p in take.passes)
+        place = plural(len(take.passes), "pass", "passes") + ("" if sure >= SURE else tr(", please check"))
+    trouble = tr(", trouble") if any(s.trouble for s in take.stretches) else ""
+    return f"{take.name}: {views}, {place}{trouble}"
+
+
+def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
+    panel.head(take.name, f"take {take.id}")
+    trouble = file_trouble(desk, take)
+    if trouble:
+        panel.say(trouble, "warn", key=f"missing {take.id}")
         panel.buttons((tr("Where is it now?…"), partial(commands.point_to, take.id), "go"), key=f"where {take.id}")
     panel.say(take_state(take), key=f"state {take.id}")
     _shows(panel, desk, take)

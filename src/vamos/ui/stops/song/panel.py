@@ -62,6 +62,10 @@ class SongRoom(Room):
         if project.grid is None:
             return MainAction(tr("Find the beat"), self.commands.find_grid)
         if not project.song.agreed:
+            line = self.desk.line()
+            if line is not None and self.desk.position != line.start and not self.desk.preview.playback.playing:
+                tip = tr("The count you stand on becomes count 1.")
+                return MainAction(tr("This count is a 1"), self.commands.one_here, tip)
             if not self.commands.listened:
                 tip = tr("The song from its first count on, with clicks: count along.")
                 return MainAction(tr("Listen to the 1"), self.commands.listen_to_the_one, tip)
