@@ -5162,6 +5162,16 @@
   </message>
   <message>
    <location filename="../core/pack/verify_picture.py" />
+   <source>not at frame {frame}</source>
+   <translation>nicht bei Bild {frame}</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_picture.py" />
+   <source>{number} looked at</source>
+   <translation>{number} angesehen</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_picture.py" />
    <source>they go on</source>
    <translation>sie gehen weiter</translation>
   </message>
@@ -11435,6 +11445,11 @@
    <location filename="../ui/stops/song/panel.py" />
    <source>Dropping it on the window does the same.</source>
    <translation>Ihn auf das Fenster zu ziehen tut dasselbe.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/panel.py" />
+   <source>The count you stand on becomes count 1.</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />

@@ -143,6 +143,24 @@ class HeardTest(ForgedCase):
         self.assertIn("heard", self.bad(slow))
 
 
+class SeenTest(ForgedCase):
+    def picture(self, effect: str) -> set[str]:
+        file = self.clip()
+        changed = self.folder / "changed.mp4"
+        run = ["ffmpeg", "-y", "-v", "error", "-i", heard_pack() / file, "-vf", effect, "-c:a", "copy", changed]
+        subprocess.run(run, check=True)
+        shutil.copy(changed, self.out / file)
+        self.forge()
+        return self.bad(file)
+
+    def test_sides_changed_in_the_second_half_only(self):
+        self.assertIn("picture throughout", self.picture("split[a][b];[b]hflip[c];[a][c]overlay=enable='gte(t,3.5)'"))
+
+    def test_something_over_the_dancer_towards_the_end(self):
+        box = "drawbox=x=iw*0.4:y=ih*0.3:w=iw*0.2:h=ih*0.5:color=black:t=fill:enable='gte(t,4)'"
+        self.assertIn("picture throughout", self.picture(box))
+
+
 class BesideTest(ForgedCase):
     def change(self, file: str, old: str, new: str) -> None:
         text = (self.out / file).read_text(encoding="utf-8")

@@ -5,6 +5,7 @@
 
 from __future__ import annotations
 
+import base64
 import hashlib
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
@@ -13,6 +14,7 @@ from math import ceil
 from pathlib import Path
 
 import msgspec
+import numpy as np
 
 from vamos.core.media.frames import Planes
 from vamos.core.render.clips import PROOF, Written
@@ -37,13 +39,31 @@ class PieceEntry:
 
 
 @dataclass(frozen=True, slots=True)
+class SmallPicture:
+    """A frame as filmed, and whether it is flipped in the clip; ``grey`` are 9 rows of 16 bytes in base64."""
+
+    frame: int
+    flipped: bool
+    grey: str
+
+    def pixels(self) -> Planes | None:
+        """``(9, 16)``; None when the text is damaged."""
+        try:
+            data = base64.b64decode(self.grey, validate=True)
+        except ValueError:
+            return None
+        rows, columns = PROOF[::-1]
+        return np.frombuffer(data, np.uint8).reshape(rows, columns) if len(data) == rows * columns else None
+
+
+@dataclass(frozen=True, slots=True)
 class ClipEntry:
     """One clip of a pack.
 
     ``made_from`` is the hash of all it follows from. ``counts`` are (frame, number) where a new count begins;
     ``states`` (frame, what is written); ``covered`` for which share of the clip plates cover the dancer; ``proof`` the
     small grey picture of the middle frame as filmed, rows of 16; ``shows`` the name of other things over the picture;
-    ``heard`` what it should sound like.
+    ``heard`` what it should sound like; ``throughout`` such pictures of all of it, the flip of each said.
     """
 
     file: str
@@ -74,6 +94,7 @@ class ClipEntry:
     covered: float = 0.0
     shows: str = ""
     heard: SoundProof | None = None
+    throughout: tuple[SmallPicture, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -143,6 +164,7 @@ def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry
         written.covered,
         job.version.shows.name if job.version.shows is not None else "",
         written.heard,
+        tuple(SmallPicture(k, flip, base64.b64encode(g.tobytes()).decode()) for k, flip, g in written.throughout),
     )
 
 

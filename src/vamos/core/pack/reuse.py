@@ -29,7 +29,7 @@ from vamos.core.render.words import Words
 from vamos.errors import VamosError
 
 #: Counts up whenever pictures or sounds of the same inputs become others.
-ALGORITHM = 5
+ALGORITHM = 6
 
 
 def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chapters: tuple[Chapter, ...]) -> str:

@@ -26,6 +26,8 @@ from vamos.language import tr
 Pixels = np.ndarray
 Planes = tuple[Pixels, Pixels, Pixels]
 
+#: How far small pictures may be off on average, and in one cell of theirs (grey levels; cells by plates are blurred).
+_SMALL_OFF, _CELL_OFF = 2.0, 12.0
 #: How far decoded plates may be from drawn ones (mean grey levels; compression costs some).
 _PLATE_TOLERANCE = 9.0
 
@@ -41,6 +43,8 @@ class _Seen:
     #: By frame: how far its plate is from what should stand there, and from what stood there a frame before.
     off: dict[int, tuple[float, float]] = field(default_factory=dict)
     before: dict[int, float] = field(default_factory=dict)
+    #: Small grey pictures at even distances.
+    small: dict[int, Pixels] = field(default_factory=dict)
 
 
 def picture_findings(path: Path, entry: ClipEntry) -> Iterator[Finding]:
@@ -71,6 +75,7 @@ def picture_findings(path: Path, entry: ClipEntry) -> Iterator[Finding]:
     yield from _card_findings(entry, seen)
     if not entry.pieces:
         yield _flip(entry, entry.frames // 2, entry.flipped, entry.proof, seen.kept)
+    yield from _throughout(entry, seen)
     for number, piece in enumerate(entry.pieces, 1):
         found = _flip(entry, piece.frame, piece.flipped, piece.proof, seen.kept)
         yield replace(found, what=f"flip of piece {number}")
@@ -80,12 +85,13 @@ def _decoded(path: Path, entry: ClipEntry) -> _Seen:
     seen = _Seen()
     changes = {frame for frame, _ in entry.counts} | {frame for frame, _ in _cards(entry)}
     whole = {entry.frames // 2, *(p.frame for p in entry.pieces)}
+    small = {p.frame for p in entry.throughout}
     with opened(path) as container:
         for k, frame in enumerate(container.decode(video=0)):
             seen.times.append(float(frame.time or 0.0))
             if k == 0:
                 seen.size, seen.matrix = (frame.width, frame.height), matrix_of(frame)
-            if not ({k, k + 1} & changes or k in whole):
+            if not ({k, k + 1} & changes or k in whole or k in small):
                 continue
             flat = np.asarray(frame.to_ndarray(format="yuv420p"))
             h, w = frame.height, frame.width
@@ -96,6 +102,8 @@ def _decoded(path: Path, entry: ClipEntry) -> _Seen:
                 )
             if k + 1 in changes:
                 seen.before[k + 1] = _plate_distance(entry, flat[:h], _state_at(entry, k))
+            if k in small:
+                seen.small[k] = small_grey(np.asarray(flat[:h], np.uint8))
             if k in whole:
                 chroma = flat[h:].reshape(2, h // 2, w // 2)
                 seen.kept[k] = (flat[:h], chroma[0], chroma[1])
@@ -205,6 +213,26 @@ def _flip(
         good,
         tr("{word} ({straight:.1f} against {mirrored:.1f})", word=word, straight=straight, mirrored=mirrored),
     )
+
+
+def _throughout(entry: ClipEntry, seen: _Seen) -> Iterator[Finding]:
+    """All of the clip shows what was filmed, over its whole area, on the side it should."""
+    wrong, looked = [], 0
+    for part in entry.throughout:
+        found, filmed = seen.small.get(part.frame), part.pixels()
+        if filmed is None:
+            wrong.append(part.frame)
+            continue
+        if found is None or _state_at(entry, part.frame).card is not None:
+            continue
+        off = np.abs(found.astype(float) - (filmed[:, ::-1] if part.flipped else filmed))
+        clear = _uncovered(entry, part.frame)
+        looked += 1
+        if clear.any() and (off[clear].mean() > _SMALL_OFF or off[clear].max() > _CELL_OFF):
+            wrong.append(part.frame)
+    if looked:
+        words = tr("not at frame {frame}", frame=wrong[0]) if wrong else tr("{number} looked at", number=looked)
+        yield Finding(entry.file, "picture throughout", not wrong, words)
 
 
 def _uncovered(entry: ClipEntry, frame: int) -> np.ndarray:

@@ -27,6 +27,8 @@ from vamos.language import tr
 
 #: Size of the small pictures kept to check the flip later.
 PROOF = (16, 9)
+#: Of all of a clip, one so often.
+EVERY_S = 0.8
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,7 +47,8 @@ class Written:
 
     ``states`` are (first frame, what is shown); ``proof`` a small grey picture of the middle
     frame as filmed, before any flip, ``(9, 16)``; ``pieces`` (frame, flipped, such a picture) of each piece;
-    ``covered`` for which share of the clip plates cover the dancer; ``heard`` what it should sound like.
+    ``covered`` for which share of the clip plates cover the dancer; ``heard`` what it should sound like; ``throughout``
+    as ``pieces``, at even distances over all of the clip.
     """
 
     job: RenderJob
@@ -59,6 +62,7 @@ class Written:
     pieces: tuple[tuple[int, bool, Planes], ...] = ()
     covered: float = 0.0
     heard: SoundProof | None = None
+    throughout: tuple[tuple[int, bool, Planes], ...] = ()
 
 
 @dataclass(slots=True)
@@ -70,6 +74,7 @@ class _Output:
     heard: SoundProof | None = None
     proof: Planes | None = None
     pieces: list[tuple[int, bool, Planes]] = field(default_factory=list)
+    throughout: list[tuple[int, bool, Planes]] = field(default_factory=list)
 
     @property
     def left(self) -> int:
@@ -82,6 +87,10 @@ class _Output:
         frame = self.writer.frames
         if frame == self.composer.timing.frames // 2:
             self.proof = small_grey(self.composer.as_filmed(frame))
+        if frame % max(1, round(EVERY_S * float(self.composer.timing.rate.per_second))) == 0:
+            # In an arrangement each picture is flipped by itself already.
+            flip = self.job.version.arrangement is Arrangement.ONE and self.composer.flipped_at(frame)
+            self.throughout.append((frame, flip, small_grey(self.composer.as_filmed(frame))))
         for middle, flip in self.composer.middles:
             if frame == middle:
                 self.pieces.append((frame, flip, small_grey(self.composer.as_filmed(frame))))
@@ -104,6 +113,7 @@ class _Output:
             tuple(self.pieces),
             self.composer.covered,
             self.heard,
+            tuple(self.throughout),
         )
 
 
