@@ -11449,7 +11449,7 @@
   <message>
    <location filename="../ui/stops/song/panel.py" />
    <source>The count you stand on becomes count 1.</source>
-   <translation type="unfinished" />
+   <translation>Die Zählzeit, auf der du stehst, wird die 1.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />

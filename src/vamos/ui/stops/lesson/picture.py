@@ -20,7 +20,7 @@ from vamos.language import tr
 from vamos.ui.parts.text import plural
 from vamos.ui.parts.theme import font
 
-_NAMES, _AXIS, _TALK, _LEGEND, _BAND = 140, 22, 22, 30, 46
+_NAMES, _AXIS, _TALK, _LEGEND, _BAND = 140, 22, 22, 52, 46
 #: A full-speed block leaves so much of its band free above; the slowest is still this share of it.
 _FREE, _LEAST = 6, 0.3
 
@@ -302,6 +302,9 @@ class LessonPicture(QWidget):
             ("open", tr("not filmed yet")),
         ]
         for kind, words in rows:
+            width = painter.fontMetrics().horizontalAdvance(words)
+            if x > 4 and x + 28 + width > self.width():
+                x, y = 4.0, y + 22
             box = QRectF(x, y + (7 if kind == "slow" else 0), 10, 9 if kind == "slow" else 16)
             painter.setPen(QPen(ink, 1, Qt.PenStyle.DashLine if kind == "open" else Qt.PenStyle.SolidLine))
             brush = QBrush(ink, Qt.BrushStyle.BDiagPattern) if kind == "back" else QBrush(ink)
@@ -312,6 +315,5 @@ class LessonPicture(QWidget):
             else:
                 painter.drawRect(box)
             painter.setPen(soft)
-            width = painter.fontMetrics().horizontalAdvance(words)
             painter.drawText(QRectF(box.right() + 6, y - 2, width + 4, 20), Qt.AlignmentFlag.AlignVCenter, words)
             x = box.right() + width + 24

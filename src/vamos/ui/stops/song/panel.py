@@ -112,7 +112,8 @@ class SongRoom(Room):
 
     def _readings(self, panel: Panel, grid: Grid) -> None:
         """Other ways to count that were heard: asked when it is not sure, offered otherwise."""
-        if not grid.readings:
+        song = self.desk.project.song
+        if not grid.readings or (song is not None and song.agreed and grid.confidence >= SURE):
             return
         if grid.confidence < SURE:
             panel.say(tr("Not sure how this is counted. Each way is heard at once with clicks:"), "warn")
