@@ -3,10 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
-
-import msgspec
 
 from vamos import __version__
 from vamos.core.lesson.filming import clip_of
@@ -91,7 +90,7 @@ def write_manifest(
         tuple(mf.file_entry(work / name, work) for name in files),
         tuple(problems),
     )
-    (work / mf.NAME).write_bytes(msgspec.json.format(msgspec.json.encode(found), indent=1))
+    mf.write_manifest(replace(found, for_students=False), work)
 
 
 def card(title: str, words: str) -> Part:

@@ -118,11 +118,19 @@ class Manifest:
     problems: tuple[str, ...] = ()
     #: Of all that stands in it and so, by their checksums, of every file; packs of version 1 have none.
     digest: str = ""
+    #: Whether a page, captions and a list of chapters belong to it; a lesson film and homework loops have none.
+    for_students: bool = True
 
 
 def digest(manifest: Manifest) -> str:
     """SHA-256 of everything a manifest says, as hexadecimal text."""
     return hashlib.sha256(msgspec.json.encode(replace(manifest, digest=""))).hexdigest()
+
+
+def write_manifest(manifest: Manifest, folder: Path) -> None:
+    """Put it into its folder, with its digest."""
+    data = msgspec.json.format(msgspec.json.encode(replace(manifest, digest=digest(manifest))), indent=1)
+    (folder / NAME).write_bytes(data + b"\n")
 
 
 def checksum(path: Path) -> str:

@@ -30,6 +30,8 @@ _UNREADABLE = (OSError, UnicodeDecodeError, LookupError, TypeError, ValueError, 
 
 def beside_findings(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     """All findings about files that are made from the clips and their plan."""
+    if not manifest.for_students:
+        return
     yield from _captions(folder, manifest)
     yield from _chapters(folder, manifest)
     try:

@@ -11,8 +11,6 @@ from functools import partial
 from pathlib import Path
 from threading import Lock
 
-import msgspec
-
 from vamos import __version__
 from vamos.core.dance.export import export_sheet
 from vamos.core.dance.lines import lines_of
@@ -283,9 +281,7 @@ class _Packer:
             tuple(mf.file_entry(p, self.work) for p in extra),
             tuple(self.problems),
         )
-        manifest = replace(manifest, digest=mf.digest(manifest))
-        data = msgspec.json.format(msgspec.json.encode(manifest), indent=1)
-        (self.work / mf.NAME).write_bytes(data + b"\n")
+        mf.write_manifest(manifest, self.work)
 
 
 #: Plates may cover the dancer for so much of a clip before it is said.

@@ -75,7 +75,8 @@ class _Sharing:
         if doubt:
             state = state.asked(places[0][0][0], doubt)
         for place, move in zip(places, moves, strict=False):
-            if move.kind == "figure" and len(place) > 1:
+            shortened = move.figure is not None and len(move.figure.events) == 1 < move.figure.length
+            if move.kind == "figure" and (len(place) > 1 or shortened):
                 state = state.figure(move, place)
             else:
                 state = state.single(move, *place[0])
@@ -122,7 +123,10 @@ class _Sharing:
         first = self.moves[0]
         if len(self.moves) != 2 or first.figure is None or self.moves[1].kind not in (*_ROW[:4], "hand", "hold"):
             return
-        ends = first.figure.events[-1].kind is Kind.TOUCH
+        last = first.figure.events[-1]
+        # “side rock, recover with ¼ L”: what is said again says more of it.
+        said_again = last.name == "recover" and self.lexicon.base(plain(self.moves[1].called)) == "recover"
+        ends = last.kind is Kind.TOUCH or said_again
         # “jazz box R with a touch”: its last step is a touch then.
         if not ends and (self.moves[1].kind != "touch" or size_of(first) < 4 or self.moves[1].feet):
             return
@@ -286,7 +290,12 @@ class _Sharing:
             return
         if self.out:
             return
-        state = self.state.dearer(0.3 if move.kind == "pivot" else 0)
+        if move.kind == "pivot":
+            # “6-7-8 unwind”: one turn that lasts so long.
+            start, end = row[0][0], row[-1][0] + row[-1][1]
+            self.out.append(self.state.dearer(0.1).single(move, start, end - start))
+            return
+        state = self.state
         sides = sides_of(move)
         for k, (at, length) in enumerate(row):
             foot = None

@@ -293,9 +293,10 @@ class State:
 
 
 def _in_order(said: tuple[str, ...], danced: list[str]) -> bool:
-    """Whether the feet that were said are danced, in that order."""
-    rest = iter(danced)
-    return len(said) < 2 or all(foot in "BE" or foot in rest for foot in said)
+    """Whether the feet that were said are danced: from the first on, or the first and the last."""
+    if len(said) < 2 or {"B", "E"} & set(said):
+        return True
+    return danced[: len(said)] == list(said) or list(said) == [danced[0], danced[-1]]
 
 
 def _on_side(foot: Foot, lead: str) -> str:
