@@ -27,6 +27,8 @@ NEAR = 0.22
 AROUND, LEAST, ON_COUNTS, NUMBERS, AGREE = 4.6, 4, 0.6, 2, 0.5
 #: A word begins this near to the moment it is heard on; of a counting so many words, and such a share, are understood.
 ON_WORD_S, LEAST_UNDERSTOOD, UNDERSTOOD = 0.2, 8, 0.55
+#: Who calls sides calls so many, and such a share of the counts.
+FEWEST_CALLS, CALLED = 3, 0.06
 #: “right” is no evidence where an “eight” is due, which sounds like it.
 _EIGHT = 7
 
@@ -42,14 +44,15 @@ def sides_in(sound: Samples, passes: Sequence[tuple[TimeRange, TimeMap]]) -> tup
     if not chains:
         return ()
     heard = spoken.sides_and_numbers(sound)
-    found = {
-        call
-        for times, counts in chains
-        if _understood(heard, times, counts)
-        for at, clock in passes
-        for call in called(heard, at, clock)
-        if float(np.abs(times - call.take_s).min()) < ON_WORD_S
-    }
+    found: set[SaidSide] = set()
+    for times, counts in chains:
+        if not _understood(heard, times, counts):
+            continue
+        calls = {call for at, clock in passes for call in called(heard, at, clock)}
+        calls = {call for call in calls if float(np.abs(times - call.take_s).min()) < ON_WORD_S}
+        # One or two in a hundred counts are words that were misheard.
+        if len(calls) >= max(FEWEST_CALLS, CALLED * len(times)):
+            found |= calls
     return tuple(sorted(found, key=lambda call: call.take_s))
 
 
