@@ -83,7 +83,8 @@ def _beside_full_speed(folder: Path, entry: ClipEntry, manifest: Manifest) -> It
         tr("{number:.0%}, said to be {speed:.0%}", number=full.duration_s / entry.duration_s, speed=entry.speed),
     )
     paths = folder / entry.file, folder / full.file
-    if entry.sound == ClipSound.SONG and all(p.is_file() for p in paths):
+    # Later packs keep the pitches of the source itself, which say more.
+    if entry.heard is None and entry.sound == ClipSound.SONG and all(p.is_file() for p in paths):
         try:
             found = pitch_finding(paths[0], entry, paths[1])
         except VamosError:
