@@ -175,6 +175,16 @@ class PageTest(FolderCase):
         self.assertEqual(page.run("at('percent').textContent"), "90 %")
         self.assertEqual(page.run("player.playing"), True)
 
+    def test_the_last_speed_asked_for_is_the_one_heard(self):
+        """A speed still in the making does not come after the one that was ready."""
+        page = self.browser()
+        page.key(" ")
+        page.until("player.playing && player.now() > player.plan[0].t + 0.3")
+        page.run("setSpeed(0.41); setSpeed(1)")
+        page.run("Promise.all([...player.loops.values()])")
+        page.run("new Promise((done) => setTimeout(done, 300))")
+        self.assertEqual(page.run("[player.plan.at(-1).rate, rate()]"), [1, 1])
+
     def test_eight_flows_into_one_and_the_films_take_turns(self):
         """In the loop 8 is followed by 1; the film that was ready takes over, and neither is sought while seen."""
         page = self.browser()

@@ -152,7 +152,11 @@ function setSpeed(speed, words = true) {
   if (!here) return;
   if (state.through) { flow(through(film(), here.film_s)); return; }
   state.flow = null;
-  player.change(here.piece.item, rate(here.piece.item.film));
+  const it = here.piece.item, own = core();
+  // Another view or stretch is still in the making: that one, at this speed.
+  if (it.film !== own.film || it.from !== own.from || it.to !== own.to) return again(true);
+  const wanted = state.begun = (state.begun || 0) + 1;
+  player.change(it, rate(it.film), () => wanted === state.begun);
 }
 function goTo(count) {
   const f = film();

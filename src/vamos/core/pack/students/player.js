@@ -106,12 +106,14 @@ class Player {
     piece.source.stop(t + 2 * FADE_S);
   }
 
-  /* The same beat at another rate: the new loop goes on where the old one is. */
-  async change(item, rate) {
-    await this.loop(item, rate, true);
-    if (!this.playing) return;
-    const t = this.now() + AHEAD_S, here = this.where(t);
-    if (here) await this.play(item, rate, here.share, here.piece.rounds === Infinity ? Infinity : Math.max(1, here.piece.rounds - here.round), t);
+  /* The same beat at another rate: the new loop goes on where the old one is, unless something else is wanted by then. */
+  async change(item, rate, wanted) {
+    const left = (found) => found.piece.rounds === Infinity ? Infinity : Math.max(1, found.piece.rounds - found.round);
+    const before = this.where(this.now() + AHEAD_S), buffer = await this.loop(item, rate, !before || left(before) > 1);
+    if (!this.playing || !wanted()) return;
+    // Read off the clock and laid down in one go: a pause between the two would be heard as a skip.
+    const at = this.ctx.sampleRate, t = Math.round((this.now() + AHEAD_S) * at) / at, here = this.where(t);
+    if (here) this._lay(item, rate, here.share, left(here), t, buffer);
   }
 
   stop() {
