@@ -1,5 +1,6 @@
 """Words in another language: all of them, with their values, and never in what is kept in files."""
 
+import ast
 import importlib.util
 import os
 import re
@@ -93,12 +94,32 @@ class Catalogues(unittest.TestCase):
             if path.name != "plural.py":
                 self.assertIsNone(re.search(r'\btr\(\s*f["\']', path.read_text(encoding="utf-8")), path)
 
+    def test_the_core_translates_when_it_speaks(self):
+        """Not when a module is imported: the same run writes for students in their language."""
+        for path in (ROOT / "src" / "vamos" / "core").rglob("*.py"):
+            tree = ast.parse(path.read_text(encoding="utf-8"))
+            inside = {
+                id(node)
+                for f in ast.walk(tree)
+                if isinstance(f, ast.FunctionDef | ast.Lambda)
+                for part in (f.body if isinstance(f.body, list) else [f.body])
+                for node in ast.walk(part)
+            }
+            called = [
+                n.lineno
+                for n in ast.walk(tree)
+                if isinstance(n, ast.Call)
+                and isinstance(n.func, ast.Name)
+                and n.func.id == "tr"
+                and id(n) not in inside
+            ]
+            self.assertEqual(called, [], path)
+
 
 class InGerman(unittest.TestCase):
     def setUp(self):
-        for found in (words.language, words._catalogue):
-            found.cache_clear()
-            self.addCleanup(found.cache_clear)
+        words.run_language.cache_clear()
+        self.addCleanup(words.run_language.cache_clear)
         patch = mock.patch.dict(os.environ, {"VAMOS_LANGUAGE": "de"})
         patch.start()
         self.addCleanup(patch.stop)
@@ -138,8 +159,8 @@ class InGerman(unittest.TestCase):
 class Choosing(FolderCase):
     def setUp(self):
         super().setUp()
-        words.language.cache_clear()
-        self.addCleanup(words.language.cache_clear)
+        words.run_language.cache_clear()
+        self.addCleanup(words.run_language.cache_clear)
         patches = (
             mock.patch.object(words, "chosen_file", lambda: self.folder / "config" / "language"),
             mock.patch.dict(os.environ),
@@ -151,7 +172,7 @@ class Choosing(FolderCase):
             os.environ.pop(name, None)
 
     def now(self) -> str:
-        words.language.cache_clear()
+        words.run_language.cache_clear()
         return words.language()
 
     def test_the_order(self):

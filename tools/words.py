@@ -24,6 +24,7 @@ SOURCE = FOLDER.parent
 #: Functions whose arguments at these places are words.
 ARGUMENTS = {
     "tr": (0,),
+    "at_home": (0,),
     "marked": (0,),
     "plural": (1, 2),
     "plural_or_no": (1,),

@@ -3,6 +3,7 @@
 import itertools
 import tempfile
 import unittest
+from fractions import Fraction
 from math import floor
 from pathlib import Path
 
@@ -104,11 +105,12 @@ class DemoPackTest(unittest.TestCase):
             changes = np.flatnonzero(jumps > 4) + 1
             first = self.first_count(entry)
             # The clip's frame 0 is this frame of the slowed song.
-            zero = floor(grid(first) / speed * 30 + 0.5)
+            rate = float(Fraction(entry.rate))
+            zero = floor(grid(first) / speed * rate + 0.5)
             with self.subTest(speed):
                 self.assertEqual(len(changes), 10)
-                for clock, slack in ((grid, 0.0), (truth, 0.003 * 30 / speed)):
-                    exact = np.array([clock(first + k) / speed * 30 for k in range(1, 11)])
+                for clock, slack in ((grid, 0.0), (truth, 0.003 * rate / speed)):
+                    exact = np.array([clock(first + k) / speed * rate for k in range(1, 11)])
                     self.assertLessEqual(np.abs(changes + zero - exact).max(), 0.5 + slack + 1e-6)
 
     def first_count(self, entry) -> int:
@@ -117,7 +119,8 @@ class DemoPackTest(unittest.TestCase):
 
     def test_half_speed_lasts_twice_as_long(self):
         fast, slow = (self.clips["Gate walk", "front", s] for s in (1.0, 0.5))
-        self.assertAlmostEqual(slow.frames, 2 * fast.frames, delta=1)
+        self.assertAlmostEqual(slow.duration_s, 2 * fast.duration_s, places=6)
+        self.assertEqual((slow.frames, Fraction(slow.rate)), (fast.frames, Fraction(fast.rate) / 2))
         self.assertEqual(len(frames_of(self.out / slow.file)), slow.frames)
 
     def test_labels(self):

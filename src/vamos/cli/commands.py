@@ -332,7 +332,7 @@ def place(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 def make(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.make import make_project
-    from vamos.core.pack.write import check_place
+    from vamos.core.pack.free_place import check_place
 
     check_place(arguments.out)
     if arguments.project and arguments.project.exists():

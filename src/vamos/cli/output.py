@@ -16,6 +16,7 @@ from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.core.render.languages import LANGUAGES
 from vamos.core.time import as_count
 from vamos.errors import InputError
+from vamos.language import LANGUAGES as WORDS
 from vamos.language import tr
 
 _COUNT_INS = {
@@ -56,6 +57,7 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--voice-over", type=float, metavar="LEVEL", help=tr("the counting voice over the song, 0 to 1"))
     sub.add_argument("--room-under", type=float, metavar="LEVEL", help=tr("what the film heard under the song, 0 to 1"))
     sub.add_argument("--voice-language", choices=tuple(LANGUAGES), help=tr("what the counting voice speaks"))
+    sub.add_argument("--language", choices=tuple(WORDS), help=tr("what students read; without it as you do"))
     sub.add_argument(
         "--excerpt", type=float, metavar="SECONDS", help=tr("so much of the song in each clip, from its 1 on")
     )
@@ -133,6 +135,8 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     mix = {"clicks": arguments.clicks_over, "voice": arguments.voice_over, "excerpt_s": arguments.excerpt}
     mix |= {"language": arguments.voice_language, "room": arguments.room_under}
     out = replace(out, mix=replace(out.mix, **{k: v for k, v in mix.items() if v is not None}))
+    if arguments.language:
+        out = replace(out, language=arguments.language)
     if arguments.style:
         out = replace(out, overlay=replace(out.overlay, style=Style[arguments.style.upper()]))
     if arguments.shape:

@@ -8,8 +8,11 @@ Linguist edits them. What is kept in files that are read again, and what is type
 from __future__ import annotations
 
 import os
+from collections.abc import Iterator
+from contextlib import contextmanager
+from contextvars import ContextVar
 from enum import Enum
-from functools import lru_cache
+from functools import cache, lru_cache
 from pathlib import Path
 from string import Formatter
 from typing import Any
@@ -46,8 +49,33 @@ def choose(language: str) -> None:
     path.write_text(language + "\n", encoding="ascii")
 
 
-@lru_cache(maxsize=1)
+#: What is written for others speaks another language than the run, for as long as it is written.
+_SPOKEN: ContextVar[str] = ContextVar("spoken", default="")
+
+
+@contextmanager
+def speaking(of: str) -> Iterator[None]:
+    """Words are those of a language meanwhile, in this thread; of one there is none of, or ``""``, those of the run."""
+    token = _SPOKEN.set(of if of in LANGUAGES else "")
+    try:
+        yield
+    finally:
+        _SPOKEN.reset(token)
+
+
+def at_home(text: str, /, **values: object) -> str:
+    """As :func:`tr`, in the language of the run: for whoever writes, not for whom it is written."""
+    with speaking(""):
+        return tr(text, **values)
+
+
 def language() -> str:
+    """The language words are given in now."""
+    return _SPOKEN.get() or run_language()
+
+
+@lru_cache(maxsize=1)
+def run_language() -> str:
     """The language of this run: ``VAMOS_LANGUAGE``, what was chosen, the desktop's, else English."""
     desktop = next((v for v in map(os.environ.get, ("LC_ALL", "LC_MESSAGES", "LANG")) if v), "")
     for found in (os.environ.get("VAMOS_LANGUAGE", ""), chosen(), desktop):
@@ -58,8 +86,8 @@ def language() -> str:
 
 
 def tr(text: str, /, **values: object) -> str:
-    """``text`` in the language of this run; ``{name}`` stands for a value, formatted as by ``str.format``."""
-    words = _catalogue().get(text) or text
+    """``text`` in the language of now; ``{name}`` stands for a value, formatted as by ``str.format``."""
+    words = _catalogue(language()).get(text) or text
     return _FORM.vformat(words, (), values) if values else words
 
 
@@ -96,9 +124,9 @@ class _Form(Formatter):
 _FORM = _Form()
 
 
-@lru_cache(maxsize=1)
-def _catalogue() -> dict[str, str]:
-    return read_catalogue(language()) if language() != ENGLISH else {}
+@cache
+def _catalogue(of: str) -> dict[str, str]:
+    return read_catalogue(of) if of != ENGLISH else {}
 
 
 def catalogue_file(of: str) -> Path:

@@ -688,6 +688,11 @@
   </message>
   <message>
    <location filename="../cli/output.py" />
+   <source>what students read; without it as you do</source>
+   <translation>was die Schüler lesen; ohne das wie du</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
    <source>so much of the song in each clip, from its 1 on</source>
    <translation>so viel vom Song in jedem Clip, ab seiner 1</translation>
   </message>
@@ -1048,7 +1053,6 @@
   <message>
    <location filename="../core/dance/card.py" />
    <location filename="../core/pack/students_page.py" />
-   <location filename="../core/plan/cards.py" />
    <location filename="../ui/stops/song/__init__.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Song</source>
@@ -1062,7 +1066,6 @@
   <message>
    <location filename="../core/dance/card.py" />
    <location filename="../core/pack/students_page.py" />
-   <location filename="../core/plan/cards.py" />
    <location filename="../ui/stops/dance/card.py" />
    <source>By</source>
    <translation>Von</translation>
@@ -1070,7 +1073,6 @@
   <message>
    <location filename="../core/dance/card.py" />
    <location filename="../core/pack/students_page.py" />
-   <location filename="../core/plan/cards.py" />
    <location filename="../ui/stops/dance/card.py" />
    <source>Level</source>
    <translation>Niveau</translation>
@@ -1079,7 +1081,6 @@
    <location filename="../core/dance/card.py" />
    <location filename="../core/pack/students/page.html" />
    <location filename="../core/pack/students_page.py" />
-   <location filename="../core/plan/cards.py" />
    <location filename="../ui/stops/cut/panel.py" />
    <source>Counts</source>
    <translation>Counts</translation>
@@ -1087,7 +1088,6 @@
   <message>
    <location filename="../core/dance/card.py" />
    <location filename="../core/dance/sheet_pdf.py" />
-   <location filename="../core/plan/cards.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <source>Walls</source>
    <translation>Wände</translation>
@@ -1107,13 +1107,11 @@
   </message>
   <message>
    <location filename="../core/dance/card.py" />
-   <location filename="../core/plan/cards.py" />
    <source>Tags</source>
    <translation>Brücken</translation>
   </message>
   <message>
    <location filename="../core/dance/card.py" />
-   <location filename="../core/plan/cards.py" />
    <source>Restarts</source>
    <translation>Restarts</translation>
   </message>
@@ -1124,14 +1122,12 @@
   </message>
   <message>
    <location filename="../core/dance/card.py" />
-   <location filename="../core/plan/cards.py" />
    <location filename="../ui/stops/dance/card.py" />
    <source>Links</source>
    <translation>Links</translation>
   </message>
   <message>
    <location filename="../core/dance/card.py" />
-   <location filename="../core/plan/cards.py" />
    <location filename="../ui/stops/dance/card.py" />
    <source>Rights</source>
    <translation>Rechte</translation>
@@ -2380,7 +2376,7 @@
   <message>
    <location filename="../core/disk/atomic.py" />
    <location filename="../core/disk/outputs.py" />
-   <location filename="../core/pack/write.py" />
+   <location filename="../core/pack/free_place.py" />
    <source>Choose another name.</source>
    <translation>Wähle einen anderen Namen.</translation>
   </message>
@@ -3047,6 +3043,16 @@
   </message>
   <message>
    <location filename="../core/lesson/plan.py" />
+   <source>repeats</source>
+   <translation>Wiederholungen</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/plan.py" />
+   <source>variants</source>
+   <translation>andere Formen</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/plan.py" />
    <source>Warm up first, for: {words}. {defer}</source>
    <translation>Zuerst aufwärmen, für: {words}. {defer}</translation>
   </message>
@@ -3253,11 +3259,6 @@
   </message>
   <message>
    <location filename="../core/lesson/schools.py" />
-   <source>each move named</source>
-   <translation>jede Bewegung benannt</translation>
-  </message>
-  <message>
-   <location filename="../core/lesson/schools.py" />
    <source>{name} to {name2}</source>
    <translation>{name} bis {name2}</translation>
   </message>
@@ -3359,11 +3360,6 @@
   </message>
   <message>
    <location filename="../core/lesson/schools.py" />
-   <source>shown first</source>
-   <translation>zuerst gezeigt</translation>
-  </message>
-  <message>
-   <location filename="../core/lesson/schools.py" />
    <source>See it once</source>
    <translation>Sieh es einmal</translation>
   </message>
@@ -3371,11 +3367,6 @@
    <location filename="../core/lesson/schools.py" />
    <source>learners see what it will become</source>
    <translation>die Lernenden sehen, was daraus wird</translation>
-  </message>
-  <message>
-   <location filename="../core/lesson/schools.py" />
-   <source>slow first</source>
-   <translation>zuerst langsam</translation>
   </message>
   <message>
    <location filename="../core/lesson/schools.py" />
@@ -3451,6 +3442,11 @@
    <location filename="../core/lesson/schools.py" />
    <source>sides are the learner’s own</source>
    <translation>die Seiten sind die der Lernenden</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/schools.py" />
+   <source>each move named</source>
+   <translation>jede Bewegung benannt</translation>
   </message>
   <message>
    <location filename="../core/lesson/schools.py" />
@@ -4489,6 +4485,67 @@
    <translation>{number} MB</translation>
   </message>
   <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>a pack cannot replace the folder one works in.</source>
+   <translation>ein Paket kann nicht den Ordner ersetzen, in dem man arbeitet.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <location filename="../core/plan/said_sides.py" />
+   <source> and {number} more</source>
+   <translation> und {number} weitere</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>this folder holds an earlier pack and also {value}{more}, which Vamos did not write.</source>
+   <translation>dieser Ordner enthält ein früheres Paket und auch {value}{more}, was Vamos nicht geschrieben hat.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>Name a folder in it, such as ./pack.</source>
+   <translation>Nenne einen Ordner darin, etwa ./pack.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>it is a link to nothing.</source>
+   <translation>das ist ein Verweis ins Leere.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>a file of this name exists.</source>
+   <translation>eine Datei dieses Namens gibt es schon.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>this folder holds other files, such as {file}.</source>
+   <translation>dieser Ordner enthält andere Dateien, etwa {file}.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>Nothing in it was touched.</source>
+   <translation>Nichts darin wurde angerührt.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>Move that elsewhere, or choose a new name.</source>
+   <translation>Leg das woandershin, oder wähle einen neuen Namen.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>It was not touched.</source>
+   <translation>Er wurde nicht angerührt.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>Remove the link.</source>
+   <translation>Entferne den Verweis.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/free_place.py" />
+   <source>Choose an empty folder or a new name.</source>
+   <translation>Wähle einen leeren Ordner oder einen neuen Namen.</translation>
+  </message>
+  <message>
    <location filename="../core/pack/homework.py" />
    <source>{times} times at {words} of the song’s tempo. Stop when something hurts.</source>
    <translation>{times}-mal mit {words} des Song-Tempos. Hör auf, wenn etwas wehtut.</translation>
@@ -5232,22 +5289,6 @@
   </message>
   <message>
    <location filename="../core/pack/write.py" />
-   <source>a pack cannot replace the folder one works in.</source>
-   <translation>ein Paket kann nicht den Ordner ersetzen, in dem man arbeitet.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <location filename="../core/plan/said_sides.py" />
-   <source> and {number} more</source>
-   <translation> und {number} weitere</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>this folder holds an earlier pack and also {value}{more}, which Vamos did not write.</source>
-   <translation>dieser Ordner enthält ein früheres Paket und auch {value}{more}, was Vamos nicht geschrieben hat.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
    <source>No clip could be written. {problems}</source>
    <translation>Kein Clip ließ sich schreiben. {problems}</translation>
   </message>
@@ -5259,53 +5300,8 @@
   </message>
   <message>
    <location filename="../core/pack/write.py" />
-   <source>Name a folder in it, such as ./pack.</source>
-   <translation>Nenne einen Ordner darin, etwa ./pack.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>it is a link to nothing.</source>
-   <translation>das ist ein Verweis ins Leere.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>a file of this name exists.</source>
-   <translation>eine Datei dieses Namens gibt es schon.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>this folder holds other files, such as {file}.</source>
-   <translation>dieser Ordner enthält andere Dateien, etwa {file}.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>Nothing in it was touched.</source>
-   <translation>Nichts darin wurde angerührt.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>Move that elsewhere, or choose a new name.</source>
-   <translation>Leg das woandershin, oder wähle einen neuen Namen.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
    <source>{title}, {view}: not written, {error}</source>
    <translation>{title}, {view}: nicht geschrieben, {error}</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>It was not touched.</source>
-   <translation>Er wurde nicht angerührt.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>Remove the link.</source>
-   <translation>Entferne den Verweis.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/write.py" />
-   <source>Choose an empty folder or a new name.</source>
-   <translation>Wähle einen leeren Ordner oder einen neuen Namen.</translation>
   </message>
   <message>
    <location filename="../core/plan/agree.py" />
@@ -10346,6 +10342,11 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
+   <source>my language</source>
+   <translation>meine Sprache</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
    <source>all hold</source>
    <translation>alle stimmen</translation>
   </message>
@@ -10408,6 +10409,11 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>Only the first</source>
    <translation>Nur die ersten</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Students read</source>
+   <translation>Schüler lesen</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10521,6 +10527,11 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
+   <source>Language that students read</source>
+   <translation>Sprache, die die Schüler lesen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
    <source>Language of the voice</source>
    <translation>Sprache der Stimme</translation>
   </message>
@@ -10593,6 +10604,11 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>Nothing would be written: choose sections, or the run-through.</source>
    <translation>Nichts würde geschrieben: wähle Abschnitte oder den Durchlauf.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Language for students</source>
+   <translation>Sprache für die Schüler</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />

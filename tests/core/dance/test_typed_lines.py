@@ -10,6 +10,7 @@ from collections import Counter
 from pathlib import Path
 
 from tests.core.dance.typed_judge import Verdict, judge, short
+from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.section_text import notation_of, read_notation
 from vamos.core.dance.sheet_csv import read_csv
 from vamos.core.dance.weight import follow
@@ -78,10 +79,43 @@ def named(text: str) -> list[str]:
     return [e.name for e in read_notation(text, Feel.STRAIGHT, {})[0]]
 
 
+class WithoutCountsTest(unittest.TestCase):
+    """A line of known moves without any count: one after the other, each as long as it usually is."""
+
+    def test_each_move_has_its_length(self):
+        for text, wanted in (
+            ("Stomp R, clap, stomp L, clap", "1R 2x 3L 4x"),
+            ("Toe strut R, toe strut L", "1r 2R 3l 4L"),
+            ("Triple step right, rock back L, recover R", "1R 1&L 2R 3L 4R"),
+            ("Side rock L, recover, cross L over R, hold", "1L 2R 3L 4h"),
+            ("Hitch R knee, step back R, coaster L", "1r 2R 3L 3&R 4L"),
+            ("Grapevine R touch, grapevine L touch", "1R 2L 3R 4l 5L 6R 7L 8r"),
+            ("Rumba box left: side L, close R, fwd L, hold, side R, close L, back R, hold", "1L 2R 3L 4h 5R 6L 7R 8h"),
+            ("Basic right: side R, together L, side R, tap L", "1R 2L 3R 4l"),
+            ("Rück rechts, Gewicht zurück links, Stampf rechts, Pause", "1R 2L 3R 4h"),
+        ):
+            with self.subTest(text):
+                self.assertEqual(judge(text, wanted).kind, "right")
+
+    def test_another_sum_is_asked(self):
+        """Three counts, or seven, are no length a line usually has: on which counts?"""
+        for text in ("side R, close L, side R", "vine R, side L, close R, side L"):
+            events = read_notation(text, Feel.STRAIGHT, {})[0]
+            self.assertIn(Doubt.COUNTS, {e.doubt for e in events}, text)
+
+    def test_what_is_not_known_is_refused_as_before(self):
+        """A word of nobody's, prose, and lines of a sheet stay what they are."""
+        for text in ("harbour wave, side R", "hello everyone"):
+            with self.assertRaises(NotationError):
+                read_notation(text, Feel.STRAIGHT, {})
+        with self.assertRaises(NotationError):
+            read_notation("side R, close L", Feel.STRAIGHT, {}, lay_out=False)
+
+
 class NothingDroppedTest(unittest.TestCase):
     def test_which_arm_and_where_one_looks_stay(self):
         self.assertEqual(named("R arm up 1, look left 2"), ["right arm up", "look left"])
-        self.assertEqual(named("Arme hoch rechts 1, Blick nach links 2"), ["Arme hoch rechts", "Blick left"])
+        self.assertEqual(named("Arme hoch rechts 1, Blick nach links 2"), ["Arme hoch rechts", "Blick nach links"])
         self.assertEqual(named("bump hips R, L, R 1-3"), ["bump hips right", "bump hips left", "bump hips right"])
         self.assertEqual(named("step R with L arm up 1"), ["step left arm up"])
         self.assertEqual(named("R arm up 1, step R 2, repeat on the other side 3-4")[2], "left arm up")

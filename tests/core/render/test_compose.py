@@ -1,5 +1,6 @@
 """Versions of a clip as they come out of the file: in step, conformed, flipped, cropped, as seen before."""
 
+import hashlib
 import unittest
 from dataclasses import replace
 from fractions import Fraction as F
@@ -10,18 +11,20 @@ import numpy as np
 from skimage.metrics import structural_similarity
 
 from tests.core.render.test_overlays import luminance
-from tests.support import FolderCase, block_share, film_of, grid_at
+from tests.support import FolderCase, block_share, film_of, grid_at, write_song
 from vamos.core.dance.lines import lines_of
 from vamos.core.media.motion import motion_of
+from vamos.core.media.sound import read_sound
 from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.dance import Dance
 from vamos.core.model.look import Framing, Lane, Overlay, Shape, Style
 from vamos.core.model.project import Output
 from vamos.core.model.take import Pass, PassKind, View
-from vamos.core.render.clips import RenderJob, render_clip
+from vamos.core.render.clips import render_clip
 from vamos.core.render.compose import Composer, Film, Stage
 from vamos.core.render.framing import WHOLE, still
 from vamos.core.render.plates import plates
+from vamos.core.render.sounds import RenderJob
 from vamos.core.time import CountRange, TimeMap, TimeRange
 
 SECONDS = 12.0
@@ -82,13 +85,14 @@ class StepTest(ComposeCase):
                     self.assertGreaterEqual(value, 0.98, (version, k))
 
     def test_times_at_every_speed_and_in_half_time(self):
-        """Frame k shows the film at k / 30 · speed after the first count, within a frame of the film and the block."""
+        """Frame k shows the film at k / 30 after the first count, each for longer, within a frame of film and block."""
         versions = [Version(s, ClipSound.NONE) for s in (F(1), F(3, 4), F(1, 2), F(1, 4), F(5, 4))]
         for version in [*versions, Version(F(1), ClipSound.NONE, half_time=True)]:
             written, _ = self.write(version, self.film())
             at = GRID.time_map()(F(0))
+            self.assertEqual(len(written), 120)
             for k in range(0, len(written), 20):
-                wanted = at + k / 30 * float(version.picture_speed)
+                wanted = at + k / 30
                 self.assertAlmostEqual(self.seconds(written[k]), wanted, delta=0.06)
 
     def test_no_frame_of_a_faster_film_stands_twice(self):
@@ -131,14 +135,86 @@ class StepTest(ComposeCase):
         self.assertGreater(np.ptp(gaps(ClipSound.SONG)), 0.005)
 
     def test_nudged_edges(self):
-        """Three frames later and two frames longer, at half speed twice as many."""
+        """Three frames of the film later and two longer; at one rate for all, at half speed twice as many of the clip."""
         plain = self.stage().timing(clip(), Version())
-        for speed, factor in ((F(1), 1), (F(1, 2), 2)):
-            base = self.stage().timing(clip(), Version(speed))
-            moved = self.stage().timing(replace(clip(), nudge=(3, 5)), Version(speed))
+        for rate, speed, factor in ((None, F(1), 1), (None, F(1, 2), 1), (30, F(1), 1), (30, F(1, 2), 2)):
+            stage = self.stage(replace(PLAIN, rate=rate))
+            base = stage.timing(clip(), Version(speed))
+            moved = stage.timing(replace(clip(), nudge=(3, 5)), Version(speed))
             self.assertEqual(moved.first_frame - base.first_frame, 3 * factor)
             self.assertEqual(moved.frames - base.frames, 2 * factor)
         self.assertEqual(plain.out_s(F(0)), 0.0)
+
+
+class RetimedTest(ComposeCase):
+    """Slower versions and other sounds are the same pictures, to the bit."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        write_song(self.folder / "s.wav", 120, 12)
+        self.song = read_sound(self.folder / "s.wav", 48000, 2)
+
+    def jobs(self, *versions: Version) -> list[RenderJob]:
+        return [RenderJob(clip(), v, self.folder / f"{k}.mp4", (self.film(),)) for k, v in enumerate(versions)]
+
+    def seen(self, path: Path) -> tuple[list[F], str, int]:
+        """Frame times, a checksum of all decoded frames, and how many bytes the pictures take."""
+        with av.open(str(path)) as container:
+            frames = list(container.decode(video=0))
+        with av.open(str(path)) as container:
+            size = sum(p.size for p in container.demux(video=0))
+        digest = hashlib.sha256(b"".join(f.to_ndarray().tobytes() for f in frames)).hexdigest()
+        return [f.pts * f.time_base for f in frames], digest, size
+
+    def test_slower_is_the_same_frames_for_longer(self):
+        """Every decoded frame of 75, 50 and 40 % equals that of 100 %, at its time ÷ speed, beside its own sound."""
+        speeds = (F(1, 2), F(1), F(3, 4), F(2, 5))
+        jobs = self.jobs(*(Version(s) for s in speeds))
+        written = render_clip(jobs, self.stage(), self.song)
+        full = self.seen(jobs[1].path)
+        for speed, job, entry in zip(speeds, jobs, written, strict=True):
+            times, digest, _ = self.seen(job.path)
+            self.assertEqual(digest, full[1])
+            self.assertLess(max(abs(t / (w / speed) - 1) for t, w in zip(times[1:], full[0][1:], strict=True)), 1e-9)
+            self.assertEqual(entry.timing.rate.per_second, 30 * speed)
+            with av.open(str(job.path)) as container:
+                self.assertEqual(container.streams.video[0].average_rate, 30 * speed)
+            heard = read_sound(job.path, 48000, 1).samples
+            self.assertAlmostEqual(len(heard) / 48000, float(4 / speed), delta=0.03)
+            for beat in range(1, 8):
+                # The clicks of the song, 120 a minute, at this speed.
+                wanted, reach = round(beat * 24000 / speed), 4800
+                near = np.abs(heard[wanted - reach : wanted + reach, 0])
+                self.assertAlmostEqual((int(np.argmax(near)) - reach) / 48000, 0, delta=0.012)
+
+    def test_other_sounds_lie_under_the_same_pictures(self):
+        """Song, clicks and voice at one speed share their frames; a half-time one, with other plates, has its own."""
+        versions = [Version(F(1), s) for s in (ClipSound.SONG, ClipSound.CLICKS, ClipSound.VOICE, ClipSound.NONE)]
+        jobs = self.jobs(*versions, Version(F(1), half_time=True))
+        render_clip(jobs, self.stage(), self.song)
+        seen = [self.seen(j.path)[1] for j in jobs]
+        self.assertEqual(len(set(seen[:4])), 1)
+        self.assertNotEqual(seen[4], seen[0])
+        sounds = [read_sound(j.path, 48000, 1).samples for j in jobs[:3]]
+        self.assertGreater(np.abs(sounds[0][:48000] - sounds[1][:48000]).max(), 0.05)
+        self.assertGreater(np.abs(sounds[1][:48000] - sounds[2][:48000]).max(), 0.05)
+
+    def test_one_rate_for_all_is_encoded_for_each(self):
+        """For an editor that wants thirty a second: 50 % has each frame twice."""
+        jobs = self.jobs(Version(F(1)), Version(F(1, 2)))
+        written = render_clip(jobs, self.stage(replace(PLAIN, rate=30)), self.song)
+        self.assertEqual([w.timing.frames for w in written], [120, 240])
+        self.assertEqual([len(self.seen(j.path)[0]) for j in jobs], [120, 240])
+
+    def test_one_goes_to_the_one_at_once(self):
+        """A key frame stands at the start, at the 1 behind the run-up, and never more than two seconds apart."""
+        here = replace(clip(start=4, end=12), run_up=F(2))
+        job = RenderJob(here, Version(F(1)), self.folder / "k.mp4", (self.film(counts=here.counts, run_up=F(2)),))
+        render_clip([job], self.stage(), self.song)
+        with av.open(str(job.path)) as container:
+            keys = [float(p.pts * p.time_base) for p in container.demux(video=0) if p.is_keyframe and p.pts is not None]
+        self.assertEqual(keys[:2], [0.0, 1.0])
+        self.assertLessEqual(max(np.diff(keys)), 2.0)
 
 
 class ArrangedTest(ComposeCase):

@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from tests.support import grid_at
 from vamos.core.media.sound import Sound
 from vamos.core.progress import Progress
-from vamos.core.render.sound import RATE, clip_sound, coded, levelled, limited, loudness, true_peak
+from vamos.core.render.sound import RATE, clip_sound, decoded, levelled, limited, loudness, true_peak
 from vamos.core.render.timing import clip_timing
 from vamos.core.time import CountRange, FrameRate
 from vamos.errors import Stopped
@@ -99,10 +99,10 @@ class SoundTest(unittest.TestCase):
         rng = np.random.default_rng(1)
         music = np.repeat(rng.standard_normal((RATE * 6, 1)) * 0.03, 2, axis=1).astype(np.float32)
         music[:: RATE // 2] = 0.95
-        out, level = levelled(music)
-        heard = coded(out)
+        made = levelled(music)
+        heard = decoded(made.coded)
         self.assertAlmostEqual(pyloudnorm.Meter(RATE).integrated_loudness(heard.astype(float)), -16, delta=0.5)
-        self.assertAlmostEqual(level, -16, delta=0.5)
+        self.assertAlmostEqual(made.lufs, -16, delta=0.5)
         self.assertLessEqual(20 * np.log10(true_peak(heard)), -1.0)
 
     def test_reference_tone_of_the_standard(self):
@@ -113,7 +113,7 @@ class SoundTest(unittest.TestCase):
         self.assertAlmostEqual(loudness(wave.astype(np.float32)), -23.0, delta=0.1)
 
     def test_silence_stays_silent(self):
-        self.assertEqual(np.abs(levelled(np.zeros((RATE, 2), np.float32))[0]).max(), 0)
+        self.assertEqual(np.abs(decoded(levelled(np.zeros((RATE, 2), np.float32)).coded)).max(), 0)
         self.assertEqual(loudness(np.zeros((100, 2), np.float32)), -70)
 
 

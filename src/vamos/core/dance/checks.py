@@ -27,10 +27,10 @@ from vamos.core.dance.weight import NOT_WRITTEN, UNKNOWN, after, first_foot, fol
 from vamos.core.model.dance import Dance, Doubt, Foot, ItemKind, MoveSet, Section
 from vamos.core.model.song import Grid
 from vamos.core.time import CountRange, count_name, count_text
-from vamos.language import tr
+from vamos.language import marked, tr
 from vamos.plural import plural_or_no
 
-_SIDE = {Foot.RIGHT: tr("right"), Foot.LEFT: tr("left"), Foot.BOTH: tr("both feet")}
+_SIDE = {Foot.RIGHT: marked("right"), Foot.LEFT: marked("left"), Foot.BOTH: marked("both feet")}
 
 
 @dataclass(frozen=True, slots=True)
@@ -170,8 +170,8 @@ def _variant(section: Section, other: MoveSet, role: str) -> Iterator[Problem]:
             tr(
                 "{where} ends with the weight on the {value}, the written moves on the {value2}.",
                 where=where,
-                value=_SIDE[ends[1]],
-                value2=_SIDE[ends[0]],
+                value=tr(_SIDE[ends[1]]),
+                value2=tr(_SIDE[ends[0]]),
             ),
             section.name,
             start=other.start,
@@ -245,8 +245,8 @@ def _loop(lines: tuple[Line, ...], weight: Foot, start: Foot, role: str) -> Iter
             tr(
                 "The dance ends with the weight on the {value}, but begins with that foot; it "
                 "started with the weight on the {side}.",
-                value=_SIDE[weight],
-                side=_SIDE.get(start, "other foot"),
+                value=tr(_SIDE[weight]),
+                side=tr(_SIDE.get(start, "other foot")),
             ),
             lines[-1].title,
         )

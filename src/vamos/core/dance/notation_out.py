@@ -14,6 +14,7 @@ from vamos.core.dance.move_words import MoveWords, kind_of
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.steps import find_step, on_side, suggestions
 from vamos.core.dance.turn_words import find_turn
+from vamos.core.dance.typed.moves import SIDE_WORDS
 from vamos.core.dance.typed.reading import takes_a_foot
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 from vamos.core.time import Feel
@@ -93,6 +94,10 @@ def _head(group: list[Event], explicit: bool) -> list[str]:
         ["runs"],
     )
     footless = event.foot is Foot.NONE and bool(event.name) and event.turn == 0 and takes_a_foot(event.name, {})
+    # “swivel heels right” is read as it stands.
+    sided = event.kind is Kind.FREE and event.foot is Foot.NONE and event.name.split(" ")[-1] in SIDE_WORDS
+    if sided and not explicit:
+        return words
     if words and (explicit or long_walk or footless or event.kind is not kind_of(event.name, event.foot)):
         words.append(f"({event.kind})")
     return words

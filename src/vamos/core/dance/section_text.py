@@ -70,15 +70,17 @@ _LATER = re.compile(
 )
 
 
-def read_moves(text: str, feel: Feel, steps: Mapping[str, StepPattern]) -> tuple[Event, ...]:
+def read_moves(text: str, feel: Feel, steps: Mapping[str, StepPattern], lay_out: bool = False) -> tuple[Event, ...]:
     """The moves of a line: as Vamos writes them, else as people type them. Raises NotationError.
+
+    With ``lay_out`` known moves without any count stand one after the other.
 
     A line that Vamos wrote, and marked where it could be taken otherwise, is read as it was meant.
     """
     try:
         written = parse_line(text, feel, steps)
     except NotationError:
-        return read_typed(text, feel, steps).events
+        return read_typed(text, feel, steps, lay_out=lay_out).events
     plain = " ".join(text.split())
     # “½ turn ?” and “½ turn” are the same open turn.
     if KIND.search(text) and plain.replace(" ?", "") == print_line(written, feel, steps, explicit=True).replace(
@@ -105,7 +107,7 @@ def _danced(events: tuple[Event, ...]) -> list[tuple[object, ...]]:
 
 
 def read_notation(
-    text: str, feel: Feel, steps: Mapping[str, StepPattern]
+    text: str, feel: Feel, steps: Mapping[str, StepPattern], lay_out: bool = True
 ) -> tuple[tuple[Event, ...], tuple[MoveSet, ...]]:
     """Events and other move sets from what :func:`notation_of` writes; raises NotationError."""
     events: list[Event] = []
@@ -122,7 +124,7 @@ def read_notation(
             events += _canon(events, role.group(1), later, text, body)
             continue
         try:
-            found = read_moves(text[body : at - 1], feel, steps)
+            found = read_moves(text[body : at - 1], feel, steps, lay_out)
         except NotationError as error:
             raise NotationError(text, body + error.at, error.expected) from error
         if other:

@@ -187,7 +187,7 @@ class _Reader:
             text, start = text[bullet.end() :], start + bullet.end()
         section = self.sections[-1]
         try:
-            events, others = read_notation(text, section.feel, {})
+            events, others = read_notation(text, section.feel, {}, lay_out=False)
         except NotationError as error:
             raise NotationError(line, start + error.at, error.expected) from error
         self._add(events)

@@ -286,7 +286,7 @@ class _Sheet:
             return False
         body, _ = facing_at_end(plain)
         try:
-            events, _others = read_notation(body, Feel.STRAIGHT, {})
+            events, _others = read_notation(body, Feel.STRAIGHT, {}, lay_out=False)
         except (NotationError, InputError):
             return behind and "," in plain
         return bool(events) and not any(e.doubt == "not understood" for e in events)
@@ -375,7 +375,11 @@ def _read_rows(
 ) -> tuple[tuple[Event, ...], tuple[MoveSet, ...], dict[int, str]]:
     """All lines of a section in one go; where that fails, line by line, with what is wrong of each that is not read."""
     try:
-        events, others = read_notation("\n".join(text for _, text in bodies), Feel.STRAIGHT, {}) if bodies else ((), ())
+        events, others = (
+            read_notation("\n".join(text for _, text in bodies), Feel.STRAIGHT, {}, lay_out=False)
+            if bodies
+            else ((), ())
+        )
         return events, others, {}
     except InputError:
         pass
@@ -384,7 +388,7 @@ def _read_rows(
     bad: dict[int, str] = {}
     for index, text in bodies:
         try:
-            events, others = read_notation(text, Feel.STRAIGHT, {})
+            events, others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
         except NotationError as error:
             bad[index] = tr("column {number}: expected {expected}.", number=error.at + 1, expected=error.expected)
             continue

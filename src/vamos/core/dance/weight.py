@@ -12,12 +12,12 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.core.model.dance import Event, Foot, Kind
-from vamos.language import tr
+from vamos.language import marked, tr
 
 #: Weight as in Foot; NONE is "not known".
 UNKNOWN = Foot.NONE
 _OTHER = {Foot.RIGHT: Foot.LEFT, Foot.LEFT: Foot.RIGHT, Foot.BOTH: Foot.BOTH, Foot.NONE: Foot.NONE}
-_NAMES = {Foot.RIGHT: tr("right"), Foot.LEFT: tr("left")}
+_NAMES = {Foot.RIGHT: marked("right"), Foot.LEFT: marked("left")}
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,10 +60,10 @@ def _why(event: Event, weight: Foot, verb: str) -> str:
         return tr(
             "“{name}” hops on the {value} foot, but the weight is on the {value2}",
             name=name,
-            value=_NAMES[event.foot],
-            value2=_NAMES[weight],
+            value=tr(_NAMES[event.foot]),
+            value2=tr(_NAMES[weight]),
         )
-    return tr("“{name}” needs the {value} foot, which bears the weight", name=name, value=_NAMES[event.foot])
+    return tr("“{name}” needs the {value} foot, which bears the weight", name=name, value=tr(_NAMES[event.foot]))
 
 
 def follow(events: Iterable[Event], weight: Foot) -> tuple[Stance, ...]:

@@ -15,18 +15,18 @@ from vamos.core.model.dance import Dance
 from vamos.core.model.lesson import LessonWish, StepChange, StepKind
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
-from vamos.language import opening, tr
+from vamos.language import marked, opening, tr
 from vamos.plural import plural
 
 #: After so many minutes of dancing a break is due.
 BREAK_S = 15 * 60.0
 CARE = "say/care"
-_DEFER = tr("What is good for you, a teacher or a physician can say.")
+_DEFER = marked("What is good for you, a teacher or a physician can say.")
 _WHAT = {
-    VIEWS: tr("another view of an easy one"),
-    MUSIC: tr("another run to the song"),
-    REPEATS: "repeats",
-    VARIANTS: "variants",
+    VIEWS: marked("another view of an easy one"),
+    MUSIC: marked("another run to the song"),
+    REPEATS: marked("repeats"),
+    VARIANTS: marked("variants"),
 }
 
 
@@ -187,7 +187,7 @@ def _parted(steps: list[Step], wish: LessonWish, material: Material) -> list[Ste
 
 
 def _care(care: tuple[str, ...]) -> Step:
-    words = tr("Warm up first, for: {words}. {defer}", words="; ".join(care), defer=_DEFER)
+    words = tr("Warm up first, for: {words}. {defer}", words="; ".join(care), defer=tr(_DEFER))
     return Step(
         CARE, StepKind.SAY, tr("Warm up"), talk_s=10.0, words=words, reason=tr("before jumps, spins and floor work")
     )
@@ -198,7 +198,7 @@ def _other_side(dance: Dance) -> list[Step]:
     sided = one_sided(dance)
     if not sided:
         return []
-    words = tr("{sided}. Do them a few times to the other side, too. {defer}", sided=sided, defer=_DEFER)
+    words = tr("{sided}. Do them a few times to the other side, too. {defer}", sided=sided, defer=tr(_DEFER))
     return [
         Step("say/other side", StepKind.SAY, tr("The other side"), talk_s=12.0, words=words, reason=tr("both sides"))
     ]
@@ -258,7 +258,7 @@ def cut_down(steps: list[Step], material: Material, minutes: float | None) -> tu
                 continue
             saved = step.seconds(material.count_s) - new.seconds(material.count_s)
             steps[k], total = new, total - saved
-            left.append(LeftOut(step.key, step.title, _WHAT[rank], saved))
+            left.append(LeftOut(step.key, step.title, tr(_WHAT[rank]), saved))
     return steps, left
 
 

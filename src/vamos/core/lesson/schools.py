@@ -11,7 +11,7 @@ from vamos.core.lesson.step import MUSIC, VARIANTS, VIEWS, Step
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepKind, Way
 from vamos.core.model.take import View
-from vamos.language import tr
+from vamos.language import marked, tr
 
 #: Naming the moves of an eight takes so long, in seconds; a hard one twice as long.
 WORDS_S = 24.0
@@ -19,14 +19,14 @@ WORDS_S = 24.0
 SENTENCE_S = 4.0
 #: Why a school is the default, or what speaks for it, in a line each.
 WHY = {
-    Build.CUMULATIVE: tr("learners meet every join again and again; short dances"),
-    Build.BLOCKS: tr("less of the beginning, so that long dances stay fresh to their end"),
-    Build.LANDMARKS: tr("where the top is secure, the hard places get the time"),
-    Build.WHOLE_PARTS: tr("who sees the whole first knows where each part belongs"),
-    Way.WORDS: tr("most learners want to know what before when"),
-    Way.NUMBERS: tr("for those who count; rhythm before names"),
-    Way.SOUNDS: tr("for dances that sit on words or sounds of the song"),
-    Way.FEET: tr("arms come easily once the feet know"),
+    Build.CUMULATIVE: marked("learners meet every join again and again; short dances"),
+    Build.BLOCKS: marked("less of the beginning, so that long dances stay fresh to their end"),
+    Build.LANDMARKS: marked("where the top is secure, the hard places get the time"),
+    Build.WHOLE_PARTS: marked("who sees the whole first knows where each part belongs"),
+    Way.WORDS: marked("most learners want to know what before when"),
+    Way.NUMBERS: marked("for those who count; rhythm before names"),
+    Way.SOUNDS: marked("for dances that sit on words or sounds of the song"),
+    Way.FEET: marked("arms come easily once the feet know"),
 }
 
 
@@ -49,11 +49,11 @@ class _School:
             yield self._facts("facts")
         if wish.shown in (Shown.FIRST, Shown.BOTH):
             yield self._whole(
-                tr("shown first"), tr("See it once"), StepKind.SHOW, tr("learners see what it will become"), MUSIC
+                "shown first", tr("See it once"), StepKind.SHOW, tr("learners see what it will become"), MUSIC
             )
         if wish.build is Build.WHOLE_PARTS:
             yield self._whole(
-                tr("slow first"), tr("All of it, slowly, marking along"), StepKind.WHOLE, WHY[wish.build], slow=True
+                "slow first", tr("All of it, slowly, marking along"), StepKind.WHOLE, tr(WHY[wish.build]), slow=True
             )
         yield from {
             Build.CUMULATIVE: self._cumulative,
@@ -140,7 +140,7 @@ class _School:
                 speeds=(piece.difficulty.slowest,),
                 times=2,
                 talk_s=self._talk(piece),
-                reason=WHY[Way.FEET],
+                reason=tr(WHY[Way.FEET]),
             )
             yield numbers
         yield from self._quicker(piece)
@@ -158,14 +158,12 @@ class _School:
                 rank=rank,
             )
 
-    def _named(
-        self, piece: Piece, suffix: str = "words", what: str = tr("each move named"), sound: ClipSound = ClipSound.NONE
-    ) -> Step:
+    def _named(self, piece: Piece, suffix: str = "words", what: str = "", sound: ClipSound = ClipSound.NONE) -> Step:
         return self._step(
             piece,
             StepKind.SHOW,
             suffix,
-            f"{piece.section.name}, {what}",
+            f"{piece.section.name}, {what or tr('each move named')}",
             shows="words",
             speeds=(piece.difficulty.slowest,),
             sound=sound,

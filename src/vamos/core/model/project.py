@@ -28,7 +28,7 @@ class Output:
     1 to 2, 1 to 3 …; ``with_counts`` False leaves out all that has counts over the picture; ``also_sound`` are more
     sounds that each is written with, ``looks`` more versions with other things over the picture. ``new_section`` is the
     id of the section that a class set teaches, with what came before; empty: no class set. ``mix`` is what lies over
-    the song, and how much of it is heard.
+    the song, and how much of it is heard. ``language`` is what students read (ISO 639-1); empty: as the maker does.
     """
 
     rate: int | None = None
@@ -53,6 +53,7 @@ class Output:
     looks: tuple[NamedLook, ...] = ()
     new_section: str = ""
     mix: Mix = Mix()
+    language: str = ""
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:

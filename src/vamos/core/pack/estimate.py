@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from fractions import Fraction
 from functools import lru_cache
 from pathlib import Path
 
 from vamos.core.document.paths import locate
 from vamos.core.media.film_rate import USUAL, film_rate
 from vamos.core.media.probe import probe
-from vamos.core.model.clip import Clip, Quality, Version
+from vamos.core.model.clip import Clip, ClipSound, Quality, Version
 from vamos.core.model.look import Shape
 from vamos.core.model.project import Project
 from vamos.core.plan.cards import run_through_of
@@ -26,7 +27,7 @@ _BITS = {Quality.HALL: 0.075, Quality.PHONE: 0.045, Quality.SMALL: 0.022}
 #: Sound, bytes a second.
 _SOUND = 20_000
 #: Pixels a core writes in a second, and its seconds for a second of sound (measured as above); other machines differ.
-_PIXELS, _SOUND_WORK = 75e6, 0.3
+_PIXELS, _SOUND_WORK = 42e6, 0.1
 #: A film that cannot be opened is taken for full HD.
 _SIZE = (1920, 1080)
 
@@ -69,13 +70,20 @@ def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimat
     a_second = {take: _pixels_a_second(project, base, take) for take in dict.fromkeys(c.take for c, _ in every)}
     film_s = pixels = 0.0
     work: dict[str, float] = {}
+    encoded: set[tuple[str, Version]] = set()
     for clip, version in every:
         song_s = float(clock(clip.shown.end) - clock(clip.shown.start))
-        length = song_s / float(version.speed) * (2 if version.half_time else 1)
+        length = song_s / float(version.picture_speed)
         film_s += length
-        pixels += length * a_second[clip.take]
+        # At another speed the same frames stand longer, unless one rate is wanted for all: they are encoded once.
+        same = output.rate is None
+        drawn = (song_s if same else length) * a_second[clip.take]
+        pixels += drawn
+        looks = (clip.key, replace(version, speed=Fraction(1), sound=ClipSound.SONG) if same else version)
         # All versions of a clip are written by one core, one after the other.
-        work[clip.key] = work.get(clip.key, 0.0) + length * (a_second[clip.take] / _PIXELS + _SOUND_WORK)
+        new = 0.0 if looks in encoded else drawn / _PIXELS
+        work[clip.key] = work.get(clip.key, 0.0) + new + length * _SOUND_WORK
+        encoded.add(looks)
     size = pixels * _BITS[output.quality] / 8 + film_s * _SOUND
     return Estimate(len(every), film_s, size, max([sum(work.values()) / CORES, *work.values()]))
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from concurrent.futures import ThreadPoolExecutor
+from contextvars import copy_context
 from fractions import Fraction
 from pathlib import Path
 from threading import Event
@@ -13,13 +14,14 @@ from vamos.core.model.clip import Clip, Version
 from vamos.core.model.lesson import StepKind
 from vamos.core.model.project import Project
 from vamos.core.pack import manifest as mf
-from vamos.core.pack.joined_film import Part, Parts
+from vamos.core.pack.free_place import check_place, only_a_pack
+from vamos.core.pack.joined_film import Part, Parts, in_their_language
 from vamos.core.pack.lesson_film import LessonParts, card, write_manifest
 from vamos.core.pack.place import made_at
-from vamos.core.pack.write import WORKERS, Outcome, check_place, only_a_pack, plain_name
+from vamos.core.pack.write import WORKERS, Outcome, plain_name
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.language import at_home, tr
 
 #: A section is danced so often at each speed before the next one (common practice, no source); a wall half as often.
 TIMES = 4
@@ -28,6 +30,7 @@ _MOST = 3
 _FULL = Fraction(1)
 
 
+@in_their_language
 def write_homework(project: Project, base: Path | None, out: Path, progress: Progress | None = None) -> Outcome:
     """Write a film for each section that is learned, and one of the wall, into the folder ``out``.
 
@@ -66,7 +69,7 @@ def _written(shown: LessonParts, loops: list[tuple[str, Parts]], work: Path, pro
             return None
 
     with ThreadPoolExecutor(WORKERS) as pool:
-        jobs = [pool.submit(write, number) for number in range(len(loops))]
+        jobs = [pool.submit(copy_context().run, write, number) for number in range(len(loops))]
         try:
             written = [job.result() for job in jobs]
         except BaseException:
@@ -86,13 +89,13 @@ def _loops(shown: LessonParts) -> Iterator[tuple[str, Parts]]:
             yield piece.section.name, _loop(clip, piece.section.name, rungs(mine), TIMES, shown)
         elif mine:
             shown.film.problems.append(
-                tr("{name}: no pass shows it, so there is no loop of it", name=piece.section.name)
+                at_home("{name}: no pass shows it, so there is no loop of it", name=piece.section.name)
             )
     wall = tuple(p.id for p in shown.plan.material.pieces if not p.tag)
     if len(wall) > 1:
         clip = shown.clip(Step("homework/wall", StepKind.DO, tr("The wall"), wall))
         if clip is None:
-            shown.film.problems.append(tr("The wall: no pass shows it from end to end, so there is no loop of it"))
+            shown.film.problems.append(at_home("The wall: no pass shows it from end to end, so there is no loop of it"))
         else:
             yield tr("The wall"), _loop(clip, tr("The wall"), rungs(taught)[-2:], TIMES // 2, shown)
 

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from contextlib import ExitStack
 from dataclasses import dataclass, replace
 from fractions import Fraction
+from functools import wraps
 from pathlib import Path
 from threading import Lock
+from typing import Concatenate, ParamSpec, TypeVar
 
 import numpy as np
 
@@ -23,18 +25,19 @@ from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.rounds import counts_at, order_of, shown_at, sound_of
 from vamos.core.progress import Progress
 from vamos.core.render.clip_sound import told_of, version_sound
-from vamos.core.render.clips import RenderJob, Written, small_grey
+from vamos.core.render.clips import Written, small_grey
 from vamos.core.render.compose import LONGEST, Composer, Reel, Stage, shape_size, wide_size
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import planes_of
-from vamos.core.render.sound import PEAK_DBTP, RATE, TARGET_LUFS, levelled, limited, loudness, read_song
+from vamos.core.render.sound import PEAK_DBTP, RATE, TARGET_LUFS, Levelled, levelled, limited, loudness, read_song
+from vamos.core.render.sounds import RenderJob
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import FrameRate
 from vamos.errors import InputError, MediaError, MissingError, VamosError
-from vamos.language import tr
+from vamos.language import at_home, speaking, tr
 
 #: A loop needs a count before and after what is shown again.
 _LEAST = Fraction(1)
@@ -119,15 +122,16 @@ class JoinedFilm:
                     heard[key] = self._sound(part, composer)
                 joined.add(chapter, part, composer, heard[key])
             matrix = next(c.matrix for c in composers if c is not None)
-            sound, lufs = joined.sound()
-            progress(0.3, tr("Writing {title}", title=title))
+            sound = joined.sound()
+            progress(0.3, at_home("Writing {title}", title=title))
             writer = stack.enter_context(
-                ClipWriter(path, *size, self.rate, matrix, RATE, joined.chapters(), self.project.output.quality)
+                ClipWriter(path, *size, self.rate, matrix, sound.coded, joined.chapters(), self.project.output.quality)
             )
-            writer.sound(sound)
             proofs = self._pictures(writer, flat, composers, matrix, size, progress.part(0.3, 1.0), joined.frames)
         clip = next(part.clip for _, part in flat if part.clip is not None)
-        entry = self._entry(replace(clip, title=title, problems=()), path, joined, proofs, size, matrix, lufs)
+        entry = self._entry(
+            replace(clip, title=title, problems=()), path, joined, proofs, size, matrix, round(sound.lufs, 2)
+        )
         return entry, joined.chapters()
 
     def _size(self) -> tuple[int, int]:
@@ -157,7 +161,7 @@ class JoinedFilm:
                 return SplicedComposer(clip, films, part.version, self.stage, reels, size)
             return Composer(films, part.version, self.stage, reels, size)
         except (MissingError, MediaError) as error:
-            self.problems.append(tr("{title}: not shown, {error}", title=part.title, error=error.outside()))
+            self.problems.append(at_home("{title}: not shown, {error}", title=part.title, error=error.outside()))
             return None
 
     def _sound(self, part: Part, composer: Composer | SplicedComposer | None) -> Samples | None:
@@ -198,7 +202,7 @@ class JoinedFilm:
                     proofs.append((writer.frames, flip, small_grey(composer.as_filmed(frame))))
                 writer.picture(*composer.picture(frame))
                 if number % 16 == 0:
-                    progress(writer.frames / max(1, total), tr("Writing {title}", title=part.title))
+                    progress(writer.frames / max(1, total), at_home("Writing {title}", title=part.title))
         return proofs
 
     def _entry(
@@ -246,6 +250,21 @@ def _frames(part: Part, rate: FrameRate) -> int:
     return max(1, round(part.seconds * float(rate.per_second)))
 
 
+P = ParamSpec("P")
+R = TypeVar("R")
+
+
+def in_their_language(write: Callable[Concatenate[Project, P], R]) -> Callable[Concatenate[Project, P], R]:
+    """What is written says its words in the language that students read."""
+
+    @wraps(write)
+    def run(project: Project, /, *args: P.args, **kwargs: P.kwargs) -> R:
+        with speaking(project.output.language):
+            return write(project, *args, **kwargs)
+
+    return run
+
+
 class _Joined:
     """Frames, states, counts, sound and chapters of parts that follow each other."""
 
@@ -275,10 +294,9 @@ class _Joined:
             piece[: len(sound)] = sound[: len(piece)]
         self._sound.append(piece)
 
-    def sound(self) -> tuple[Samples, float | None]:
-        """All of the sound, and how loud it is: parts are as loud as each other, and joins have no peaks."""
-        whole, level = levelled(np.concatenate(self._sound))
-        return whole, round(level, 2)
+    def sound(self) -> Levelled:
+        """All of the sound: parts are as loud as each other, and joins have no peaks."""
+        return levelled(np.concatenate(self._sound))
 
     def chapters(self) -> tuple[Chapter, ...]:
         ends = [at for at, _ in self._begins[1:]] + [self.rate.seconds(self.frames)]

@@ -18,16 +18,17 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import View
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import ffmetadata, plain_list
-from vamos.core.pack.joined_film import JoinedFilm, Part
+from vamos.core.pack.free_place import check_place, only_a_pack
+from vamos.core.pack.joined_film import JoinedFilm, Part, in_their_language
 from vamos.core.pack.place import made_at
-from vamos.core.pack.write import Outcome, check_place, only_a_pack
+from vamos.core.pack.write import Outcome
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import CountRange
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.language import at_home, tr
 
 NAME = "lesson.mp4"
 #: Keys of steps that show the dance as far as it was filmed; others show their sections whole, or not at all.
@@ -36,6 +37,7 @@ _ALL = "all/"
 _CARD_S, _WORD_S, _LONGEST_S = 2.0, 0.3, 9.0
 
 
+@in_their_language
 def write_lesson(project: Project, base: Path | None, out: Path, progress: Progress | None = None) -> Outcome:
     """Write the film of a project's lesson into the folder ``out``, with chapters, the plan and a manifest.
 
@@ -63,6 +65,7 @@ def write_lesson(project: Project, base: Path | None, out: Path, progress: Progr
     return Outcome(out, 1, tuple(shown.film.problems))
 
 
+@in_their_language
 def write_step(project: Project, base: Path | None, key: str, path: Path, progress: Progress) -> float:
     """Write one step as it comes in the film of the lesson; how many seconds it lasts.
 
@@ -122,7 +125,7 @@ class LessonParts:
             return
         clip = self.clip(step)
         if clip is None:
-            self.film.problems.append(tr("{title}: no pass shows it, so there is only its card", title=step.title))
+            self.film.problems.append(at_home("{title}: no pass shows it, so there is only its card", title=step.title))
             return
         shows = WORDS_LOOK if step.shows == "words" else None
         look = Look.PLAIN if step.shows == "nothing" else Look.DO

@@ -22,14 +22,14 @@ from vamos.core.model.take import counts_to_take
 from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.manifest import ClipEntry, checksum, read_manifest
 from vamos.core.plan.flip import label_words
-from vamos.core.render.clips import RenderJob
 from vamos.core.render.compose import Stage, overlay_of
 from vamos.core.render.overlays import schedule
+from vamos.core.render.sounds import RenderJob
 from vamos.core.render.words import Words
 from vamos.errors import VamosError
 
 #: Counts up whenever pictures or sounds of the same inputs become others.
-ALGORITHM = 6
+ALGORITHM = 7
 
 
 def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chapters: tuple[Chapter, ...]) -> str:

@@ -30,7 +30,7 @@ from vamos.core.pack.playlist import lesson_items
 from vamos.core.pack.timeline import Cut
 from vamos.core.plan.flip import label_words
 from vamos.core.time import count_name
-from vamos.language import ENGLISH, language, tr
+from vamos.language import ENGLISH, language, marked, tr
 
 PAGE = "practise.html"
 #: The scripts of the page in their order.
@@ -40,7 +40,7 @@ _PLACE = re.compile(r"\{\{(\w+)\}\}")
 _IN_HTML, _IN_SCRIPT = re.compile(r"\{\{=([^}]+)\}\}"), re.compile(r'\bword\("([^"]+)"')
 
 
-CARE = tr(
+CARE = marked(
     "Warm up, clear the floor, and go slowly into turns and jumps. Ask a teacher or a physician when unsure what is "
     "good for you."
 )
@@ -143,7 +143,7 @@ def page_data(
         "words": _words(),
         "title": title,
         "about": _about(project),
-        "care": CARE,
+        "care": tr(CARE),
         "rights": rights,
         "sections": shown,
         "lesson": lesson_items(project, shown, bool(through)),

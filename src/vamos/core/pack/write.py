@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-import tempfile
 import unicodedata
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
+from contextvars import copy_context
 from dataclasses import dataclass, replace
 from functools import partial
 from pathlib import Path
@@ -24,6 +24,7 @@ from vamos.core.pack import manifest as mf
 from vamos.core.pack import summary
 from vamos.core.pack.captions import webvtt
 from vamos.core.pack.chapters import Chapter, chapters_of, ffmetadata, plain_list
+from vamos.core.pack.free_place import check_place, only_a_pack
 from vamos.core.pack.place import made_at
 from vamos.core.pack.reuse import EarlierPack, made_from
 from vamos.core.pack.students_page import write_page
@@ -35,23 +36,22 @@ from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import packed_clips, packed_project
 from vamos.core.plan.versions import clip_in, partner_of, run_through_versions, version_words, versions_of
 from vamos.core.progress import Progress, quiet, side_by_side
-from vamos.core.render.clips import RenderJob, render_clip
+from vamos.core.render.clips import Written, render_clip
 from vamos.core.render.compose import Film
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlays import schedule
 from vamos.core.render.sound import read_song
+from vamos.core.render.sounds import RenderJob, Sounds
 from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
 from vamos.errors import (
     InputError,
     MediaError,
     MissingError,
-    ProjectError,
     Stopped,
     WriteError,
-    write_error,
 )
-from vamos.language import tr
+from vamos.language import at_home, speaking, tr
 
 #: A version and the file it is written to.
 Place = tuple[Version, Path]
@@ -85,13 +85,32 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
         when asked to; nothing is left behind.
     """
     progress = progress or quiet()
+    # Planned in another language, clips would tell the maker in it what is wrong.
+    problems = _problems(project) if project.output.language else {}
+    with speaking(project.output.language):
+        return _write(packed_project(project), base, out, progress, problems)
+
+
+def _problems(project: Project) -> dict[str, tuple[str, ...]]:
+    """What is not as wished with each clip, in the language of whoever writes."""
     project = packed_project(project)
+    through = run_through_of(project, coverage_of(project))
+    return {c.key: c.problems for c in (*plan_clips(project), *([through] if through is not None else []))}
+
+
+def _write(
+    project: Project, base: Path | None, out: Path, progress: Progress, problems: dict[str, tuple[str, ...]]
+) -> Outcome:
     grid, clips = project.grid, plan_clips(project)
     if project.song is None or grid is None or not clips:
-        raise InputError(tr("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it."))
+        raise InputError(
+            at_home("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
+        )
+    clips = tuple(replace(c, problems=problems.get(c.key, c.problems)) for c in clips)
     check_place(out)
     with made_at(out, only_a_pack) as work:
-        outcome = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress).run(clips)
+        packer = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress)
+        outcome = packer.run(clips, problems)
     return Outcome(out, outcome[0], outcome[1])
 
 
@@ -104,6 +123,7 @@ class _Packer:
         assert project.song is not None
         self.project, self.grid, self.base, self.work, self.progress = project, grid, base, work, progress
         self.stage = stage_of(project, base, grid, lines_of(grid, project.dance))
+        self.sounds = Sounds(self.stage)
         self.clips: tuple[Clip, ...] = ()
         self.cuts: list[Cut] = []
         self.problems: list[str] = []
@@ -115,7 +135,7 @@ class _Packer:
         self.song_media = project.song
         self.gone = False
 
-    def run(self, clips: tuple[Clip, ...]) -> tuple[int, tuple[str, ...]]:
+    def run(self, clips: tuple[Clip, ...], problems: dict[str, tuple[str, ...]]) -> tuple[int, tuple[str, ...]]:
         # Partners of a clip may be of sections that are not written themselves.
         self.clips, clips = clips, packed_clips(self.project, clips)
         (self.work / "clips").mkdir()
@@ -131,13 +151,14 @@ class _Packer:
             tasks.append((weight, partial(self._render, clip, places, ())))
         extra: list[Path] = []
         if through is not None:
+            through = replace(through, problems=problems.get(through.key, through.problems))
             places, chapters, extra = self._run_through(through)
             # The longest first, so that no worker is left alone with it.
             tasks.insert(0, (float(through.shown.length), partial(self._render, through, places, chapters)))
         self._work_through(tasks, through is not None)
         if not self.entries:
             raise InputError(
-                tr("No clip could be written. {problems}", problems=" ".join(dict.fromkeys(self.problems)))
+                at_home("No clip could be written. {problems}", problems=" ".join(dict.fromkeys(self.problems)))
             )
         extra += self._sheets() + self._for_students()
         shown = (*clips, through) if through is not None else clips
@@ -151,7 +172,10 @@ class _Packer:
         """Render on two threads; the heavy parts of decoding and encoding run side by side."""
         watches = side_by_side(self.progress.part(0.03, 0.98), [weight for weight, _ in tasks])
         with ThreadPoolExecutor(WORKERS) as pool:
-            futures = [pool.submit(run, progress) for (_, run), progress in zip(tasks, watches, strict=True)]
+            futures = [
+                pool.submit(copy_context().run, run, progress)
+                for (_, run), progress in zip(tasks, watches, strict=True)
+            ]
             try:
                 results = [future.result() for future in futures]
             except BaseException:
@@ -197,9 +221,9 @@ class _Packer:
             keys = {j.path: made_from(j, self.stage, self.project, self.words, chapters) for j in jobs}
             done = {j.path: self._taken_over(keys[j.path], j) for j in jobs}
             new = [j for j in jobs if done[j.path] is None]
-            written = render_clip(new, self.stage, self._song(new, stopped), stopped, chapters) if new else []
+            written = self._written(new, chapters, stopped) if new else []
             made = {w.job.path: mf.clip_entry(w, self.work, keys[w.job.path]) for w in written}
-            progress(1.0, tr("Wrote {title}", title=clip.title))
+            progress(1.0, at_home("Wrote {title}", title=clip.title))
             entries = [done[j.path] or made[j.path] for j in jobs]
             self.cuts += [self._cut(j, e) for j, e in zip(jobs, entries, strict=True)]
             return entries
@@ -207,9 +231,14 @@ class _Packer:
             raise
         except (MissingError, MediaError) as error:
             self.problems.append(
-                tr("{title}, {view}: not written, {error}", title=clip.title, view=clip.view, error=error.outside())
+                at_home(
+                    "{title}, {view}: not written, {error}", title=clip.title, view=clip.view, error=error.outside()
+                )
             )
             return []
+
+    def _written(self, jobs: list[RenderJob], chapters: tuple[Chapter, ...], progress: Progress) -> list[Written]:
+        return render_clip(jobs, self.stage, self._song(jobs, progress), progress, chapters, self.sounds)
 
     def _cut(self, job: RenderJob, entry: mf.ClipEntry) -> Cut:
         """A clip with the films it was cut from and the frames of its counts, written over it or not."""
@@ -292,7 +321,7 @@ def _covered(entry: mf.ClipEntry) -> list[str]:
     if entry.covered <= _COVERED:
         return []
     return [
-        tr(
+        at_home(
             "{title}, {view}: the counts cover the dancer for {covered:.0%} of {file}; another "
             "style, or smaller counts, keep clear",
             title=entry.title,
@@ -305,7 +334,7 @@ def _covered(entry: mf.ClipEntry) -> list[str]:
 
 def _sound_problems(entry: mf.ClipEntry) -> list[str]:
     if entry.loudness_lufs is not None and entry.loudness_lufs <= -60:
-        return [tr("{title}: the song is silent in this clip", title=entry.title)]
+        return [at_home("{title}: the song is silent in this clip", title=entry.title)]
     return []
 
 
@@ -318,69 +347,3 @@ def plain_name(text: str) -> str:
     plain = [c for c in unicodedata.normalize("NFKD", text) if not unicodedata.combining(c)]
     kept = "".join(c if c.isascii() and (c.isalnum() or c == "-") else " " for c in plain)
     return " ".join(kept.split())[:60].strip().lower() or "clip"
-
-
-def check_place(out: Path) -> None:
-    """Only an empty folder, no folder, or an earlier pack with nothing else in it may be written to.
-
-    It is said before long work begins.
-
-    Raises WriteError, naming what is in the way.
-    """
-    out = out.absolute()
-    if out.resolve() == Path.cwd().resolve():
-        raise WriteError(
-            tr("a pack cannot replace the folder one works in."),
-            file=out,
-            todo=tr("Name a folder in it, such as ./pack."),
-        )
-    try:
-        if out.is_symlink() and not out.exists():
-            raise WriteError(
-                tr("it is a link to nothing."), file=out, safe=tr("It was not touched."), todo=tr("Remove the link.")
-            )
-        if out.exists() and not out.is_dir():
-            raise WriteError(
-                tr("a file of this name exists."),
-                file=out,
-                safe=tr("It was not touched."),
-                todo=tr("Choose another name."),
-            )
-        if out.is_dir():
-            only_a_pack(out)
-    except PermissionError as error:
-        raise write_error(error, out) from error
-    above = next(p for p in out.resolve().parents if p.exists())
-    try:
-        tempfile.TemporaryDirectory(prefix=".vamos-", dir=above).cleanup()
-    except OSError as error:
-        raise write_error(error, out) from error
-
-
-def only_a_pack(folder: Path) -> None:
-    """Everything in a folder was written by an earlier pack, as its manifest names it."""
-    files = [p for p in sorted(folder.rglob("*")) if not p.is_dir() or p.is_symlink()]
-    if not files:
-        return
-    try:
-        known = mf.named_files(mf.read_manifest(folder))
-    except (MissingError, ProjectError) as error:
-        raise WriteError(
-            tr("this folder holds other files, such as {file}.", file=files[0].relative_to(folder)),
-            file=folder,
-            safe=tr("Nothing in it was touched."),
-            todo=tr("Choose an empty folder or a new name."),
-        ) from error
-    foreign = [p.relative_to(folder).as_posix() for p in files if p.relative_to(folder).as_posix() not in known]
-    if foreign:
-        more = tr(" and {number} more", number=len(foreign) - 1) if len(foreign) > 1 else ""
-        raise WriteError(
-            tr(
-                "this folder holds an earlier pack and also {value}{more}, which Vamos did not write.",
-                value=foreign[0],
-                more=more,
-            ),
-            file=folder,
-            safe=tr("Nothing in it was touched."),
-            todo=tr("Move that elsewhere, or choose a new name."),
-        )

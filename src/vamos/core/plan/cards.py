@@ -18,11 +18,11 @@ from vamos.plural import plural
 
 #: What of the dance's card stands on the title and on the last card.
 _TITLE, _END = (
-    (tr("By"), tr("Counts"), tr("Walls"), tr("Level"), tr("Tags"), tr("Restarts"), tr("Song")),
-    (tr("By"), tr("Links"), tr("Rights")),
+    ("By", "Counts", "Walls", "Level", "Tags", "Restarts", "Song"),
+    ("By", "Links", "Rights"),
 )
 #: Rows that need no name.
-_PLAIN = (tr("By"), tr("Level"), tr("Links"), tr("Rights"))
+_PLAIN = ("By", "Level", "Links", "Rights")
 
 
 def run_through_of(project: Project, coverage: Coverage | None) -> Clip | None:
@@ -44,10 +44,10 @@ def _with_cards(clip: Clip, project: Project, coverage: Coverage, cards: Cards) 
     before = max(Fraction(0), min(Fraction(cards.title), shown.start - first))
     found: list[ClipCard] = []
     if before > 0:
-        words = "\n".join(_row(n, rows[n]) for n in _TITLE if n in rows)
+        words = "\n".join(_row(n, rows[tr(n)]) for n in _TITLE if tr(n) in rows)
         found.append(ClipCard(CountRange(shown.start - before, shown.start), name, words, full=True))
     if cards.end:
-        words = "\n".join(_row(n, rows[n]) for n in _END if n in rows)
+        words = "\n".join(_row(n, rows[tr(n)]) for n in _END if tr(n) in rows)
         found.append(ClipCard(CountRange(shown.end, shown.end + cards.end), name, words, full=True))
     found += _names(clip, coverage, cards)
     problems = clip.problems

@@ -19,7 +19,7 @@ from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.errors import InputError, ProjectError
-from vamos.language import tr
+from vamos.language import marked, tr
 
 #: A name is short enough for a button.
 _LONGEST = 40
@@ -67,7 +67,7 @@ def forget_profile(name: str) -> None:
 
 def _profile(name: str, output: Output) -> Profile:
     settings: dict[str, Any] = {f.name: getattr(output, f.name) for f in fields(Output)}
-    return Profile(name, name, tr("Settings of your own, kept for all projects."), settings)
+    return Profile(name, name, marked("Settings of your own, kept for all projects."), settings)
 
 
 def _read() -> dict[str, Output]:

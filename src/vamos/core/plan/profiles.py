@@ -14,7 +14,7 @@ from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.time import CountRange
 from vamos.language import marked, tr
 
-FROM_THE_TOP = tr("from the top to")
+_FROM_THE_TOP = marked("from the top to")
 #: Stands for a section that was not chosen yet.
 NEXT_SECTION = marked("the next one")
 
@@ -61,13 +61,15 @@ PROFILES = (
     Profile(
         "practice",
         "Practice pack",
-        tr("Every section, mirrored and from the back, at full speed and slowed, and the whole dance."),
+        marked("Every section, mirrored and from the back, at full speed and slowed, and the whole dance."),
         {**_ONE_EACH, "speeds": _SLOWED, "framing": _WIDE, "run_through": RunThrough(), "quality": Quality.PHONE},
     ),
     Profile(
         "along",
         "Dance-along",
-        tr("The whole dance with a title, a call before each tag, restart and stop; with the song, and with clicks."),
+        marked(
+            "The whole dance with a title, a call before each tag, restart and stop; with the song, and with clicks."
+        ),
         {
             **_ONE_EACH,
             "sections": False,
@@ -81,13 +83,13 @@ PROFILES = (
     Profile(
         "posts",
         "Section posts",
-        tr("One upright clip for each section at full speed; the picture follows the dancer."),
+        marked("One upright clip for each section at full speed; the picture follows the dancer."),
         {**_ONE_EACH, "speeds": _FULL, "framing": _UPRIGHT, "run_through": _NO_RUN, "quality": Quality.PHONE},
     ),
     Profile(
         "top",
         "From the top",
-        tr("The sections, and from the top to the end of each: 1, 1 to 2, 1 to 3 … and the whole dance."),
+        marked("The sections, and from the top to the end of each: 1, 1 to 2, 1 to 3 … and the whole dance."),
         {
             **_ONE_EACH,
             "from_the_top": True,
@@ -100,7 +102,7 @@ PROFILES = (
     Profile(
         "class",
         "Class set",
-        tr("For one lesson: what came before from the top, the new section slowed, and from the top with it."),
+        marked("For one lesson: what came before from the top, the new section slowed, and from the top with it."),
         {
             **_ONE_EACH,
             "sections": False,
@@ -114,7 +116,7 @@ PROFILES = (
     Profile(
         "editor",
         "Editor’s set",
-        tr("Clean clips without counts in high quality, with clips, films and counts as OpenTimelineIO."),
+        marked("Clean clips without counts in high quality, with clips, films and counts as OpenTimelineIO."),
         {
             **_ONE_EACH,
             "with_counts": False,
@@ -159,7 +161,7 @@ def class_ranges(coverage: Coverage, section: str) -> Iterator[NamedRange]:
     start = danced[0].start
     if new.start > start:
         yield NamedRange(tr("recap before {title}", title=new.title), CountRange(start, new.start))
-        yield NamedRange(f"{FROM_THE_TOP} {new.title}", CountRange(start, new.counts.end))
+        yield NamedRange(f"{tr(_FROM_THE_TOP)} {new.title}", CountRange(start, new.counts.end))
 
 
 def packed_clips(project: Project, clips: tuple[Clip, ...]) -> tuple[Clip, ...]:
@@ -183,5 +185,5 @@ def ranges_from_the_top(coverage: Coverage) -> Iterator[NamedRange]:
             ends.pop()
         ends.append((line.counts.end, name))
     for end, name in ends[1:]:
-        title = f"{FROM_THE_TOP} {name}"
+        title = f"{tr(_FROM_THE_TOP)} {name}"
         yield NamedRange(title, CountRange(wall[0].start, end))

@@ -2,28 +2,29 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from contextlib import ExitStack
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
+from fractions import Fraction
+from functools import partial
+from math import ceil
 from pathlib import Path
 
 import numpy as np
 
-from vamos.core.document.heard import Heard
 from vamos.core.media.frames import Planes
-from vamos.core.media.sound import Samples, Sound
-from vamos.core.model.clip import Arrangement, Clip, ClipSound, Version
+from vamos.core.media.sound import Sound
+from vamos.core.model.clip import Arrangement, ClipSound
 from vamos.core.progress import Progress, quiet
-from vamos.core.render.clip_sound import Told, room_of, told_of, version_sound
-from vamos.core.render.compose import Composer, Film, Reel, Stage
+from vamos.core.render.compose import Composer, Reel, Stage
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlay_state import OverlayState
-from vamos.core.render.sound import RATE, levelled
-from vamos.core.render.sound_proof import RATE_HZ, SoundProof, sound_proof
+from vamos.core.render.retimed import retimed
+from vamos.core.render.sound_proof import SoundProof
+from vamos.core.render.sounds import Heard, RenderJob, Sounds
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
-from vamos.core.time.timemap import Floats
-from vamos.language import tr
+from vamos.language import at_home
 
 #: Size of the small pictures kept to check the flip later.
 PROOF = (16, 9)
@@ -31,14 +32,8 @@ PROOF = (16, 9)
 EVERY_S = 0.8
 
 
-@dataclass(frozen=True, slots=True)
-class RenderJob:
-    """One file to write: a clip in one version, from one film or two."""
-
-    clip: Clip
-    version: Version
-    path: Path
-    films: tuple[Film, ...]
+#: Gives the sound of a job.
+_Heard = Callable[[RenderJob], Heard]
 
 
 @dataclass(frozen=True, slots=True)
@@ -123,34 +118,85 @@ def render_clip(
     song: Sound | None,
     progress: Progress | None = None,
     chapters: tuple[tuple[float, float, str], ...] = (),
+    sounds: Sounds | None = None,
 ) -> list[Written]:
-    """Write several versions of one clip.
+    """Write several versions of one clip; those with the same pictures are encoded once.
 
-    All jobs share the clip; ``song`` is the song at the sound rate, None for silence.
+    All jobs share the clip; ``song`` is the song at the sound rate, None for silence. Clips of one project share
+    ``sounds``.
     Raises MediaError when the footage cannot be read, WriteError when a file cannot be written,
     Stopped when asked to; nothing half-written is left in either case.
     """
     progress = progress or quiet()
+    alike = _alike(jobs, stage)
+    heard = partial((sounds or Sounds(stage)).of, song=song, progress=progress)
+    try:
+        done = _encoded([same[0] for same in alike], stage, heard, progress, chapters)
+        for first, *others in alike:
+            for job in others:
+                progress.check()
+                done[job.path] = _retimed(job, done[first.path], stage, heard, chapters)
+    except BaseException:
+        for job in jobs:
+            job.path.unlink(missing_ok=True)
+        raise
+    progress(1.0, at_home("Wrote {title}", title=jobs[0].clip.title))
+    return [done[j.path] for j in jobs]
+
+
+def _alike(jobs: Sequence[RenderJob], stage: Stage) -> list[list[RenderJob]]:
+    """Jobs by their pictures, the fastest of each first: it is encoded, and the others show its frames for longer."""
+    found: dict[object, list[RenderJob]] = {}
+    for job in sorted(jobs, key=lambda j: -j.version.speed):
+        version, timing = job.version, stage.timing(job.clip, job.version)
+        counts = range(ceil(job.clip.shown.start), ceil(job.clip.shown.end) + 1)
+        places = tuple(timing.frame_of(Fraction(k)) for k in counts)
+        look = replace(version, speed=Fraction(1), sound=ClipSound.SONG)
+        shown_for = timing.rate.per_second / version.picture_speed
+        found.setdefault((look, timing.first_frame, timing.frames, shown_for, places), []).append(job)
+    return list(found.values())
+
+
+def _encoded(
+    jobs: Sequence[RenderJob],
+    stage: Stage,
+    heard: _Heard,
+    progress: Progress,
+    chapters: tuple[tuple[float, float, str], ...],
+) -> dict[Path, Written]:
     total = sum(stage.timing(j.clip, j.version).frames for j in jobs)
     single = [j for j in jobs if j.version.arrangement is Arrangement.ONE]
-    # Versions with one picture share one decode; the others read two films in step, one after another.
+    # Versions of one film share one decode; the others read two films in step, one after another.
     groups = [single] if single else []
     groups += [[j] for j in jobs if j.version.arrangement is not Arrangement.ONE]
+    done: dict[Path, Written] = {}
+    before = 0
     with ExitStack() as stack:
-        done: dict[Path, Written] = {}
-        before = 0
         for group in groups:
-            written = _render_group(group, stage, song, progress, chapters, before, total, stack)
+            written = _render_group(group, stage, heard, progress, chapters, before, total, stack)
             before += sum(w.timing.frames for w in written)
             done |= {w.job.path: w for w in written}
-    progress(1.0, tr("Wrote {title}", title=jobs[0].clip.title))
-    return [done[j.path] for j in jobs]
+    return done
+
+
+def _retimed(
+    job: RenderJob,
+    like: Written,
+    stage: Stage,
+    heard: _Heard,
+    chapters: tuple[tuple[float, float, str], ...],
+) -> Written:
+    """A version with the pictures of one that is written already."""
+    timing = stage.timing(job.clip, job.version)
+    sound = heard(job)
+    retimed(like.job.path, like.timing.rate, job.path, timing.rate, sound.coded, chapters)
+    return replace(like, job=job, timing=timing, lufs=sound.lufs, heard=sound.meant)
 
 
 def _render_group(
     jobs: Sequence[RenderJob],
     stage: Stage,
-    song: Sound | None,
+    heard: _Heard,
     progress: Progress,
     chapters: tuple[tuple[float, float, str], ...],
     before: int,
@@ -167,7 +213,7 @@ def _render_group(
             else:
                 composer = Composer(job.films, job.version, stage, reels)
             # Writers stay with the caller: an error in a later group removes the files of all.
-            outputs.append(_open(job, composer, stage, song, chapters, stack, progress))
+            outputs.append(_open(job, composer, stage, heard(job), chapters, stack))
         waiting = [o for o in outputs if o.left]
         count = 0
         while waiting:
@@ -178,7 +224,7 @@ def _render_group(
             if not output.left:
                 waiting.remove(output)
             if count % 8 == 0:
-                progress((before + count) / total, tr("Writing {title}", title=jobs[0].clip.title))
+                progress((before + count) / total, at_home("Writing {title}", title=jobs[0].clip.title))
     finally:
         for reel in reels.values():
             reel.close()
@@ -189,55 +235,23 @@ def _open(
     job: RenderJob,
     composer: Composer | SplicedComposer,
     stage: Stage,
-    song: Sound | None,
+    sound: Heard,
     chapters: tuple[tuple[float, float, str], ...],
     stack: ExitStack,
-    progress: Progress,
 ) -> _Output:
-    """A writer with its sound handed over."""
-    film, times = job.films[0], composer.take_times(job.films[0])
-    room = None
-    if stage.output.mix.hears_room(job.version.sound) and not job.clip.pieces:
-        room, times = room_of(film.heard or Heard(film.path), times)
-    told = told_of(composer.overlay, job.clip, stage.lines, stage.output.mix)
-    raw = version_sound(job.version, composer.timing, told, song, room, times)
+    timing = composer.timing
     writer = ClipWriter(
         job.path,
         *composer.size,
-        composer.timing.rate,
+        timing.rate,
         composer.matrix,
-        RATE if raw is not None else None,
+        sound.coded,
         chapters,
         stage.output.quality,
+        (timing.frame_of(job.clip.counts.start),),
     )
     stack.enter_context(writer)
-    lufs, heard = None, None
-    if raw is not None:
-        heard = _meant(job.version.sound, composer.timing, told, song, room, times, raw)
-        samples, level = levelled(raw, progress)
-        writer.sound(samples)
-        lufs = round(level, 2)
-    return _Output(job, composer, writer, lufs, heard)
-
-
-def _meant(
-    sound: ClipSound,
-    timing: ClipTiming,
-    told: Told,
-    song: Sound | None,
-    room: Sound | None,
-    times: Floats,
-    raw: Samples,
-) -> SoundProof:
-    """What a clip should sound like: by its source where nothing else is mixed in, else by what was mixed."""
-    mix, at_s = told.mix, np.arange(int(timing.duration_s * RATE_HZ)) / RATE_HZ
-    alone = told.lead is None and not (mix.clicks or mix.voice or mix.room or mix.excerpt_s)
-    if sound is ClipSound.SONG and song is not None and alone:
-        return sound_proof(song.samples, song.rate, timing.song_start_s + at_s * float(timing.speed))
-    if sound is ClipSound.ROOM and room is not None and told.lead is None:
-        frames_s = np.arange(len(times)) / float(timing.rate.per_second)
-        return sound_proof(room.samples, room.rate, np.interp(at_s, frames_s, times))
-    return sound_proof(raw, RATE, at_s)
+    return _Output(job, composer, writer, sound.lufs, sound.meant)
 
 
 def small_grey(luma: Planes) -> Planes:

@@ -48,6 +48,7 @@ from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
 from vamos.core.render.words import Words
 from vamos.core.time import FrameRate, TimeMap
 from vamos.core.time.timemap import Floats
+from vamos.language import speaking
 
 Yuv = tuple[Planes, Planes, Planes]
 
@@ -86,11 +87,24 @@ class Stage:
         return FrameRate.of(self.output.rate) if self.output.rate is not None else self.film_rate(clip.take)
 
     def timing(self, clip: Clip, version: Version) -> ClipTiming:
-        """When things happen in a version; on an even beat when that is wished and the song is not heard."""
+        """When things happen in a version; on an even beat when that is wished and the song is not heard.
+
+        A slowed version shows the frames of the one at full speed, each for longer; where editors want one rate for
+        all, some of them twice.
+        """
         even = self.output.even and version.sound is not ClipSound.SONG
         grid = even_grid(self.grid) if even else self.grid
         half_from = (clip.counts.start if self.half_from is None else self.half_from) if version.half_time else None
-        return clip_timing(grid, clip.shown, version.speed, self.rate(clip), clip.nudge, half_from)
+        own, slow = self.rate(clip), version.picture_speed
+        rate = own if self.output.rate is not None else FrameRate(own.per_second * slow)
+        first, last = (round(n * rate.per_second / (own.per_second * slow)) for n in clip.nudge)
+        return clip_timing(grid, clip.shown, version.speed, rate, (first, last), half_from)
+
+    def take_times(self, film: Film, clip: Clip, timing: ClipTiming) -> Floats:
+        """The take second wanted at each output frame of a clip; another film shows its own wall in step."""
+        offset = film.clip.counts.start - clip.counts.start
+        shifted = TimeMap.line(0.0, float(offset))
+        return timing.take_times(shifted.then(counts_to_take(film.the_pass, self.grid)))
 
 
 class Reel:
@@ -143,7 +157,8 @@ class Composer:
         self._reels = reels if reels is not None else {}
         self._own = reels is None
         self.overlay = overlay_of(version, stage.output.overlay)
-        states = schedule(Words(stage.lines), self.clip, self.timing, self.overlay, version.look)
+        with speaking(stage.output.language):
+            states = schedule(Words(stage.lines), self.clip, self.timing, self.overlay, version.look)
         try:
             self.picks = [self._picks(film) for film in films]
             self.sizes = self._sizes()
@@ -193,10 +208,8 @@ class Composer:
         return (self.stage.output.framing.shape.aspect or 1.0) < 1
 
     def take_times(self, film: Film) -> Floats:
-        """The take second wanted at each output frame; another film shows its own wall in step."""
-        offset = film.clip.counts.start - self.clip.counts.start
-        shifted = TimeMap.line(0.0, float(offset))
-        return self.timing.take_times(shifted.then(counts_to_take(film.the_pass, self.stage.grid)))
+        """The take second wanted at each output frame."""
+        return self.stage.take_times(film, self.clip, self.timing)
 
     def _picks(self, film: Film) -> Floats:
         wanted = self.take_times(film)
@@ -250,7 +263,9 @@ class Composer:
         found = []
         for film, area, (wide, high) in zip(self.films, areas, self.sizes, strict=False):
             banner = max((c.title for c in film.clip.cards if not c.full), key=len, default="")
-            for plate in plates(OverlayState("", label=label_words(film.clip.label), banner=banner), wide, high):
+            with speaking(self.stage.output.language):
+                label = label_words(film.clip.label)
+            for plate in plates(OverlayState("", label=label, banner=banner), wide, high):
                 h, w = plate.pixels.shape[:2]
                 inside = Area(plate.x / wide, plate.y / high, (plate.x + w) / wide, (plate.y + h) / high)
                 found.append(inside.within(area))

@@ -7,6 +7,7 @@ under −1 dBTP, true peak read at four times the rate (BS.1770-4, annex 2).
 from __future__ import annotations
 
 from collections.abc import Iterator
+from dataclasses import dataclass
 from fractions import Fraction
 from functools import cache
 from pathlib import Path
@@ -18,6 +19,7 @@ from vamos.core.lazy import scipy
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, Sound, read_sound
 from vamos.core.progress import Progress, quiet
+from vamos.core.render.encode import coded, decoded
 from vamos.core.render.timing import ClipTiming
 
 RATE = 48000
@@ -144,8 +146,16 @@ def _loud(heights: Samples, least: float) -> Iterator[tuple[int, int]]:
             yield first, min(stop, first + _PIECE)
 
 
-def levelled(samples: Samples, progress: Progress | None = None) -> tuple[Samples, float]:
-    """Samples for a clip and the loudness they have once coded and decoded again.
+@dataclass(frozen=True, slots=True)
+class Levelled:
+    """The sound of a clip as it stands in its file, coded, and how loud that is (LUFS)."""
+
+    coded: bytes
+    lufs: float
+
+
+def levelled(samples: Samples, progress: Progress | None = None) -> Levelled:
+    """Samples brought to the loudness of clips and coded.
 
     Aims at −16 LUFS with the true peak under −1 dBTP after coding: AAC moves peaks, by up to
     2 dB on sharp attacks, and drops the highest hiss. Silence stays silent. ``progress`` may stop it.
@@ -153,13 +163,13 @@ def levelled(samples: Samples, progress: Progress | None = None) -> tuple[Sample
     progress = progress or quiet()
     now = loudness(samples)
     if now <= -69.0:
-        return samples, now
+        return Levelled(coded(samples, RATE), now)
     gain = TARGET_LUFS - now
     ceiling = _LIMIT * 0.9
     for _ in range(5):
         progress.check()
-        out = limited(samples * np.float32(10 ** (gain / 20)), ceiling)
-        heard = coded(out)
+        sound = coded(limited(samples * np.float32(10 ** (gain / 20)), ceiling), RATE)
+        heard = decoded(sound)
         peak, level = true_peak(heard), loudness(heard)
         if peak <= _LIMIT and abs(level - TARGET_LUFS) < 0.5:
             break
@@ -167,24 +177,7 @@ def levelled(samples: Samples, progress: Progress | None = None) -> tuple[Sample
             ceiling *= 0.98 * _LIMIT / peak
         else:
             gain += TARGET_LUFS - level
-    return out, level
-
-
-def coded(samples: Samples) -> Samples:
-    """What is left of samples after the AAC coder that clips are written with."""
-    import io
-
-    import av
-
-    from vamos.core.render.encode import encode_sound
-
-    buffer = io.BytesIO()
-    with av.open(buffer, "w", format="mp4") as out:
-        encode_sound(out, samples, RATE)
-    buffer.seek(0)
-    with av.open(buffer, "r") as back:
-        pieces = [frame.to_ndarray().T for frame in back.decode(audio=0)]
-    return np.concatenate(pieces) if pieces else samples
+    return Levelled(sound, level)
 
 
 def limited(samples: Samples, ceiling: float) -> Samples:

@@ -37,10 +37,13 @@ class SoundProof:
 
 def sound_proof(source: Samples, rate: int, at_s: Floats) -> SoundProof:
     """Of a source (mono or stereo) that is heard at these of its seconds, one for each level (``RATE_HZ`` a second)."""
-    mono = source.mean(axis=1) if source.ndim == 2 else source
     start, end = (float(at_s.min()), float(at_s.max())) if len(at_s) else (0.0, 0.0)
-    heard = mono[max(0, round(start * rate)) : max(0, round(end * rate))]
-    return SoundProof(_packed(levels_at(mono, rate, at_s)), _packed(pitches_of(heard, rate)))
+    # Only what is heard, from a whole hop on, and a little more on both sides.
+    first = max(0, round((start - 0.1) / _HOP_S)) * round(_HOP_S * rate)
+    part = source[first : max(first, round((end + 0.1) * rate))]
+    mono, before_s = (part.mean(axis=1) if part.ndim == 2 else part), first / rate
+    heard = mono[max(0, round((start - before_s) * rate)) : max(0, round((end - before_s) * rate))]
+    return SoundProof(_packed(levels_at(mono, rate, at_s - before_s)), _packed(pitches_of(heard, rate)))
 
 
 def levels_at(mono: Samples, rate: int, at_s: Floats) -> npt.NDArray[np.uint8]:

@@ -18,6 +18,7 @@ from vamos.core.render.overlays import schedule
 from vamos.core.render.quiet import Places
 from vamos.core.render.words import Words
 from vamos.core.time.timemap import Floats
+from vamos.language import speaking
 
 
 def clips_of_pieces(clip: Clip) -> tuple[Clip, ...]:
@@ -74,7 +75,8 @@ class SplicedComposer:
         self._firsts = [p.timing.first_frame - self.timing.first_frame for p in self._parts]
         ends = [*self._firsts[1:], self.timing.frames]
         self.picks: list[Floats] = [np.arange(self.timing.frames, dtype=float)]
-        states = schedule(Words(stage.lines), clip, self.timing, self.overlay, version.look)
+        with speaking(stage.output.language):
+            states = schedule(Words(stage.lines), clip, self.timing, self.overlay, version.look)
         # Count and words stand in one place through all pieces.
         dancers = [replace(d, state=np.zeros(0, np.intp)) for part in self._parts for d in part.layout.dancers]
         found = Places([state for _, state in states], fit).quietest(dancers) if dancers else None
@@ -99,10 +101,6 @@ class SplicedComposer:
             for reel in self._reels.values():
                 reel.close()
             self._reels.clear()
-
-    def take_times(self, _film: Film) -> Floats:
-        """Pieces have no one clock; nothing is heard of their rooms."""
-        return np.zeros(self.timing.frames)
 
     def shown(self, frame: int) -> OverlayState:
         return self.states[max(0, bisect_right(self._starts, frame) - 1)][1]

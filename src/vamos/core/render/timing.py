@@ -78,7 +78,7 @@ def clip_timing(
 ) -> ClipTiming:
     """The timing of a range of counts at a speed of the song (1 = its own).
 
-    ``nudge`` moves start and end by so many frames at the song's speed, + later. ``half_from``: from this count on, and
+    ``nudge`` moves start and end by so many frames of the clip, + later. ``half_from``: from this count on, and
     back from it, one count is danced in two of the music, so that it stands on its own beat of the song and every
     later count on a beat as well.
     """
@@ -86,9 +86,8 @@ def clip_timing(
     if half_from is not None:
         song = TimeMap.line(float(half_from), float(half_from), 2.0).then(song)
     slow = song.then(TimeMap.line(0.0, 0.0, 1 / float(speed)))
-    early, late = (round(n / speed) for n in nudge)
-    first = max(0, rate.frame_at(slow(counts.start)) + early)
-    last = rate.frame_at(slow(counts.end)) + late
+    first = max(0, rate.frame_at(slow(counts.start)) + nudge[0])
+    last = rate.frame_at(slow(counts.end)) + nudge[1]
     return ClipTiming(rate, speed, first, max(1, last - first), slow)
 
 

@@ -49,6 +49,7 @@ class Lexicon:
     lanes: set[str] = field(default_factory=set)
     #: Words before a colon that name what follows, and nobody who dances it.
     titles: set[str] = field(default_factory=set)
+    limbs: set[str] = field(default_factory=set)
     sheet: dict[str, set[str]] = field(default_factory=dict)
     longest: int = 1
     _near: dict[str, str | None] = field(default_factory=dict)
@@ -135,6 +136,7 @@ def lexicon_for(own: Mapping[str, StepPattern]) -> Lexicon:
         found.people,
         found.lanes,
         found.titles,
+        found.limbs,
     )
     mine.sheet, mine.longest = found.sheet, found.longest
     for name, step in own.items():
@@ -200,6 +202,7 @@ def _language(found: Lexicon, raw: Mapping[str, Any]) -> None:
     found.walks.update(acts.get("walks", ()))
     found.people.update({w: w for w in raw.get("roles", {}).get("words", ())})
     found.lanes.update(raw.get("roles", {}).get("lanes", ()))
+    found.limbs.update(raw.get("hand", {}).get("limbs", ()))
     found.titles.update(raw.get("roles", {}).get("titles", ()))
     for name, several in raw.get("sheet", {}).items():
         found.sheet.setdefault(name, set()).update(several)

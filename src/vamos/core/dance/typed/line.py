@@ -55,7 +55,7 @@ class Place:
 
 def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: Feel) -> list[Place]:
     """All readings of a line that goes on from others, the cheapest first."""
-    tokens = _without_number(tokens)
+    tokens = without_number(tokens)
     wordy = any(t.kind == "word" and t.lower not in (*NUMBERS, "and", "a", "e", "und", "on", "counts") for t in tokens)
     digits = any(t.kind == "num" for t in tokens)
     ways = [(not digits or not wordy, False)]
@@ -74,12 +74,12 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     return out[:LINES]
 
 
-def _without_number(tokens: list[Token]) -> list[Token]:
+def without_number(tokens: list[Token]) -> list[Token]:
     """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor do “in 4 steps”, “over 3 counts”."""
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
         if tokens[k].lower in ("in", "over", "über") and number.kind == "num" and what in _UNITS:
-            return _without_number([*tokens[:k], *tokens[k + 3 :]])
+            return without_number([*tokens[:k], *tokens[k + 3 :]])
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
             return [tokens[0], *tokens[2:]]

@@ -9,6 +9,7 @@ from fractions import Fraction
 
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.clean import cleaned
+from vamos.core.dance.typed.laid_out import laid_out
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.state import State
@@ -34,19 +35,23 @@ class Typed:
 
 
 def read_typed(
-    text: str, feel: Feel = Feel.STRAIGHT, own: Mapping[str, StepPattern] | None = None, weight: str = ""
+    text: str,
+    feel: Feel = Feel.STRAIGHT,
+    own: Mapping[str, StepPattern] | None = None,
+    weight: str = "",
+    lay_out: bool = False,
 ) -> Typed:
     """The moves of a line as people type it; several lines go on from each other.
 
-    ``weight`` is R or L where it is known what foot bears it before. Raises NotationError when nothing in it can be
-    placed on a count.
+    ``weight`` is R or L where it is known what foot bears it before; ``lay_out`` puts known moves without any count one
+    after the other. Raises NotationError when nothing in it can be placed on a count.
     """
     lexicon = lexicon_for(own or {})
     clean, weights = weight_said(cleaned(text))
     counted = _only_counts(clean.text, feel)
     if counted is not None:
         return Typed(counted)
-    lines = _lines(tokens_of(clean.text, lexicon.known))
+    lines = [_untitled(line, lexicon) for line in _lines(tokens_of(clean.text, lexicon.known))]
     if not lines:
         return Typed(())
     starts = [Place(State(lead="R", weight=weight)), Place(State(cost=0.12, lead="L", weight=weight))]
@@ -58,6 +63,10 @@ def read_typed(
             raise NotationError(text, clean.at(wrong.start), _counts_wanted())
         places = _compared(found, weights, tokens, lines)
     best = places[0].state
+    if not best.events and lay_out:
+        danced = laid_out([p.state for p in starts], lines, lexicon)
+        if danced:
+            return _typed(danced[0], danced)
     if not best.events:
         first = lines[0][0]
         raise NotationError(text, clean.at(lines[-1][-1].end), _of_words(text, clean.at(first.start)))
@@ -110,6 +119,14 @@ def _lines(tokens: list[Token]) -> list[list[Token]]:
         else:
             out[-1].append(token)
     return [line for line in out if any(t.kind not in ("sep", "dash", "dot", "open", "close") for t in line)]
+
+
+def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“Basic left: side L 5 …” says what follows and dances nothing itself."""
+    end = next((k for k, t in enumerate(line) if t.text == ":"), 0)
+    head, rest = line[:end], line[end + 1 :]
+    titled = all(t.kind == "word" for t in head) and any(lexicon.is_title(t.lower) for t in head)
+    return rest if titled and sum(t.kind == "word" for t in rest) > 1 else line
 
 
 def _typed(best: State, states: list[State]) -> Typed:

@@ -33,6 +33,35 @@ def sides_of(move: Move) -> tuple[str, ...]:
 _WHERE = ("side", "behind", "cross", "out", "seit", "kreuz")
 
 
+def closed(row: Sequence[Move]) -> list[Move]:
+    """A row whose steps end in what is said behind them: “vine R, touch”, “rock back, recover”, “jazz box, cross”."""
+    out: list[Move] = []
+    for move in row:
+        before = out[-1] if out else None
+        if before is not None and before.figure is not None and _said_behind(before.figure.events, move):
+            kept, length = before.figure.events[:-1], before.figure.events[-1].start
+            if len(kept) > 1:
+                out[-1] = replace(before, figure=replace(before.figure, events=kept, length=length))
+            else:
+                feet = before.feet or ((before.side,) if before.side else ())
+                out[-1] = replace(before, figure=None, kind="step" if kept[0].kind is Kind.STEP else "touch", feet=feet)
+        out.append(move)
+    return out
+
+
+def _said_behind(events: tuple[Event, ...], move: Move) -> bool:
+    """Whether a move stands for the last one of a step before it."""
+    last = events[-1]
+    if len(events) < 2 or last.start.denominator != 1 or move.turns:
+        return False
+    if last.kind is Kind.TOUCH:
+        return move.kind in ("touch", "hold")
+    called = " ".join(move.name).lower()
+    if last.name == "recover":
+        return move.kind in ("other", "step") and called.startswith("recover")
+    return len(events) == 4 and not move.feet and move.kind == "step" and called == "cross"
+
+
 def otherwise(row: Sequence[Move], last: Event | None) -> list[list[Move]]:
     """A row with what may be meant otherwise behind a touch of the same foot: it touches again, or it steps.
 

@@ -15,7 +15,7 @@ from vamos.core.dance.steps import goes_on, turn_alone
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.moves import Move
-from vamos.core.dance.typed.rows import length_of, otherwise, sides_of, size_of, written_out
+from vamos.core.dance.typed.rows import closed, length_of, otherwise, sides_of, size_of, written_out
 from vamos.core.dance.typed.state import OTHER, Slots, State
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 
@@ -28,6 +28,9 @@ def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: L
     """All ways to put moves on counts, as states."""
     row = written_out(moves)
     found = _Sharing(state, row, slots, lexicon).all()
+    whole = closed(row)
+    if whole != row:
+        found += _Sharing(state.dearer(0.1), whole, slots, lexicon).fitting()
     for other in otherwise(row, state.events[-1] if state.events else None):
         found += _Sharing(state.dearer(0.3), other, slots, lexicon).all()
     rests = [s for s in slots if s.rest]
@@ -66,6 +69,12 @@ class _Sharing:
             self._alone(self.moves[0])
         elif not self.out:
             self._somehow()
+        return self.out
+
+    def fitting(self) -> list[State]:
+        """Only where the counts tell which move stands where."""
+        if self.points and self.moves:
+            self._counted()
         return self.out
 
     # --- rows ----------------------------------------------------------------------------

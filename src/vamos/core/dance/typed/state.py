@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
-from vamos.core.dance.typed.moves import Move
+from vamos.core.dance.typed.moves import SIDE_WORDS, Move, side_word
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, StepPattern
 
 OTHER = {"R": "L", "L": "R"}
@@ -144,6 +144,10 @@ class State:
         kind = move.kind
         if kind == "figure" and move.figure is not None:
             return state._figure_on_one(move, at, length, foot, turn, size)
+        if not kind and state._goes_on_free(move):
+            # “swivel heels R 1, L 2”: a side alone goes on with what has no foot.
+            move = replace(move, name=(state.events[-1].name.rsplit(" ", 1)[0],))
+            kind = "free"
         if not kind and foot:
             # “spin full turn left on R”: on the foot that stands it is a turn of it.
             kind = "pivot" if move.turned and foot == state.weight else "step"
@@ -152,6 +156,9 @@ class State:
             # “touch out 1, in 2”: a way alone goes on with what was danced.
             before = state.events[-1] if state.events else None
             kind = "touch" if before is not None and before.kind is Kind.TOUCH else "step"
+            if before is not None and before.kind is Kind.FREE and before.name.split(" ")[-1] in SIDE_WORDS:
+                move = replace(move, name=(before.name.rsplit(" ", 1)[0], *move.name))
+                kind = "free"
             foot = state.last if kind == "touch" else ""
         if kind == "landed":
             foot = "B"
@@ -165,6 +172,9 @@ class State:
             kind = "pivot"
         if kind in ("hold", "hand") or (kind == "free" and move.feet and not move.unknown):
             foot = "B" if kind == "free" and "B" in move.feet else ""
+            if kind == "free" and not foot:
+                # Which side it goes to is kept in its name.
+                move = replace(move, name=(*move.name, *(side_word(f) for f in move.feet if f in OTHER)))
         if turn == 0 and not size and kind != "pivot":
             # “turn to 6:00 stepping R, L”: what no longer turns is not called so.
             move = replace(move, name=tuple(w for w in move.name if not _TURN_WORD.search(w)))
@@ -182,6 +192,12 @@ class State:
             unread=", ".join((*move.unknown, *move.slips)),
         )
         return state.put(event)
+
+    def _goes_on_free(self, move: Move) -> bool:
+        """Whether a side alone stands behind a move to a side that has no foot."""
+        alone = len(move.feet) == 1 and not (move.name or move.unknown or move.turns or move.way)
+        before = self.events[-1] if self.events else None
+        return alone and before is not None and before.kind is Kind.FREE and before.name.split(" ")[-1] in SIDE_WORDS
 
     def _foot_left_out(self, kind: str, at: Fraction) -> tuple[State, str]:
         """The foot of a move that names none: the free one; a hop stays; what is not known stays so."""

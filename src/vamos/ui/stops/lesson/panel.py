@@ -80,8 +80,8 @@ class LessonRoom(Room):
             return
         plan, wish = self.commands.plan, self.desk.project.lesson
         panel.plain_head(tr("How it is taught"))
-        self._wish(panel, tr("Built"), Build, "build", wish.build, WHY.get(wish.build, ""))
-        self._wish(panel, tr("Each section"), Way, "way", wish.way, WHY.get(wish.way, ""))
+        self._wish(panel, tr("Built"), Build, "build", wish.build, tr(WHY[wish.build]) if wish.build in WHY else "")
+        self._wish(panel, tr("Each section"), Way, "way", wish.way, tr(WHY[wish.way]) if wish.way in WHY else "")
         self._wish(panel, tr("The whole, shown"), Shown, "shown", wish.shown)
         self._wish(panel, tr("Walls, tags, restarts"), Facts, "facts", wish.facts)
         self._wish(panel, tr("Getting quicker"), Slow, "slow", wish.slow)

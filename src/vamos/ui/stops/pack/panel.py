@@ -14,6 +14,7 @@ from vamos.core.pack.estimate import minutes_words
 from vamos.core.plan.own_profiles import own_profiles
 from vamos.core.plan.profiles import PROFILES, Profile, new_section
 from vamos.core.render.languages import LANGUAGES
+from vamos.language import LANGUAGES as WORDS
 from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
@@ -129,6 +130,7 @@ class PackRoom(Room):
         for text, name in _CLIPS:
             self._also(panel, text, name)
         self._also(panel, *_EVEN)
+        self._words(panel)
         fill_picture(panel, self.desk)
         panel.head(tr("Sound"), "sound")
         panel.choice(
@@ -192,7 +194,7 @@ class PackRoom(Room):
         amount = f"{plural(found.files, 'film')}, {minutes_words(found.film_s)}" if found is not None else "…"
 
         def use() -> None:
-            self.desk.do(profile.name, lambda p: set_output(p, **profile.settings))
+            self.desk.do(tr(profile.name), lambda p: set_output(p, **profile.settings))
             # Pressed once more it stays what it is.
             self.desk.stale.emit()
 
@@ -238,6 +240,20 @@ class PackRoom(Room):
             self.commands.set_excerpt,
             name=tr("Seconds of the song in each clip"),
             hint=tr("seconds of each clip’s song; all of it"),
+        )
+
+    def _words(self, panel: Panel) -> None:
+        """The language of all that students read: page, sheets, and the words over the picture."""
+        as_here = tr("my language")
+        names = {as_here: "", **{name: code for code, name in WORDS.items()}}
+        now = next((n for n, code in names.items() if code == self.desk.project.output.language), as_here)
+        panel.choice(
+            tr("Students read"),
+            list(names),
+            now,
+            lambda w: self.desk.do(tr("Language for students"), lambda p: set_output(p, language=names[w])),
+            name=tr("Language that students read"),
+            own=True,
         )
 
     def _language(self, panel: Panel) -> None:

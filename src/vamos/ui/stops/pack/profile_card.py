@@ -50,12 +50,13 @@ class ProfileCard(LaidOutButton):
     def show_profile(self, profile: Profile, output: Output, now: bool, amount: str, use: Callable[[], object]) -> None:
         self.run = use
         self._picture.show_output(output)
+        words = tr(profile.words)
         self._name.setText(tr(profile.name))
-        self._words.setText(profile.words)
-        self._words.setVisible(bool(profile.words))
+        self._words.setText(words)
+        self._words.setVisible(bool(words))
         self._amount.setText(amount)
         self.setAccessibleName(tr(profile.name))
-        self.setAccessibleDescription(f"{profile.words} {amount}".strip())
+        self.setAccessibleDescription(f"{words} {amount}".strip())
         self.setChecked(now)
 
 

@@ -1,0 +1,82 @@
+"""A line without counts: its moves one after the other, each as long as it usually is."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from fractions import Fraction
+
+from vamos.core.dance.typed.count_runs import Slot
+from vamos.core.dance.typed.lexicon import Lexicon, plain
+from vamos.core.dance.typed.line import LINES, WORDS, without_number
+from vamos.core.dance.typed.moves import Move, readings
+from vamos.core.dance.typed.rows import closed, length_of, written_out
+from vamos.core.dance.typed.share import share
+from vamos.core.dance.typed.state import State
+from vamos.core.dance.typed.tokens import Token
+from vamos.core.model.dance import Doubt
+
+#: Lines of dances are so long; another sum is asked for.
+USUAL = (4, 6, 8, 16, 24, 32)
+#: Words that cost so much may be anything.
+_CLEAR = 0.9
+
+
+def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) -> list[State]:
+    """All ways the words of lines can be danced from 1 on, the cheapest first; none where a word is not known."""
+    words = [t for line in lines for t in (*_said(line), _comma(line[-1]))]
+    found: list[State] = []
+    for cost, moves in readings(words, lexicon)[:WORDS]:
+        row = _limbs(written_out(moves), lexicon)
+        if cost > _CLEAR or not row or not all(map(_known, row)):
+            continue
+        for start in starts:
+            for extra, ways in _ways(row):
+                found += _danced(start.dearer(cost + extra), ways, lexicon)
+    found.sort(key=lambda s: s.cost)
+    return found[:LINES]
+
+
+def _said(line: list[Token]) -> list[Token]:
+    """“Rumba box left: side L, close R …”: what is said move by move is not danced twice."""
+    end = next((k for k, t in enumerate(line) if t.text == ":"), -1)
+    rest = line[end + 1 :]
+    return without_number(rest if sum(t.kind == "sep" for t in rest) > 1 else line)
+
+
+def _comma(after: Token) -> Token:
+    return Token("sep", ",", after.end, after.end)
+
+
+def _known(move: Move) -> bool:
+    return bool(move.kind or move.feet or move.name) and not move.unknown
+
+
+def _limbs(row: list[Move], lexicon: Lexicon) -> list[Move]:
+    """“hitch R knee”: what moves is no move of its own."""
+    out: list[Move] = []
+    for move in row:
+        if out and move.kind == "hand" and not move.feet and set(map(plain, move.name)) <= lexicon.limbs:
+            out[-1] = replace(out[-1], name=(*out[-1].name, *move.name))
+        else:
+            out.append(move)
+    return out
+
+
+def _ways(row: list[Move]) -> list[tuple[float, list[Move]]]:
+    """A row as it stands, and with steps that end in what is said behind them, which is likelier."""
+    whole = closed(row)
+    if whole == row:
+        return [(0.0, row)]
+    return [(0.0, whole), (0.4, row)]
+
+
+def _danced(start: State, row: list[Move], lexicon: Lexicon) -> list[State]:
+    beam, at = [start], Fraction(0)
+    for move in row:
+        length = length_of(move)
+        slot = Slot(at, length if move.kind == "figure" or length > 1 else None)
+        beam = sorted((s for state in beam for s in share(state, [move], [slot], lexicon)), key=lambda s: s.cost)[
+            :LINES
+        ]
+        at += length
+    return beam if at in USUAL else [s.asked(Fraction(0), Doubt.COUNTS) for s in beam]
