@@ -5,23 +5,29 @@ import urllib.request
 from dataclasses import replace
 from fractions import Fraction
 
+import numpy as np
 from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QImage
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
 from tests.ui.qt import StopCase
 from vamos.core.edit.clips import choose
-from vamos.core.model.clip import Choice, ClipSound, RunThrough
+from vamos.core.model.clip import Choice, ClipSound, RunThrough, Version
 from vamos.core.model.project import Output
 from vamos.core.pack.estimate import estimate
 from vamos.core.pack.serve import code_of
+from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import PROFILES, packed_project
+from vamos.core.time.counts import minutes_text
 from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.pack.commands import results_of
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.phones import PhoneCode
+from vamos.ui.stops.pack.planned import FilmCard, PlannedFilms
 from vamos.ui.stops.pack.profile_card import ProfileCard
+from vamos.ui.stops.pack.stills import still_of
 
 
 class ProfilesTest(StopCase):
@@ -94,6 +100,104 @@ class ProfilesTest(StopCase):
         self.settle()
         self.click(self.field("A clip for each section"), 12, 12)
         self.until(lambda: "Nothing would be written" in self.panel_text(), "that it would be empty")
+
+
+class PlannedTest(StopCase):
+    """Before a pack is written its films stand there as pictures; while it is written those that are done can be played."""
+
+    STOP = "Pack"
+
+    def cards(self) -> list[FilmCard]:
+        return [c for w in self.window.findChildren(PlannedFilms) if w.isVisible() for c in w.cards]
+
+    def few(self) -> None:
+        """Two clips of the front take, small."""
+        front = self.take("front")
+        output = Output(speeds=(Fraction(1), Fraction(1, 2)), longest_side=320, run_through=RunThrough(wanted=False))
+        self.window.session.do("little", lambda p: replace(p, takes=(front,), output=output))
+        for clip in self.window.session.facts.clips[2:]:
+            self.window.session.do("out", lambda p, key=clip.key: choose(p, Choice(key, left_out=True)))
+
+    def test_each_film_has_its_picture_and_its_lengths(self):
+        """A card a clip, in the order of the pack, named with its section, view and lengths; mirrored like its film."""
+        self.few()
+        self.until(lambda: len(self.cards()) == 2, "two cards")
+        clips = plan_clips(self.window.session.project)
+        clock = self.window.session.project.grid.time_map()
+        for card, clip in zip(self.cards(), clips, strict=True):
+            song_s = clock(clip.shown.end) - clock(clip.shown.start)
+            lengths = " · ".join(minutes_text(round(song_s / s)) for s in (1, 0.5))
+            self.assertEqual(card.accessibleName(), f"{clip.title}, Mirrored, {lengths}, to be written")
+            self.assertFalse(card.film.written)
+        stills = self.window.rooms["Pack"].commands.stills
+        self.until(lambda: all(stills.of(c.film.still) is not None for c in self.cards()), "their pictures")
+        straight = still_of(self.window.session.project, self.folder, replace(clips[0], flip=False), Version())
+        self.until(lambda: stills.of(straight) is not None, "the picture as it was filmed")
+        seen, other = stills.of(self.cards()[0].film.still), stills.of(straight)
+        # The wall behind the dancer is another way round.
+        self.assertNotEqual(seen.pixelColor(60, 60), seen.mirrored(True, False).pixelColor(60, 60))
+        self.assertLess(difference(seen, other.mirrored(True, False)), difference(seen, other))
+
+    def test_a_film_is_played_while_the_others_are_written(self):
+        """The first card that is clear plays its file; when all is written the list of files stands there instead."""
+        self.few()
+        self.until(lambda: len(self.cards()) == 2, "two cards")
+        commands = self.window.rooms["Pack"].commands
+        played: list[str] = []
+
+        def play_first() -> bool:
+            for card in self.cards():
+                if card.film.written and commands.arrived is not None and not played:
+                    self.click(card)
+                    played.append(commands.playing.path.name if commands.playing else "")
+            return bool(played)
+
+        commands.write_pack_to(self.folder / "pack")
+        self.until(play_first, "a film to play")
+        self.assertTrue(played[0].endswith(".mp4"), played)
+        self.idle()
+        self.settle()
+        self.assertIsNone(commands.arrived)
+        self.assertIsNone(commands.playing)
+        self.assertEqual(len(commands.written.rows), 4)
+        self.assertIn("What was written", self.panel_text())
+        # What comes next: the phones, until something is changed.
+        main = self.window.status.main
+        self.assertEqual(main.text(), "Show it on phones in the room")
+        self.click(main)
+        self.settle()
+        self.assertEqual((commands.phones.served is not None, main.text()), (True, "Stop showing it"))
+        self.click(main)
+        self.settle()
+        self.window.session.do("smaller", lambda p: replace(p, output=replace(p.output, longest_side=240)))
+        self.settle()
+        self.assertEqual(main.text(), "Write the pack…")
+
+    def test_stopped_there_is_a_plan_again(self):
+        self.few()
+        self.until(lambda: len(self.cards()) == 2, "two cards")
+        commands = self.window.rooms["Pack"].commands
+        commands.write_pack_to(self.folder / "pack")
+        self.until(lambda: commands.arrived is not None, "that it is being written")
+        self.until(lambda: "Being written" in self.panel_text(), "that it says so")
+        self.window.runner.stop()
+        self.idle()
+        self.settle()
+        self.assertIsNone(commands.arrived)
+        self.assertIn("What will be written", self.panel_text())
+        self.assertFalse((self.folder / "pack").exists())
+
+
+def difference(one: QImage, other: QImage) -> float:
+    """Mean difference of two pictures of one size, in levels."""
+    pixels = []
+    for image in (one, other):
+        image = image.convertToFormat(QImage.Format.Format_Grayscale8)
+        bits = image.constBits()
+        bits.setsize(image.sizeInBytes())
+        rows = np.frombuffer(bits.asstring(), np.uint8).reshape(image.height(), image.bytesPerLine())
+        pixels.append(rows[:, : image.width()].astype(float))
+    return float(np.abs(pixels[0] - pixels[1]).mean())
 
 
 class PlayedTest(StopCase):

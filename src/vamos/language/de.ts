@@ -10472,6 +10472,17 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Show it on phones in the room</source>
+   <translation>Auf Telefonen im Raum zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>In your own network only, and only these files.</source>
+   <translation>Nur in deinem eigenen Netz, und nur diese Dateien.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
    <source>Nothing to pack yet</source>
    <translation>Noch nichts für ein Paket</translation>
   </message>
@@ -10562,8 +10573,23 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>Nothing yet. Files are decoded again after they are written, and compared with what they should be.</source>
-   <translation>Noch nichts. Dateien werden nach dem Schreiben wieder dekodiert und mit dem verglichen, was sie sein sollen.</translation>
+   <source>In the desktop’s player</source>
+   <translation>Im Player des Systems</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Being written</source>
+   <translation>Wird geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>What will be written</source>
+   <translation>Was geschrieben wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Each picture is a film, with its length at each speed. All are checked once they are written.</source>
+   <translation>Jedes Bild ist ein Film, mit seiner Länge in jedem Tempo. Alle werden geprüft, sobald sie geschrieben sind.</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10584,6 +10610,12 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>Copy a summary to send along</source>
    <translation>Zusammenfassung zum Mitschicken kopieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <location filename="../ui/stops/pack/phones.py" />
+   <source>Stop showing it</source>
+   <translation>Nicht mehr zeigen</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10612,8 +10644,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>In the desktop’s player</source>
-   <translation>Im Player des Systems</translation>
+   <source>A film can be played as soon as its picture is clear.</source>
+   <translation>Ein Film lässt sich abspielen, sobald sein Bild klar ist.</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10659,16 +10691,6 @@
    <location filename="../ui/stops/pack/phones.py" />
    <source>Photograph this with the phone:</source>
    <translation>Fotografier das mit dem Telefon:</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/phones.py" />
-   <source>Stop showing it</source>
-   <translation>Nicht mehr zeigen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/phones.py" />
-   <source>Show it on phones in the room</source>
-   <translation>Auf Telefonen im Raum zeigen</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
@@ -10844,6 +10866,21 @@
    <location filename="../ui/stops/pack/picture.py" />
    <source>The run-through would end before it begins. Nothing was changed.</source>
    <translation>Der Durchlauf würde enden, bevor er beginnt. Nichts wurde geändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/planned.py" />
+   <source>written</source>
+   <translation>geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/planned.py" />
+   <source>to be written</source>
+   <translation>wird noch geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/planned.py" />
+   <source>Play it</source>
+   <translation>Abspielen</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />

@@ -37,13 +37,22 @@ CORES = 2
 
 
 @dataclass(frozen=True, slots=True)
+class PlannedFilm:
+    """A clip of the pack to be written, with its versions and how many seconds each lasts."""
+
+    clip: Clip
+    versions: tuple[tuple[Version, float], ...]
+
+
+@dataclass(frozen=True, slots=True)
 class Estimate:
-    """Files beside the sheets, seconds of film, bytes, and seconds of work; the last two are rough."""
+    """Films, seconds of film, bytes, and seconds of work (the last two are rough); ``planned``: which films."""
 
     files: int
     film_s: float
     size_bytes: float
     work_s: float
+    planned: tuple[PlannedFilm, ...] = ()
 
     def words(self) -> str:
         """In a sentence, as rough as it is."""
@@ -69,12 +78,15 @@ def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimat
         every += [(through, v) for v in run_through_versions(output, through)]
     a_second = {take: _pixels_a_second(project, base, take) for take in dict.fromkeys(c.take for c, _ in every)}
     film_s = pixels = 0.0
+    planned: dict[str, PlannedFilm] = {}
     work: dict[str, float] = {}
     encoded: set[tuple[str, Version]] = set()
     for clip, version in every:
         song_s = float(clock(clip.shown.end) - clock(clip.shown.start))
         length = song_s / float(version.picture_speed)
         film_s += length
+        known = planned.get(clip.key, PlannedFilm(clip, ()))
+        planned[clip.key] = replace(known, versions=(*known.versions, (version, length)))
         # At another speed the same frames stand longer, unless one rate is wanted for all: they are encoded once.
         same = output.rate is None
         drawn = (song_s if same else length) * a_second[clip.take]
@@ -85,7 +97,8 @@ def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimat
         work[clip.key] = work.get(clip.key, 0.0) + new + length * _SOUND_WORK
         encoded.add(looks)
     size = pixels * _BITS[output.quality] / 8 + film_s * _SOUND
-    return Estimate(len(every), film_s, size, max([sum(work.values()) / CORES, *work.values()]))
+    work_s = max([sum(work.values()) / CORES, *work.values()])
+    return Estimate(len(every), film_s, size, work_s, tuple(planned.values()))
 
 
 def _pixels_a_second(project: Project, base: Path | None, take: str) -> float:

@@ -69,11 +69,18 @@ class Outcome:
     problems: tuple[str, ...]
 
 
-def write_pack(project: Project, base: Path | None, out: Path, progress: Progress | None = None) -> Outcome:
+def write_pack(
+    project: Project,
+    base: Path | None,
+    out: Path,
+    progress: Progress | None = None,
+    written: Callable[[str, Path, float], object] | None = None,
+) -> Outcome:
     """Render all clips of a project into the folder ``out``.
 
     ``base`` is the folder that relative media paths start from. An earlier pack in ``out`` is
-    replaced only when the new one is complete.
+    replaced only when the new one is complete. ``written`` is called, from a thread of the work, with the key of each
+    clip that is done, one of its files (which moves when the pack is complete), and how many seconds that lasts.
 
     Raises
     ------
@@ -88,7 +95,7 @@ def write_pack(project: Project, base: Path | None, out: Path, progress: Progres
     # Planned in another language, clips would tell the maker in it what is wrong.
     problems = _problems(project) if project.output.language else {}
     with speaking(project.output.language):
-        return _write(packed_project(project), base, out, progress, problems)
+        return _write(packed_project(project), base, out, progress, problems, written)
 
 
 def _problems(project: Project) -> dict[str, tuple[str, ...]]:
@@ -99,7 +106,12 @@ def _problems(project: Project) -> dict[str, tuple[str, ...]]:
 
 
 def _write(
-    project: Project, base: Path | None, out: Path, progress: Progress, problems: dict[str, tuple[str, ...]]
+    project: Project,
+    base: Path | None,
+    out: Path,
+    progress: Progress,
+    problems: dict[str, tuple[str, ...]],
+    written: Callable[[str, Path, float], object] | None,
 ) -> Outcome:
     grid, clips = project.grid, plan_clips(project)
     if project.song is None or grid is None or not clips:
@@ -110,6 +122,7 @@ def _write(
     check_place(out)
     with made_at(out, only_a_pack) as work:
         packer = _Packer(project, grid, base, work, EarlierPack(out.resolve()), progress)
+        packer.written = written
         outcome = packer.run(clips, problems)
     return Outcome(out, outcome[0], outcome[1])
 
@@ -134,6 +147,7 @@ class _Packer:
         self.earlier, self.words = earlier, Words(self.stage.lines)
         self.song_media = project.song
         self.gone = False
+        self.written: Callable[[str, Path, float], object] | None = None
 
     def run(self, clips: tuple[Clip, ...], problems: dict[str, tuple[str, ...]]) -> tuple[int, tuple[str, ...]]:
         # Partners of a clip may be of sections that are not written themselves.
@@ -221,10 +235,12 @@ class _Packer:
             keys = {j.path: made_from(j, self.stage, self.project, self.words, chapters) for j in jobs}
             done = {j.path: self._taken_over(keys[j.path], j) for j in jobs}
             new = [j for j in jobs if done[j.path] is None]
-            written = self._written(new, chapters, stopped) if new else []
+            written = self._rendered(new, chapters, stopped) if new else []
             made = {w.job.path: mf.clip_entry(w, self.work, keys[w.job.path]) for w in written}
             progress(1.0, at_home("Wrote {title}", title=clip.title))
             entries = [done[j.path] or made[j.path] for j in jobs]
+            if self.written is not None:
+                self.written(clip.key, self.work / entries[0].file, entries[0].duration_s)
             self.cuts += [self._cut(j, e) for j, e in zip(jobs, entries, strict=True)]
             return entries
         except (WriteError, Stopped):
@@ -237,7 +253,7 @@ class _Packer:
             )
             return []
 
-    def _written(self, jobs: list[RenderJob], chapters: tuple[Chapter, ...], progress: Progress) -> list[Written]:
+    def _rendered(self, jobs: list[RenderJob], chapters: tuple[Chapter, ...], progress: Progress) -> list[Written]:
         return render_clip(jobs, self.stage, self._song(jobs, progress), progress, chapters, self.sounds)
 
     def _cut(self, job: RenderJob, entry: mf.ClipEntry) -> Cut:

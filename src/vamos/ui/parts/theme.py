@@ -122,6 +122,9 @@ def apply(app: QApplication, theme: Theme) -> None:
         (roles.ToolTipBase, theme.ink),
         (roles.ToolTipText, theme.paper),
         (roles.PlaceholderText, theme.soft),
+        # For what is painted: quiet words, and marks of what is not done yet.
+        (roles.Dark, theme.soft),
+        (roles.Mid, theme.tape),
     ):
         palette.setColor(role, QColor(colour))
     app.setPalette(palette)

@@ -6,7 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from pathlib import Path
 
-from PyQt6.QtCore import QUrl
+from PyQt6.QtCore import QObject, QUrl, pyqtSignal
 from PyQt6.QtGui import QDesktopServices, QGuiApplication
 
 from vamos.core.document.paths import locate
@@ -30,6 +30,7 @@ from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.pack.estimates import Estimates
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
 from vamos.ui.stops.pack.phones import OnPhones
+from vamos.ui.stops.pack.stills import Stills
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
 
@@ -55,18 +56,37 @@ class Written:
     problems: tuple[str, ...]
     rows: tuple[FileRow, ...] = ()
     results: Mapping[str, Result] = field(default_factory=dict)
+    #: The project it is of, as it was then.
+    project: Project | None = field(default=None, repr=False)
+
+
+class Arrivals(QObject):
+    """Films of a pack as they are done, told from the threads that write them."""
+
+    came = pyqtSignal(str, object)
+    over = pyqtSignal()
+
+    def tell(self, key: str, path: Path, seconds: float) -> None:
+        self.came.emit(key, Result(path, seconds, alone=True))
 
 
 class PackCommands:
     """Each action of the stop is a method."""
 
     written = OfDocument[Written | None](lambda: None)
+    #: The films that are there already while a pack is written, by the keys of their clips; None when none is written.
+    arrived = OfDocument[dict[str, Result] | None](lambda: None)
     playing = OfDocument[Result | None](lambda: None)
 
     def __init__(self, desk: Desk):
         self._desk = desk
         self._estimates = Estimates(desk.stale.emit, desk.runner.fault.emit)
         self.phones = OnPhones(desk)
+        self.stills = Stills()
+        self.stills.fault.connect(desk.runner.fault)
+        self._arrivals = Arrivals()
+        self._arrivals.came.connect(self._came)
+        self._arrivals.over.connect(self._over)
 
     @property
     def scope(self) -> DocumentScope:
@@ -79,6 +99,7 @@ class PackCommands:
     def close(self) -> None:
         self._estimates.close()
         self.phones.close()
+        self.stills.close()
 
     def write_pack(self) -> None:
         folder = self._desk.ask_folder(tr("Where should the pack go? A folder is made in it."))
@@ -91,14 +112,41 @@ class PackCommands:
         self.phones.close()
 
         def work(progress: Progress) -> Written:
-            outcome = write_pack(project, base, out, progress.part(0, 0.85))
+            self._arrivals.came.emit("", None)
+            try:
+                return written(progress)
+            finally:
+                self._arrivals.over.emit()
+
+        def written(progress: Progress) -> Written:
+            outcome = write_pack(project, base, out, progress.part(0, 0.85), self._arrivals.tell)
             findings = verify_pack(out, progress.part(0.85, 1.0))
             bad = tuple(f for f in findings if not f.good)
             rows = rows_of(read_manifest(out).clips, bad)
             results = results_of(out, rows, project, base)
-            return Written(outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems), rows, results)
+            return Written(
+                outcome.folder, outcome.clips, len(findings), bad, tuple(outcome.problems), rows, results, project
+            )
 
         self._desk.run(tr("Writing the pack"), work, self._done)
+
+    def _came(self, key: str, result: Result | None) -> None:
+        """A film is there, or the first is on its way."""
+        self.arrived = {**(self.arrived or {}), key: result} if result is not None else {}
+        self._desk.stale.emit()
+
+    def _over(self) -> None:
+        """The pack is complete, or there is none: what was there in the meantime is gone from where it was."""
+        if self.playing is not None and self.arrived and self.playing in self.arrived.values():
+            self.playing = None
+        self.arrived = None
+        self._desk.stale.emit()
+
+    def play_arrived(self, key: str) -> None:
+        """A film that is there already is played while the others are written."""
+        if self.arrived and key in self.arrived:
+            self.playing = self.arrived[key]
+            self._desk.stale.emit()
 
     def _done(self, written: Written) -> None:
         self.written, self.playing = written, None

@@ -25,6 +25,7 @@ from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.pack.commands import PackCommands, Written
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
+from vamos.ui.stops.pack.planned import PlannedFilms, Shown, shown
 from vamos.ui.stops.pack.profile_card import ProfileCard
 from vamos.ui.stops.stop import MainAction, Room
 
@@ -65,6 +66,11 @@ def _look_words(look: NamedLook) -> str:
     return known.get(look.name, f"“{look.name}”: {lanes}")
 
 
+def _planned(films: PlannedFilms, cards: tuple[Shown, ...]) -> PlannedFilms:
+    films.show_films(cards)
+    return films
+
+
 class PackRoom(Room):
     """What students get."""
 
@@ -86,6 +92,17 @@ class PackRoom(Room):
     def main_action(self) -> MainAction | None:
         if not self.desk.session.facts.clips:
             return lead_on(self.desk, "Pack")
+        written, phones = self.commands.written, self.commands.phones
+        if self.commands.arrived is not None:
+            return None
+        if written is not None and not written.bad and written.project is self.desk.project:
+            if phones.served is not None:
+                return MainAction(tr("Stop showing it"), phones.stop)
+            return MainAction(
+                tr("Show it on phones in the room"),
+                lambda: phones.begin(written.folder),
+                tr("In your own network only, and only these files."),
+            )
         return MainAction(tr("Write the pack…"), self.commands.write_pack, tr("Choose where; a folder is made there."))
 
     def shut_down(self) -> None:
@@ -298,34 +315,57 @@ class PackRoom(Room):
         on = getattr(self.desk.project.output, name)
         panel.check(text, on, lambda now: self.desk.do(text, lambda p: set_output(p, **{name: now})))
 
+    def _player(self, panel: Panel) -> bool:
+        """The film that is played here; False when none is."""
+        playing = self.commands.playing
+        if playing is None:
+            return False
+        panel.say(playing.path.name, "", key="playing")
+        for words in playing.wrong[:_MOST]:
+            panel.say(sentence(words), "warn", key=f"wrong {words}")
+        panel.custom(
+            "player",
+            "",
+            lambda: ResultPlayer(self.desk.runner, playing),
+            lambda player: player.show_result(playing),
+        )
+        panel.buttons((tr("In the desktop’s player"), self.commands.open_file, ""), key="elsewhere")
+        return True
+
+    def _planned(self, panel: Panel) -> None:
+        """What will be written, as pictures; while it is written, each film that is done can be played."""
+        arrived, commands = self.commands.arrived, self.commands
+        found = commands.estimated(self.desk.project.output)
+        writing = arrived is not None
+        panel.plain_head(tr("Being written") if writing else tr("What will be written"))
+        if found is None or not found.planned:
+            return
+        if not writing:
+            panel.say(
+                tr("Each picture is a film, with its length at each speed. All are checked once they are written."),
+                key="planned",
+            )
+        elif not self._player(panel):
+            panel.say(tr("A film can be played as soon as its picture is clear."), key="arriving")
+        cards = shown(found.planned, self.desk.project, self.desk.session.base, arrived or {}, writing)
+        panel.custom(
+            "planned",
+            "",
+            lambda: _planned(PlannedFilms(commands.stills, commands.play_arrived), cards),
+            lambda films: films.show_films(cards),
+        )
+
     def fill_beside(self, panel: Panel) -> None:
         written = self.commands.written
         if not self.desk.session.facts.clips:
             return
-        panel.plain_head(tr("What was written"))
-        if written is None:
-            panel.say(
-                tr(
-                    "Nothing yet. Files are decoded again after they are written, and compared with what "
-                    "they should be."
-                )
-            )
+        if written is None or self.commands.arrived is not None:
+            self._planned(panel)
             return
+        panel.plain_head(tr("What was written"))
         for words, role in written_words(written):
             panel.say(words, role)
-        playing = self.commands.playing
-        if playing is not None:
-            panel.say(playing.path.name, "", key="playing")
-            for words in playing.wrong[:_MOST]:
-                panel.say(sentence(words), "warn", key=f"wrong {words}")
-            panel.custom(
-                "player",
-                "",
-                lambda: ResultPlayer(self.desk.runner, playing),
-                lambda player: player.show_result(playing),
-            )
-            panel.buttons((tr("In the desktop’s player"), self.commands.open_file, ""), key="elsewhere")
-        else:
+        if not self._player(panel):
             panel.say(
                 tr("Return on a file, or a double click, plays it here beside the film it was cut from."), key="how"
             )
