@@ -6,6 +6,7 @@ import argparse
 from dataclasses import fields, replace
 from fractions import Fraction
 
+from vamos.core.dance.who import roles_in
 from vamos.core.edit.output import phrase_of, set_count_in, toggle_look
 from vamos.core.model.clip import Arrangement, Cards, ClipSound, Quality
 from vamos.core.model.look import LOOKS, CountIn, Lane, NamedLook, Numbering, Shape, Style
@@ -57,6 +58,7 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--voice-over", type=float, metavar="LEVEL", help=tr("the counting voice over the song, 0 to 1"))
     sub.add_argument("--room-under", type=float, metavar="LEVEL", help=tr("what the film heard under the song, 0 to 1"))
     sub.add_argument("--voice-language", choices=tuple(LANGUAGES), help=tr("what the counting voice speaks"))
+    sub.add_argument("--role", metavar="ROLE", help=tr("whose moves stand over the picture, of partners or groups"))
     sub.add_argument("--language", choices=tuple(WORDS), help=tr("what students read; without it as you do"))
     sub.add_argument(
         "--excerpt", type=float, metavar="SECONDS", help=tr("so much of the song in each clip, from its 1 on")
@@ -135,6 +137,17 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     mix = {"clicks": arguments.clicks_over, "voice": arguments.voice_over, "excerpt_s": arguments.excerpt}
     mix |= {"language": arguments.voice_language, "room": arguments.room_under}
     out = replace(out, mix=replace(out.mix, **{k: v for k, v in mix.items() if v is not None}))
+    if arguments.role:
+        danced = roles_in(e for s in project.dance.sections for e in s.events)
+        if arguments.role not in danced:
+            raise InputError(
+                tr(
+                    "Nobody is called “{role}” in this dance; it has: {known}.",
+                    role=arguments.role,
+                    known=", ".join(danced) or tr("none"),
+                )
+            )
+        out = replace(out, role=arguments.role)
     if arguments.language:
         out = replace(out, language=arguments.language)
     if arguments.style:

@@ -688,6 +688,11 @@
   </message>
   <message>
    <location filename="../cli/output.py" />
+   <source>whose moves stand over the picture, of partners or groups</source>
+   <translation>wessen Schritte über dem Bild stehen, bei Paaren oder Gruppen</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
    <source>what students read; without it as you do</source>
    <translation>was die Schüler lesen; ohne das wie du</translation>
   </message>
@@ -800,6 +805,21 @@
    <location filename="../cli/output.py" />
    <source>There is no section “{new_section}”; the dance has: {known}.</source>
    <translation>Es gibt keinen Abschnitt „{new_section}“; der Tanz hat: {known}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <source>Nobody is called “{role}” in this dance; it has: {known}.</source>
+   <translation>Niemand heißt „{role}“ in diesem Tanz; es gibt: {known}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/output.py" />
+   <location filename="../core/dance/card.py" />
+   <location filename="../core/dance/checks.py" />
+   <location filename="../core/model/clip.py" />
+   <location filename="../core/model/dance.py" />
+   <location filename="../ui/stops/pack/picture.py" />
+   <source>none</source>
+   <translation>nichts</translation>
   </message>
   <message>
    <location filename="../cli/serving.py" />
@@ -984,15 +1004,6 @@
    <location filename="../core/dance/card.py" />
    <source>at {facing}</source>
    <translation>bei {facing}</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/card.py" />
-   <location filename="../core/dance/checks.py" />
-   <location filename="../core/model/clip.py" />
-   <location filename="../core/model/dance.py" />
-   <location filename="../ui/stops/pack/picture.py" />
-   <source>none</source>
-   <translation>nichts</translation>
   </message>
   <message>
    <location filename="../core/dance/card.py" />
@@ -1749,6 +1760,7 @@
   </message>
   <message>
    <location filename="../core/dance/notation.py" />
+   <location filename="../core/dance/typed/lane.py" />
    <location filename="../core/dance/typed/reading.py" />
    <source>the counts of “{number}”</source>
    <translation>die Counts von „{number}“</translation>
@@ -2185,6 +2197,11 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_markdown.py" />
+   <source>The sheet was changed after Vamos wrote it: what stood in none of its columns was left aside.</source>
+   <translation>Das Blatt wurde geändert, nachdem Vamos es geschrieben hat: Was in keiner seiner Spalten stand, blieb beiseite.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_markdown.py" />
    <source>“{value}” is not one count; write one row for each move.</source>
    <translation>„{value}“ ist nicht ein einzelner Count; schreib eine Zeile je Bewegung.</translation>
   </message>
@@ -2232,6 +2249,11 @@
    <location filename="../core/dance/sheet_pdf.py" />
    <source>. Ask a teacher or a physician when unsure.</source>
    <translation>. Frag im Zweifel eine Lehrkraft oder einen Arzt.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_pdf.py" />
+   <source>everybody</source>
+   <translation>alle</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_table.py" />
@@ -10342,6 +10364,11 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
+   <source>everybody’s</source>
+   <translation>alle</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
    <source>my language</source>
    <translation>meine Sprache</translation>
   </message>
@@ -10409,6 +10436,11 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>Only the first</source>
    <translation>Nur die ersten</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Moves over the picture</source>
+   <translation>Schritte über dem Bild</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10538,6 +10570,11 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
+   <source>Whose moves stand over the picture</source>
+   <translation>Wessen Schritte über dem Bild stehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
    <source>Language that students read</source>
    <translation>Sprache, die die Schüler lesen</translation>
   </message>
@@ -10636,6 +10673,16 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>Nothing would be written: choose sections, or the run-through.</source>
    <translation>Nichts würde geschrieben: wähle Abschnitte oder den Durchlauf.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Whose moves</source>
+   <translation>Wessen Schritte</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Moves over the picture: {who}</source>
+   <translation>Schritte über dem Bild: {who}</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />

@@ -25,6 +25,7 @@ from vamos.core.dance.sheet_files import (
     read_sheet,
     read_sheet_file,
 )
+from vamos.core.dance.sheet_markdown import read_markdown
 from vamos.core.dance.sheet_pdf import sheet_pdf
 from vamos.core.dance.wall_map import to_svg, wall_map
 from vamos.core.document.files import save
@@ -122,6 +123,40 @@ class LosslessTest(unittest.TestCase):
     def test_csv_and_json_keep_everything(self, dance):
         self.assertEqual(dance_from_json(dance_to_json(dance)), dance)
         self.assertEqual(dance_from_csv(dance_to_csv(dance)), dance)
+
+    @settings(max_examples=120, deadline=None)
+    @given(dances())
+    def test_markdown_keeps_everything(self, dance):
+        """Also with other line ends, and with white space at the ends of lines, as editors leave it."""
+        written = dance_to_markdown(dance)
+        self.assertEqual(dance_from_markdown(written), dance)
+        self.assertEqual(dance_from_markdown(written.replace("\n", " \n")), dance)
+
+    def test_markdown_that_was_changed_is_read_as_it_stands(self):
+        """What stood in no column is left aside then, and that is said; a comment that was broken as well."""
+        events = (Event(F(0), name="step", foot=Foot.RIGHT, caution="knees"),)
+        dance = Dance("Harbour", (Section("A", 8, events),))
+        written = dance_to_markdown(dance)
+        self.assertIn("beyond the columns", written)
+        for other in (written.replace("| step |", "| stomp |"), written.replace('"caution"', '"caution')):
+            found = read_markdown(other)
+            self.assertEqual(found.dance.sections[0].events[0].caution, "")
+            self.assertIn("was changed", found.remarks[0])
+        self.assertEqual(
+            read_markdown(written.replace("| step |", "| stomp |")).dance.sections[0].events[0].name, "stomp"
+        )
+
+    def test_who_dances_what_has_a_column(self):
+        """Partners stand in the table; nothing is kept behind it."""
+        events = (
+            Event(F(0), name="side", foot=Foot.LEFT, kind=Kind.STEP, role="lead"),
+            Event(F(0), name="side", foot=Foot.RIGHT, kind=Kind.STEP, role="follow"),
+        )
+        dance = Dance("Harbour", (Section("A", 8, events),), start_weight=Foot.NONE)
+        written = dance_to_markdown(dance)
+        self.assertIn("| lead |", written)
+        self.assertNotIn("beyond the columns", written)
+        self.assertEqual(dance_from_markdown(written), dance)
 
     def test_a_project_file_is_a_sheet_too(self):
         """The dance of a project can be read as JSON."""

@@ -11,6 +11,7 @@ from functools import reduce
 from itertools import accumulate
 from math import gcd
 
+from vamos.core.dance.who import roles_in
 from vamos.core.memo import ByIdentity
 from vamos.core.model.dance import Event, Section
 from vamos.core.time import CountRange
@@ -75,7 +76,7 @@ class _Turns:
 
 def _running_turns(section: Section) -> _Turns:
     # Partners write their own turns; the heading is that of the first role.
-    first = next((e.role for e in section.events if e.role), "")
+    first = next(iter(roles_in(section.events)), "")
     turning = sorted((e for e in section.events if e.turn != 0 and e.role in ("", first)), key=lambda e: e.start)
     turned = list(accumulate((e.turn or 0 for e in turning), initial=0))
     unknown = list(accumulate((int(e.turn is None) for e in turning), initial=0))

@@ -15,6 +15,7 @@ from vamos.core.dance.facing import net_turn, turn_said, turns, wall_count, way_
 from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
 from vamos.core.dance.open_turns import answered
 from vamos.core.dance.weight import NOT_WRITTEN, Stance, can_begin, first_foot, follow, weight_at
+from vamos.core.dance.who import roles_in
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import count_text
@@ -162,9 +163,7 @@ def _sum(turns: Iterator[int | None]) -> int | None:
 
 def roles(dance: Dance) -> tuple[str, ...]:
     """For whom events are written; one empty name in a dance without partners."""
-    found = dict.fromkeys(e.role for s in dance.sections for e in s.events)
-    named = tuple(r for r in found if r)
-    return named or ("",)
+    return roles_in(e for s in dance.sections for e in s.events) or ("",)
 
 
 def for_role(events: tuple[Event, ...], role: str) -> tuple[Event, ...]:

@@ -12,7 +12,9 @@ from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.move_words import KIND
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.notation_out import print_line
+from vamos.core.dance.typed.lane import lane_text, read_lane
 from vamos.core.dance.typed.reading import may_be_role, read_typed
+from vamos.core.dance.who import is_lane
 from vamos.core.model.dance import Dance, Event, MoveSet, Section, StepPattern
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
@@ -34,7 +36,8 @@ def notation_of(section: Section, dance: Dance) -> str:
     out = []
     for role in found:
         mine = tuple(e for e in section.events if e.role == role)
-        out.append((f"{role}: " if role else "") + _line(mine, section.feel, steps))
+        words = lane_text(mine, section.feel) if is_lane(role) else _line(mine, section.feel, steps)
+        out.append((f"{role}: " if role else "") + words)
     for other in section.others:
         span = f"{int(other.start) + 1}-{int(other.start + other.length)}"
         # What is typed is never translated: a file goes from one language to another.
@@ -124,7 +127,10 @@ def read_notation(
             events += _canon(events, role.group(1), later, text, body)
             continue
         try:
-            found = read_moves(text[body : at - 1], feel, steps, lay_out)
+            if role and is_lane(role.group(1)):
+                found = read_lane(text[body : at - 1], feel)
+            else:
+                found = read_moves(text[body : at - 1], feel, steps, lay_out)
         except NotationError as error:
             raise NotationError(text, body + error.at, error.expected) from error
         if other:

@@ -18,6 +18,7 @@ from vamos.core.dance.move_words import kind_of
 from vamos.core.dance.parts import read_part
 from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sequence import parse_sequence, print_sequence
+from vamos.core.dance.sheet_beyond import sealed, unsealed
 from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, foot_of, read_name, turned, whole_number, words
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import Feel
@@ -26,6 +27,8 @@ from vamos.errors import InputError
 from vamos.language import tr
 
 _TABLE = ("count", "what", "foot", "turn", "cue", "lyric", "note")
+#: Stands there where partners, groups or arms have moves of their own.
+_WHO = "who"
 #: Other headings of the same columns.
 _CALLED = {
     "counts": "count",
@@ -36,6 +39,7 @@ _CALLED = {
     "feet": "foot",
     "lyrics": "lyric",
     "notes": "note",
+    "role": _WHO,
 }
 _HEAD = re.compile(
     r"^##+\s+(?P<name>.*?)\s*(?:[(:,–-]\s*(?P<counts>\d+)\s*(?:counts?|cts?)?\s*(?:,\s*(?P<feel>straight|swung|rolling))?\s*\)?)?\s*$"
@@ -50,6 +54,16 @@ _PART = re.compile(r"^(?:[-*]\s*)?(?:\*\*)?Part\s+([^:*]+?)(?:\*\*)?\s*:\s*(.*)$
 
 
 def dance_to_markdown(dance: Dance) -> str:
+    """The sheet; behind it, what stands in none of its columns, where there is any."""
+    text = _visible(dance)
+    try:
+        whole = read_markdown(text).dance == dance
+    except InputError:
+        whole = False
+    return text if whole else text + sealed(text, dance)
+
+
+def _visible(dance: Dance) -> str:
     lines = [f"# {words(dance.name) or 'Dance'}", ""]
     facing = clock_text(dance.start_heading) if dance.start_heading else ""
     partner = "" if dance.partner_heading is None else clock_text(dance.partner_heading)
@@ -71,10 +85,13 @@ def dance_to_markdown(dance: Dance) -> str:
     for section in dance.sections:
         feel = "" if section.feel is Feel.STRAIGHT else f", {section.feel}"
         lines += ["", f"## {words(section.name)} ({section.length} counts{feel})", ""]
-        lines.append("| " + " | ".join(_TABLE) + " |")
-        lines.append("|" + "---|" * len(_TABLE))
+        several = any(e.role for e in section.events)
+        columns = (*_TABLE, _WHO) if several else _TABLE
+        lines.append("| " + " | ".join(columns) + " |")
+        lines.append("|" + "---|" * len(columns))
         for event in sorted(section.events, key=lambda e: e.start):
-            lines.append("| " + " | ".join(map(_cell, _row(event, section.feel))) + " |")
+            row = (*_row(event, section.feel), *((event.role,) if several else ()))
+            lines.append("| " + " | ".join(map(_cell, row)) + " |")
     cautions = dict.fromkeys(e.caution for s in dance.sections for e in s.events if e.caution)
     if cautions:
         lines += ["", "**Care:** " + "; ".join(cautions) + ". Ask a teacher or a physician when unsure."]
@@ -106,7 +123,14 @@ def _cells(line: str) -> list[str]:
 
 def read_markdown(text: str) -> SheetRead:
     """Sections, and the sequence; raises InputError naming the line and the column."""
+    text, kept, changed = unsealed(text.lstrip("\ufeff"))
+    if kept is not None:
+        return SheetRead(kept, ())
     reader = _Reader()
+    if changed:
+        reader.remarks.append(
+            tr("The sheet was changed after Vamos wrote it: what stood in none of its columns was left aside.")
+        )
     for number, line in enumerate(text.lstrip("\ufeff").splitlines(), 1):
         try:
             reader.take(line.rstrip())
@@ -171,7 +195,7 @@ class _Reader:
                 raise InputError(
                     tr("the table needs a column “count”; its columns are {words}.", words=", ".join(_TABLE))
                 )
-            unknown = [c for c in self.columns if c and c not in _TABLE]
+            unknown = [c for c in self.columns if c and c not in (*_TABLE, _WHO)]
             self.remarks += [
                 tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown
             ]
@@ -246,7 +270,9 @@ def _event(row: dict[str, str], feel: Feel) -> Event:
         raise InputError(tr("“{value}” is not one count; write one row for each move.", value=words(said)[:40]))
     name = words(row.get("what", ""))
     foot, kind = _foot_and_kind(row.get("foot", ""), name)
-    texts: dict[str, Any] = {k: words(row.get(k, "")) for k in ("cue", "lyric", "note")}
+    texts: dict[str, Any] = {k: words(row.get(k, "")) for k in ("cue", "lyric", "note")} | {
+        "role": words(row.get(_WHO, ""))
+    }
     if set(row) >= set(_TABLE):
         # A table as Vamos writes it: each cell says what it means.
         kind = kind if kind is not None else kind_of(name, foot)

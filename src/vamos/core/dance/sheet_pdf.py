@@ -8,6 +8,7 @@ hollow. A sheet takes one or two pages; longer dances go on.
 from __future__ import annotations
 
 import io
+from dataclasses import replace
 from math import ceil
 from pathlib import Path
 from typing import Any
@@ -16,6 +17,7 @@ from vamos.core.dance import pdf_fonts
 from vamos.core.dance.card import Card, card_of
 from vamos.core.dance.facing import turn_words
 from vamos.core.dance.wall_map import Drawing, Primitive, wall_map
+from vamos.core.dance.who import rows_of
 from vamos.core.disk.outputs import write_output
 from vamos.core.model.dance import Event, Foot, Kind, Section
 from vamos.core.model.project import Project
@@ -137,9 +139,18 @@ class _Page:
             MARGIN + wide + 8, self.y - 10, tr("{length} counts{feel}", length=section.length, feel=feel), 8, _SOFT
         )
         self.y -= 16
+        who = rows_of(section)
         for row in range(rows):
-            self.need(STRIP)
-            self._strip(section, row * self.columns, min(section.length, (row + 1) * self.columns))
+            first, last = row * self.columns, min(section.length, (row + 1) * self.columns)
+            for name, events in who:
+                if len(who) > 1:
+                    if not any(first <= e.start < last or (first == 0 and e.start < 0) for e in events):
+                        continue
+                    self.need(10 + STRIP)
+                    self.text(MARGIN, self.y - 7, name or tr("everybody"), 8, bold=True)
+                    self.y -= 10
+                self.need(STRIP)
+                self._strip(replace(section, events=events), first, last)
         for event in section.events:
             note = "; ".join(x for x in (event.note, event.easier, event.harder) if x)
             if note:

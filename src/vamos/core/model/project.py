@@ -29,6 +29,7 @@ class Output:
     sounds that each is written with, ``looks`` more versions with other things over the picture. ``new_section`` is the
     id of the section that a class set teaches, with what came before; empty: no class set. ``mix`` is what lies over
     the song, and how much of it is heard. ``language`` is what students read (ISO 639-1); empty: as the maker does.
+    ``role`` is whose moves stand over the picture in a dance of partners or groups; empty: everybody's.
     """
 
     rate: int | None = None
@@ -54,6 +55,7 @@ class Output:
     new_section: str = ""
     mix: Mix = Mix()
     language: str = ""
+    role: str = ""
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:

@@ -169,6 +169,8 @@ def _rows(section: Section) -> list[dict[str, Any]]:
     for event in sorted(section.events, key=lambda e: e.start):
         foot = event.foot.value if event.foot is not Foot.NONE else ""
         words = event.name or str(event.kind)
+        if event.role:
+            words = f"{event.role}: {words}"
         if event.cue and event.cue.lower() != words.lower():
             words = f"{event.cue}: {words}"
         cells = [count_name(event.start, section.feel), words, foot, turn_said(event.turn, event.size)]

@@ -5,7 +5,8 @@ from __future__ import annotations
 from functools import cache
 from pathlib import Path
 
-from vamos.core.dance.lines import Line
+from vamos.core.dance.lines import Line, lines_of
+from vamos.core.dance.who import danced_by
 from vamos.core.document.heard import heard_of
 from vamos.core.document.paths import locate
 from vamos.core.media import proxy
@@ -25,7 +26,9 @@ from vamos.errors import VamosError
 
 
 def stage_of(project: Project, base: Path | None, grid: Grid, lines: tuple[Line, ...]) -> Stage:
-    """What all clips of a project share; rates are those of its films."""
+    """What all clips of a project share; rates are those of its films, words those of the role that is wished."""
+    if project.output.role:
+        lines = lines_of(grid, danced_by(project.dance, project.output.role))
     media = {take.id: take.media for take in project.takes}
 
     @cache

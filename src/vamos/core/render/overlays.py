@@ -13,7 +13,7 @@ import numpy as np
 import numpy.typing as npt
 
 from vamos.core.model.clip import Clip, Look
-from vamos.core.model.dance import Foot, Kind
+from vamos.core.model.dance import Foot
 from vamos.core.model.look import Lane, Overlay, Style
 from vamos.core.plan.flip import label_words
 from vamos.core.render.count_in import Lead
@@ -46,7 +46,7 @@ def shown_at(
     if card is not None and card.full:
         return OverlayState("", title=clip.title, card=(card.title, card.words))
     lanes = overlay.lanes if look is Look.DO else tuple(x for x in overlay.lanes if x is Lane.LABEL)
-    event = words.event_at(position)
+    now = words.now_at(position)
 
     def lane(kind: Lane, text: str) -> str:
         return text if kind in lanes else ""
@@ -65,14 +65,14 @@ def shown_at(
         part=lane(Lane.PART, words.part_at(position, overlay.numbering)) if number and not counted_in else "",
         beside=words.beside_at(position, overlay.numbering, first) if number else "",
         dim=not clip.counts.contains(position),
-        hold=bool(number) and event is not None and event.kind is Kind.HOLD,
-        now=lane(Lane.NAME, event.short) if event is not None else "",
+        hold=bool(number) and now.hold,
+        now=lane(Lane.NAME, now.words),
         ahead=lane(Lane.NEXT, words.ahead_at(position)),
         label=lane(Lane.LABEL, label_words(clip.label_at(position))),
         title=clip.title,
-        foot=lane(Lane.FEET, event.foot.value) if event is not None and event.foot is not Foot.NONE else "",
-        touch=event is not None and event.kind is Kind.TOUCH and Lane.FEET in lanes,
-        word=lane(Lane.WORD, event.lyric) if event is not None else "",
+        foot=lane(Lane.FEET, now.foot.value) if now.foot is not Foot.NONE else "",
+        touch=now.touch and Lane.FEET in lanes,
+        word=lane(Lane.WORD, now.lyric),
         facing=lane(Lane.CLOCK, words.facing_at(position)),
         place=lane(Lane.PLACE, words.place_at(position)),
         call=lane(Lane.CALL, words.call_at(position, clip.counts.end, overlay.call_ahead)),

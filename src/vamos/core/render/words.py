@@ -3,15 +3,17 @@
 from __future__ import annotations
 
 from bisect import bisect_right
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
 from fractions import Fraction
 from math import ceil, floor
 
 from vamos.core.dance.calls import calls_of
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, heading_at
+from vamos.core.dance.who import in_lane, lanes_in, roles_in
 from vamos.core.model.clip import Clip
-from vamos.core.model.dance import Event
+from vamos.core.model.dance import Event, Foot, Kind
 from vamos.core.model.look import CountIn, Numbering
 from vamos.core.render.count_in import Lead, lead_of
 from vamos.core.time import count_text
@@ -20,6 +22,51 @@ from vamos.language import tr
 
 #: How far ahead the next cue is shown, in counts.
 CUE_AHEAD = Fraction(2)
+
+
+@dataclass(frozen=True, slots=True)
+class Now:
+    """What is danced at a position, in words; the foot where everybody moves the same one; whether all hold."""
+
+    words: str = ""
+    foot: Foot = Foot.NONE
+    touch: bool = False
+    hold: bool = False
+    lyric: str = ""
+
+
+class _Track:
+    """Events of one role or lane in their order, on the song."""
+
+    def __init__(self, events: list[tuple[Fraction, Event]]):
+        self._events, self._starts = events, [at for at, _ in events]
+
+    def at(self, position: Fraction) -> Event | None:
+        """The event in force."""
+        index = bisect_right(self._starts, position) - 1
+        if index < 0:
+            return None
+        at, event = self._events[index]
+        return event if position < at + max(event.length, Fraction(1, 4)) else None
+
+    def after(self, position: Fraction) -> tuple[Fraction, Event] | None:
+        """The next event that has words."""
+        return next((pair for pair in self._events[bisect_right(self._starts, position) :] if pair[1].short), None)
+
+
+def _together(events: Mapping[str, Event | None]) -> str:
+    """What roles do: once where it is the same, else each by its name, with its foot where feet differ."""
+    feet = {e.foot for e in events.values() if e is not None and e.foot is not Foot.NONE}
+    texts = {role: _said(event, len(feet) > 1) for role, event in events.items()}
+    if len(set(texts.values())) == 1:
+        return next(iter(texts.values()))
+    return " · ".join(f"{role} {text}" for role, text in texts.items() if text)
+
+
+def _said(event: Event | None, with_foot: bool) -> str:
+    if event is None:
+        return ""
+    return " ".join(filter(None, (event.short, str(event.foot) if with_foot else "")))
 
 
 class Words:
@@ -32,6 +79,10 @@ class Words:
         self._events: list[tuple[Fraction, Event]] = sorted(found, key=lambda pair: pair[0])
         self._event_starts = [at for at, _ in self._events]
         self._calls = calls_of(self._lines)
+        everyone = [e for _, e in self._events]
+        #: What each role dances, with what all do; and what arms, hands and eyes do beside it.
+        self._roles = {r: self._of(("", r)) for r in roles_in(everyone)} or {"": self._of(("",))}
+        self._lanes = {r: self._of((r,)) for r in lanes_in(everyone)}
 
     def line_at(self, position: Fraction) -> Line | None:
         index = bisect_right(self._starts, position) - 1
@@ -89,22 +140,35 @@ class Words:
             return ""
         return subdivision_name(start - floor(start), line.feel)
 
-    def event_at(self, position: Fraction) -> Event | None:
-        index = bisect_right(self._event_starts, position) - 1
-        if index < 0:
-            return None
-        at, event = self._events[index]
-        return event if position < at + max(event.length, Fraction(1, 4)) else None
+    def _of(self, roles: tuple[str, ...]) -> _Track:
+        return _Track([(at, e) for at, e in self._events if e.role in roles])
+
+    def now_at(self, position: Fraction) -> Now:
+        """What is danced at a position; of roles that differ, what each does."""
+        now = {role: track.at(position) for role, track in self._roles.items()}
+        events = [e for e in now.values() if e is not None]
+        lanes = [in_lane(e) for track in self._lanes.values() if (e := track.at(position)) is not None]
+        words = ", ".join(w for w in (_together(now), *lanes) if w)
+        if not events:
+            return Now(words)
+        one = len({e.foot for e in events}) == 1 and len(events) == len(now)
+        return Now(
+            words,
+            events[0].foot if one else Foot.NONE,
+            one and all(e.kind is Kind.TOUCH for e in events),
+            all(e.kind is Kind.HOLD for e in events) and len(events) == len(now),
+            next((e.lyric for e in events if e.lyric), ""),
+        )
 
     def ahead_at(self, position: Fraction) -> str:
         """What is next within ``CUE_AHEAD`` counts, in words."""
-        index = bisect_right(self._event_starts, position)
-        for at, event in self._events[index:]:
-            if at - position > CUE_AHEAD:
-                return ""
-            if event.short:
-                return tr("next: {name}", name=event.short)
-        return ""
+        following = {role: track.after(position) for role, track in self._roles.items()}
+        soon = {r: f for r, f in following.items() if f is not None and f[0] - position <= CUE_AHEAD}
+        if not soon:
+            return ""
+        first = min(at for at, _ in soon.values())
+        words = _together({r: soon[r][1] if r in soon and soon[r][0] == first else None for r in self._roles})
+        return tr("next: {name}", name=words) if words else ""
 
     def call_at(self, position: Fraction, until: Fraction, ahead: int = 8) -> str:
         """What comes within so many counts and before ``until``: a tag, a stop, a restart, the ending."""

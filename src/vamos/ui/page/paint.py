@@ -12,6 +12,7 @@ from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, 
 
 from vamos.core.dance.facing import turn_said
 from vamos.core.dance.lines import Line, LineKind, line_word
+from vamos.core.dance.who import in_lane, is_lane, rows_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Event, Foot, Kind
 from vamos.core.plan.flip import label_words
@@ -240,7 +241,9 @@ def _wave(painter: QPainter, row: Row, layout: Layout, y: float, height: int, th
 
 def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme) -> None:
     """Names, feet and turns; partners in two lanes, one below the other."""
-    named = tuple(dict.fromkeys(e.role for _, e in line.cells() if e.role))
+    # Everybody's moves first, then each role, then arms and looks.
+    named = tuple(name for name, _ in rows_of(line.section)) if line.section is not None else ("",)
+    high = min(23.0, 46.0 / max(1, len(named)))
     for k in range(int(np.ceil(float(line.length)))):
         events = cell_events(line, k)
         several = len({e.start for _, e in events}) > 1
@@ -249,7 +252,7 @@ def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme
             room = layout.count_width * (0.5 if several else 1.0) - 12
             x = layout.x(max(column, Fraction(0))) + 8
             if len(named) > 1:
-                _lane(painter, event, QRectF(x, y + lane * 23, room, 21), theme)
+                _lane(painter, event, QRectF(x, y + lane * high, room, high - 2), theme)
             else:
                 _event(painter, event, QRectF(x, y, room, 38), theme)
 
@@ -281,7 +284,9 @@ def _name(painter: QPainter, event: Event, box: QRectF, room: float, size: float
     face = font(size, 600 if event.kind is not Kind.HOLD else 500)
     painter.setFont(face)
     painter.setPen(QColor(theme.soft if event.kind is Kind.HOLD else theme.ink))
-    painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, fitted(event.short, face, room))
+    painter.drawText(
+        box, Qt.AlignmentFlag.AlignVCenter, fitted(in_lane(event) if is_lane(event.role) else event.short, face, room)
+    )
 
 
 def paint_foot(painter: QPainter, box: QRectF, foot: Foot, touch: bool, theme: Theme) -> None:

@@ -64,7 +64,7 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     out: list[Place] = []
     for place in before:
         for spoken, amp in ways:
-            for cost, groups in _groupings(_blocks(tokens, spoken, amp), lexicon):
+            for cost, groups in groupings(blocks(tokens, spoken, amp), lexicon):
                 start = replace(place, state=place.state.dearer(cost + (0.1 if amp else 0)))
                 beam = [start]
                 for group in groups:
@@ -88,7 +88,7 @@ def without_number(tokens: list[Token]) -> list[Token]:
     return tokens
 
 
-def _blocks(tokens: list[Token], spoken: bool, amp: bool) -> list[Block]:
+def blocks(tokens: list[Token], spoken: bool, amp: bool) -> list[Block]:
     """Counts and words in turn."""
     out: list[Block] = []
     start = index = 0
@@ -116,7 +116,7 @@ def _blocks(tokens: list[Token], spoken: bool, amp: bool) -> list[Block]:
     return out
 
 
-def _groupings(blocks: list[Block], lexicon: Lexicon) -> list[tuple[float, list[Group]]]:
+def groupings(blocks: list[Block], lexicon: Lexicon) -> list[tuple[float, list[Group]]]:
     """Which counts belong to which words: those before them, or those behind."""
     if not any(b.is_counts for b in blocks):
         words = tuple(t for b in blocks for t in b.tokens)

@@ -200,7 +200,7 @@ class DanceRoom(Room):
             panel.say(tr("Nothing is written here. F2 writes on this count, Tab goes on to the next."))
             return
         for number, event in enumerate(here):
-            words = [event.name or str(event.kind)]
+            words = [f"{event.role}: {event.name or event.kind}" if event.role else event.name or str(event.kind)]
             if event.foot is not Foot.NONE:
                 words.append(str(event.foot))
             if event.turn:

@@ -7,6 +7,7 @@ from dataclasses import replace
 from fractions import Fraction
 from functools import partial
 
+from vamos.core.dance.who import roles_in
 from vamos.core.edit.output import set_output, toggle_arrangement, toggle_look, with_speed
 from vamos.core.model.clip import Arrangement, ClipSound
 from vamos.core.model.look import LOOKS, NamedLook
@@ -147,6 +148,7 @@ class PackRoom(Room):
         for text, name in _CLIPS:
             self._also(panel, text, name)
         self._also(panel, *_EVEN)
+        self._role(panel)
         self._words(panel)
         fill_picture(panel, self.desk)
         panel.head(tr("Sound"), "sound")
@@ -257,6 +259,26 @@ class PackRoom(Room):
             self.commands.set_excerpt,
             name=tr("Seconds of the song in each clip"),
             hint=tr("seconds of each clip’s song; all of it"),
+        )
+
+    def _role(self, panel: Panel) -> None:
+        """Whose moves stand over the picture, where partners or groups dance differently."""
+        project = self.desk.project
+        known = roles_in(e for s in project.dance.sections for e in s.events)
+        if len(known) < 2:
+            return
+        both = tr("everybody’s")
+        panel.choice(
+            tr("Moves over the picture"),
+            [both, *known],
+            project.output.role if project.output.role in known else both,
+            lambda w: self.desk.do(
+                tr("Whose moves"),
+                lambda p: set_output(p, role="" if w == both else w),
+                tr("Moves over the picture: {who}", who=w),
+            ),
+            name=tr("Whose moves stand over the picture"),
+            own=True,
         )
 
     def _words(self, panel: Panel) -> None:
