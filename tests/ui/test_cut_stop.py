@@ -124,7 +124,7 @@ class EdgesTest(CutCase):
         self.key(Qt.Key.Key_BracketRight, Ctrl)
         self.key(Qt.Key.Key_BracketLeft, Alt)
         self.assertEqual(self.clip().nudge, (1, -1))
-        self.click(self.panel_button("Let Vamos decide again"))
+        self.click(self.panel_button("Back to Vamos’s choice for all"))
         self.assertEqual((self.clip().run_up, self.clip().nudge), (2, (0, 0)))
 
 
@@ -143,7 +143,7 @@ class CardsTest(CutCase):
         key = self.clip().key
         self.click(self.panel_button("Leave out"))
         self.assertEqual(len(self.window.session.facts.clips), before - 1)
-        self.click(self.panel_button(f"Take {key} back"))
+        self.click(self.panel_button(f"Bring back {key}"))
         self.assertEqual(len(self.window.session.facts.clips), before)
 
     def test_taken_back_with_what_else_was_decided(self):
@@ -151,7 +151,7 @@ class CardsTest(CutCase):
         flip, key = self.clip().flip, self.clip().key
         self.key(Qt.Key.Key_M)
         self.click(self.panel_button("Leave out"))
-        self.click(self.panel_button(f"Take {key} back"))
+        self.click(self.panel_button(f"Bring back {key}"))
         self.assertEqual(self.clip().flip, not flip)
 
     def test_a_part_of_a_line_as_it_is_said(self):

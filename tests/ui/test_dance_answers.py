@@ -106,7 +106,7 @@ class BeforeASongTest(WindowCase):
         self.write(self.field("Another part"), "A: section 1")
         self.write(self.field("Sequence"), "A A")
         self.assertEqual([i.name for i in self.dance().sequence], ["A", "A"])
-        self.assertIn("Taken as 2*A", self.window.status.words.text())
+        self.assertIn("Read as 2*A", self.window.status.words.text())
         self.write(self.field("Part A"), "")
         self.assertEqual(self.dance().parts, ())
 

@@ -156,7 +156,7 @@ class DemoDanceTest(DanceCase):
 
     def test_the_demo_has_nothing_to_check(self):
         self.assertIn("Nothing to check", self.panel_text())
-        self.assertIn("Begins again | yes", self.panel_text())
+        self.assertIn("Repeats on the right foot | yes", self.panel_text())
 
     def test_problems_stand_in_the_margin_and_lead_there(self):
         """A touch made a step is found where it makes the next move impossible; a click goes there."""
@@ -193,9 +193,9 @@ class DemoDanceTest(DanceCase):
         self.assertEqual(self.dance().section("Gate walk").events[0].lyric, "moon")
         self.write(self.field("Starts on"), "the bell")
         self.assertEqual(self.dance().starts_on, "the bell")
-        self.write(self.field("Said: walls"), "2")
+        self.write(self.field("Stated walls"), "2")
         self.assertIn("It is said to have 2 walls", self.panel_text().replace("\n", " "))
-        self.write(self.field("Said: walls"), "")
+        self.write(self.field("Stated walls"), "")
         self.assertIn("Nothing to check", self.panel_text())
 
     def test_sheets_out_and_in(self):

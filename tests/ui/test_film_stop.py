@@ -91,7 +91,7 @@ class FilmStopTest(StopCase):
         self.idle()
         self.assertIn(f"Listened to in {SONG}", self.panel_text())
         self.assertAlmostEqual(self.take("front").passes[0].clock(10.0), front.passes[0].clock(10.0), delta=0.002)
-        self.click(self.panel_button("Its own sound again"))
+        self.click(self.panel_button("Use the film’s own sound"))
         self.assertIsNone(self.take("front").better)
 
     def test_the_table_says_what_is_missing(self):
@@ -105,7 +105,7 @@ class FilmStopTest(StopCase):
     def test_a_counted_pass_is_moved_by_key(self):
         """Alt+Right: its 1 is the count after; refused in words for a pass with the song."""
         self.key(Qt.Key.Key_Right, Alt)
-        self.assertIn("not counted aloud", self.window.status.words.text())
+        self.assertIn("Only a pass that was counted aloud", self.window.status.words.text())
         counted = self.take("slow counted")
         self.window.session.do("only", lambda p: replace(p, takes=(counted,)))
         self.app.processEvents()

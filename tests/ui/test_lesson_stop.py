@@ -101,7 +101,7 @@ class LessonStopTest(StopCase):
         self.assertEqual(len(self.lesson.changes), 1)
 
     def test_another_school(self):
-        box = self.field("Built")
+        box = self.field("Built up")
         box.chosen(str(Build.BLOCKS))
         self.settle()
         self.assertEqual(self.lesson.build, Build.BLOCKS)
@@ -217,7 +217,7 @@ class LessonStopTest(StopCase):
         companion = self.commands().companion
         self.until(lambda: self.window.preview.playback.sound is not None, "the song is read")
         self.click(self.panel_button("Film the whole dance"))
-        self.assertIn(f"To your place: {WALK_S}", self.panel_text())
+        self.assertIn(f"Starts in {WALK_S}", self.panel_text())
         for _ in range(WALK_S):
             companion._nearer()
         self.assertIn("The song plays", self.panel_text())
@@ -280,7 +280,7 @@ class LessonStopTest(StopCase):
         page.close()
 
     def test_half_time(self):
-        self.field("Getting quicker").chosen(str(Slow.HALF_TIME))
+        self.field("Tempo").chosen(str(Slow.HALF_TIME))
         self.settle()
         self.assertIn("Lantern step in half-time", self.titles())
 

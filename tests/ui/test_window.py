@@ -181,7 +181,7 @@ class DemoWindowTest(WindowCase, FolderCase):
         self.assertNotEqual(
             (self.window.desk.clip().take, self.window.desk.clip().pass_number), (before.take, before.pass_number)
         )
-        self.click(self.panel_button("Let Vamos decide again"))
+        self.click(self.panel_button("Back to Vamos’s choice for all"))
         self.assertEqual(self.window.desk.clip().take, before.take)
 
     def test_next_view(self):
@@ -453,14 +453,14 @@ class DemoWindowTest(WindowCase, FolderCase):
         self.assertNotEqual(self.window.stop.name, "Pack")
         self.assertIn(str(out), self.window.status.words.text())
         self.window.go_to_stop("Pack")
-        self.assertIn("all hold", self.panel_text())
+        self.assertIn("all correct", self.panel_text())
         table = self.window.findChild(FilesTable)
         self.assertEqual(table.rowCount(), len(read_manifest(out).clips))
-        self.assertEqual({table.item(row, 4).text() for row in range(table.rowCount())}, {"holds"})
+        self.assertEqual({table.item(row, 4).text() for row in range(table.rowCount())}, {"correct"})
         with mock.patch("vamos.ui.stops.pack.commands.QDesktopServices.openUrl") as opened:
             table.setCurrentCell(0, 0)
             QTest.keyClick(table, Qt.Key.Key_Return)
-            self.click(self.panel_button("In the desktop’s player"))
+            self.click(self.panel_button("Open in your video player"))
         self.assertEqual(Path(opened.call_args[0][0].toLocalFile()), out / table.rows[0].file)
 
     def test_page_margin_is_where_it_is_painted(self):

@@ -146,7 +146,7 @@ def _of_clips_and_packs(add: Add) -> None:
     sub.add_argument("take", help=tr("its name"))
     which = sub.add_mutually_exclusive_group(required=True)
     which.add_argument("recording", type=Path, nargs="?", help=tr("such as a voice memo of the same moment"))
-    which.add_argument("--own", action="store_true", help=tr("its own sound again"))
+    which.add_argument("--own", action="store_true", help=tr("the film’s own sound"))
     sub = add("split", footage.split, tr("treat what a film shows from a second on as a take of its own"))
     sub.add_argument("project", type=Path)
     sub.add_argument("take", help=tr("its name"))

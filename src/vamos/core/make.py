@@ -40,7 +40,7 @@ def open_take(path: Path, base: Path | None = None) -> Take:
     words = view_words(path.stem)
     view = view_named(path.stem)
     danced = Danced.MIRRORED if "mirrored" in words or "mirror" in words else Danced.OWN
-    trouble = tr("spoiled, as its name says") if "spoiled" in words or "spoilt" in words else ""
+    trouble = tr("trouble, as its name says") if "spoiled" in words or "spoilt" in words else ""
     stretch = Stretch(0.0, view or View.FRONT, danced, trouble=trouble, guessed=view is None)
     return Take(path.stem, reference(path, found.duration_s, base), (stretch,))
 

@@ -273,7 +273,7 @@
   <message>
    <location filename="../cli/lessons.py" />
    <source>There is no dance to teach yet. Write its sections at Dance, or read a sheet.</source>
-   <translation>Es gibt noch keinen Tanz zu lehren. Schreib seine Abschnitte bei Tanz, oder lies ein Blatt.</translation>
+   <translation>Es gibt noch keinen Tanz zu lehren. Schreib seine Abschnitte bei Tanz, oder lies ein Tanzblatt.</translation>
   </message>
   <message>
    <location filename="../cli/lessons.py" />
@@ -408,7 +408,7 @@
   <message>
    <location filename="../cli/main.py" />
    <source>write the count sheet of a project or sheet</source>
-   <translation>das Tanzblatt eines Projekts oder Blatts schreiben</translation>
+   <translation>das Tanzblatt eines Projekts oder Tanzblatts schreiben</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -538,12 +538,12 @@
   <message>
    <location filename="../cli/main.py" />
    <source>a sheet as .csv, .json or .md, or a project</source>
-   <translation>ein Blatt als .csv, .json oder .md, oder ein Projekt</translation>
+   <translation>ein Tanzblatt als .csv, .json oder .md, oder ein Projekt</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
    <source>a project, or a sheet as .csv, .json or .md</source>
-   <translation>ein Projekt, oder ein Blatt als .csv, .json oder .md</translation>
+   <translation>ein Projekt, oder ein Tanzblatt als .csv, .json oder .md</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -592,8 +592,9 @@
   </message>
   <message>
    <location filename="../cli/main.py" />
-   <source>its own sound again</source>
-   <translation>wieder der eigene Ton</translation>
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>the film’s own sound</source>
+   <translation>der eigene Ton des Films</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -817,9 +818,10 @@
    <location filename="../core/dance/checks.py" />
    <location filename="../core/model/clip.py" />
    <location filename="../core/model/dance.py" />
+   <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/pack/picture.py" />
    <source>none</source>
-   <translation>nichts</translation>
+   <translation>keine</translation>
   </message>
   <message>
    <location filename="../cli/serving.py" />
@@ -957,8 +959,8 @@
   </message>
   <message>
    <location filename="../core/align/said_one.py" />
-   <source>Numbers cannot be listened for: pocketsphinx is not installed. Start Vamos by ./run, or move the 1 by hand.</source>
-   <translation>Auf Zahlen kann nicht gehört werden: pocketsphinx ist nicht installiert. Starte Vamos mit ./run, oder verschieb die 1 von Hand.</translation>
+   <source>Spoken numbers cannot be recognised here: pocketsphinx is not installed. Start Vamos by ./run, or move the 1 by hand.</source>
+   <translation>Gesprochene Zahlen werden hier nicht erkannt: pocketsphinx ist nicht installiert. Starte Vamos mit ./run, oder verschieb die 1 von Hand.</translation>
   </message>
   <message>
    <location filename="../core/align/said_one.py" />
@@ -1112,6 +1114,7 @@
   <message>
    <location filename="../core/dance/card.py" />
    <location filename="../core/pack/students_page.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
    <location filename="../ui/stops/song/panel.py" />
    <source>Tempo</source>
    <translation>Tempo</translation>
@@ -1257,12 +1260,12 @@
   <message>
    <location filename="../core/dance/checks.py" />
    <source>It is said to have {counts}; the sheet has {counts2}.</source>
-   <translation>Angegeben sind {counts}; auf dem Blatt stehen {counts2}.</translation>
+   <translation>Angegeben sind {counts}; auf dem Tanzblatt stehen {counts2}.</translation>
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
    <source>It is said to have {walls}; the turns on the sheet give {given}.</source>
-   <translation>Angegeben sind {walls}; die Drehungen auf dem Blatt ergeben {given}.</translation>
+   <translation>Angegeben sind {walls}; die Drehungen auf dem Tanzblatt ergeben {given}.</translation>
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
@@ -1416,7 +1419,7 @@
   <message>
    <location filename="../core/dance/doubts.py" />
    <source>“{words}” on {count}: on which counts is it danced?</source>
-   <translation>„{words}“ auf {count}: Auf welchen Zählzeiten wird es getanzt?</translation>
+   <translation>„{words}“ auf {count}: Auf welchen Counts wird es getanzt?</translation>
   </message>
   <message>
    <location filename="../core/dance/doubts.py" />
@@ -2121,12 +2124,12 @@
   <message>
    <location filename="../core/dance/sheet_files.py" />
    <source>a sheet is read from .csv, .json, .md or .txt.</source>
-   <translation>ein Blatt wird aus .csv, .json, .md oder .txt gelesen.</translation>
+   <translation>ein Tanzblatt wird aus .csv, .json, .md oder .txt gelesen.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_files.py" />
    <source>a sheet is written as .csv, .json, .md, .txt, .pdf or, the wall map, .svg.</source>
-   <translation>ein Blatt wird als .csv, .json, .md, .txt, .pdf geschrieben, oder die Wandkarte als .svg.</translation>
+   <translation>ein Tanzblatt wird als .csv, .json, .md, .txt, .pdf geschrieben, oder die Wandkarte als .svg.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_files.py" />
@@ -2161,7 +2164,7 @@
   <message>
    <location filename="../core/dance/sheet_heads.py" />
    <source>“{said}” is not a number of counts; it is 1 to {most}.</source>
-   <translation>„{said}“ ist keine Anzahl von Zählzeiten; es sind 1 bis {most}.</translation>
+   <translation>„{said}“ ist keine Anzahl von Counts; es sind 1 bis {most}.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_made.py" />
@@ -2171,7 +2174,7 @@
   <message>
    <location filename="../core/dance/sheet_made.py" />
    <source>A restart was left aside: after which count is not known.</source>
-   <translation>Ein Neustart wurde beiseitegelassen: nach welcher Zählzeit, ist nicht bekannt.</translation>
+   <translation>Ein Neustart wurde beiseitegelassen: nach welchem Count, ist nicht bekannt.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_made.py" />
@@ -2181,7 +2184,7 @@
   <message>
    <location filename="../core/dance/sheet_made.py" />
    <source>the sheet faces {said} here, the turns lead to {found}</source>
-   <translation>das Blatt schaut hier nach {said}, die Drehungen führen nach {found}</translation>
+   <translation>das Tanzblatt schaut hier nach {said}, die Drehungen führen nach {found}</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_made.py" />
@@ -2198,7 +2201,7 @@
   <message>
    <location filename="../core/dance/sheet_markdown.py" />
    <source>The sheet was changed after Vamos wrote it: what stood in none of its columns was left aside.</source>
-   <translation>Das Blatt wurde geändert, nachdem Vamos es geschrieben hat: Was in keiner seiner Spalten stand, blieb beiseite.</translation>
+   <translation>Das Tanzblatt wurde geändert, nachdem Vamos es geschrieben hat: Was in keiner seiner Spalten stand, blieb beiseite.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_markdown.py" />
@@ -2238,7 +2241,7 @@
   <message>
    <location filename="../core/dance/sheet_pasted.py" />
    <source>it has more than {most} letters, which is no sheet of one dance.</source>
-   <translation>es hat mehr als {most} Zeichen; das ist kein Blatt eines Tanzes.</translation>
+   <translation>es hat mehr als {most} Zeichen; das ist kein Tanzblatt eines Tanzes.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_pdf.py" />
@@ -2263,7 +2266,7 @@
   <message>
    <location filename="../core/dance/sheet_table.py" />
    <source>its first row must name at least the columns section and start, or one of counts and one of moves.</source>
-   <translation>die erste Zeile muss wenigstens die Spalten section und start nennen, oder je eine für Zählzeiten und Bewegungen.</translation>
+   <translation>die erste Zeile muss wenigstens die Spalten section und start nennen, oder je eine für Counts und Bewegungen.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_text.py" />
@@ -2317,7 +2320,7 @@
   <message>
    <location filename="../core/dance/sheet_text.py" />
    <source>no moves with counts were found; write them such as “1-4 vine R” or “side R 1, touch L 2”.</source>
-   <translation>keine Bewegungen mit Zählzeiten gefunden; schreib sie etwa „1-4 vine R“ oder „side R 1, touch L 2“.</translation>
+   <translation>keine Bewegungen mit Counts gefunden; schreib sie etwa „1-4 vine R“ oder „side R 1, touch L 2“.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_text.py" />
@@ -2342,7 +2345,7 @@
   <message>
    <location filename="../core/dance/typed/reading.py" />
    <source>a count after the one before, or 1 for the next set</source>
-   <translation>eine Zählzeit nach der vorigen oder 1 für den nächsten Satz</translation>
+   <translation>ein Count nach dem vorigen oder 1 für den nächsten Satz</translation>
   </message>
   <message>
    <location filename="../core/dance/typed/taken.py" />
@@ -3232,7 +3235,7 @@
   <message>
    <location filename="../core/lesson/room.py" />
    <source>Mark the floor {side:.1f} m to both sides of the start: by the steps of the sheet nobody goes beyond it.</source>
-   <translation>Markier den Boden {side:.1f} m zu beiden Seiten des Anfangs: Nach den Schritten des Blatts geht niemand darüber hinaus.</translation>
+   <translation>Markier den Boden {side:.1f} m zu beiden Seiten des Anfangs: Nach den Schritten des Tanzblatts geht niemand darüber hinaus.</translation>
   </message>
   <message>
    <location filename="../core/lesson/room.py" />
@@ -3578,8 +3581,8 @@
   </message>
   <message>
    <location filename="../core/make.py" />
-   <source>spoiled, as its name says</source>
-   <translation>verdorben, wie der Name sagt</translation>
+   <source>trouble, as its name says</source>
+   <translation>Fehler, wie der Name sagt</translation>
   </message>
   <message>
    <location filename="../core/make.py" />
@@ -3875,7 +3878,7 @@
   <message>
    <location filename="../core/model/dance.py" />
    <source>on which counts</source>
-   <translation>auf welchen Zählzeiten</translation>
+   <translation>auf welchen Counts</translation>
   </message>
   <message>
    <location filename="../core/model/dance.py" />
@@ -3924,7 +3927,7 @@
   </message>
   <message>
    <location filename="../core/model/dance.py" />
-   <source>An event cannot last {length} counts.</source>
+   <source>A move cannot last {length} counts.</source>
    <translation>Eine Bewegung kann nicht {length} Counts dauern.</translation>
   </message>
   <message>
@@ -4061,12 +4064,12 @@
   <message>
    <location filename="../core/model/lesson.py" />
    <source>up front</source>
-   <translation>vorab</translation>
+   <translation>am Anfang</translation>
   </message>
   <message>
    <location filename="../core/model/lesson.py" />
    <source>where they come</source>
-   <translation>wo sie kommen</translation>
+   <translation>wo sie vorkommen</translation>
   </message>
   <message>
    <location filename="../core/model/lesson.py" />
@@ -4208,7 +4211,7 @@
   <message>
    <location filename="../core/model/look.py" />
    <source>as in the sheet</source>
-   <translation>wie auf dem Blatt</translation>
+   <translation>wie auf dem Tanzblatt</translation>
   </message>
   <message>
    <location filename="../core/model/look.py" />
@@ -4830,7 +4833,7 @@
   <message>
    <location filename="../core/pack/students/page.html" />
    <source>Sheet</source>
-   <translation>Blatt</translation>
+   <translation>Tanzblatt</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -4862,12 +4865,12 @@
   <message>
    <location filename="../core/pack/students/page.html" />
    <source>Space plays. Left and right go a count back and on, 1 to 8 to that count. Minus and plus change the speed, V the view, L loops, R takes a stretch from a count to a count. T is the ladder of speeds, B the build-up of all sections, J the next step of the lesson. N and P go to the next and previous section, K ticks what you can dance, F fills the screen.</source>
-   <translation>Die Leertaste spielt. Links und rechts gehen eine Zählzeit zurück und weiter, 1 bis 8 zu dieser Zählzeit. Minus und Plus ändern das Tempo, V die Ansicht, L wiederholt, R nimmt ein Stück von einer Zählzeit bis zu einer anderen. T ist die Tempoleiter, B der Aufbau aller Abschnitte, J der nächste Schritt der Stunde. N und P gehen zum nächsten und vorigen Abschnitt, K hakt ab, was du tanzen kannst, F füllt den Bildschirm.</translation>
+   <translation>Die Leertaste spielt. Links und rechts gehen einen Count zurück und weiter, 1 bis 8 zu diesem Count. Minus und Plus ändern das Tempo, V die Ansicht, L wiederholt, R nimmt ein Stück von einem Count bis zu einem anderen. T ist die Tempoleiter, B der Aufbau aller Abschnitte, J der nächste Schritt der Stunde. N und P gehen zum nächsten und vorigen Abschnitt, K hakt ab, was du tanzen kannst, F füllt den Bildschirm.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
    <source>Print the sheet</source>
-   <translation>Das Blatt drucken</translation>
+   <translation>Das Tanzblatt drucken</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
@@ -4902,12 +4905,12 @@
   <message>
    <location filename="../core/pack/students/page.js" />
    <source>This count is outside the loop.</source>
-   <translation>Diese Zählzeit liegt außerhalb der Wiederholung.</translation>
+   <translation>Dieser Count liegt außerhalb der Wiederholung.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
    <source>From {count}. Now the count it goes to.</source>
-   <translation>Von {count}. Nun die Zählzeit, bis zu der es geht.</translation>
+   <translation>Von {count}. Nun den Count, bis zu dem es geht.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
@@ -4922,7 +4925,7 @@
   <message>
    <location filename="../core/pack/students/page.js" />
    <source>Choose the first count, then the last one.</source>
-   <translation>Wähl die erste Zählzeit, dann die letzte.</translation>
+   <translation>Wähl den ersten Count, dann den letzten.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
@@ -5070,12 +5073,12 @@
   <message>
    <location filename="../core/pack/verify_beside.py" />
    <source>as the counts of the clip</source>
-   <translation>wie die Zählzeiten des Clips</translation>
+   <translation>wie die Counts des Clips</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_beside.py" />
    <source>they say other counts, or at other times</source>
-   <translation>sie sagen andere Zählzeiten, oder zu anderen Zeiten</translation>
+   <translation>sie sagen andere Counts, oder zu anderen Zeiten</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_beside.py" />
@@ -5647,8 +5650,8 @@
   </message>
   <message>
    <location filename="../core/plan/problems.py" />
-   <source>the dancer turns inside the clip and is seen from {side} for {counts}; the facing held longest decides the flip</source>
-   <translation>die Tanzenden drehen sich im Clip und sind {counts} lang {side} zu sehen; die Richtung, die länger gehalten wird, entscheidet über das Spiegeln</translation>
+   <source>the dancer turns in this clip and shows {side} for {counts}; it is flipped for the way they face most of the time: please look</source>
+   <translation>in diesem Clip dreht sich der Tänzer und zeigt {counts} lang {side}; gespiegelt ist er für die Richtung, in die er die meiste Zeit schaut: bitte ansehen</translation>
   </message>
   <message>
    <location filename="../core/plan/problems.py" />
@@ -5784,8 +5787,8 @@
   </message>
   <message>
    <location filename="../core/plan/run_through.py" />
-   <source>not in it, as no pass goes on there: {words}</source>
-   <translation>nicht dabei, weil dort kein Durchgang weitergeht: {words}</translation>
+   <source>missing, as it was not filmed: {words}</source>
+   <translation>fehlt, weil es nicht gefilmt ist: {words}</translation>
   </message>
   <message>
    <location filename="../core/plan/run_through.py" />
@@ -6145,8 +6148,8 @@
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />
-   <source>Off: no letter, digit or sign acts by itself.</source>
-   <translation>Aus: kein Buchstabe, keine Ziffer, kein Zeichen wirkt für sich allein.</translation>
+   <source>Off: single letters, digits and signs do nothing.</source>
+   <translation>Aus: Einzelne Buchstaben, Ziffern und Zeichen tun nichts.</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />
@@ -6165,8 +6168,8 @@
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />
-   <source>As the desktop, English, German: the next one, from the next start on.</source>
-   <translation>Wie der Desktop, Englisch, Deutsch: die nächste, ab dem nächsten Start.</translation>
+   <source>As the desktop, English, German, in turn; it changes at the next start.</source>
+   <translation>Wie der Desktop, Englisch, Deutsch, der Reihe nach; es ändert sich beim nächsten Start.</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />
@@ -6299,7 +6302,7 @@
    <location filename="../ui/everywhere/watching.py" />
    <location filename="../ui/window.py" />
    <source>Page</source>
-   <translation>Blatt</translation>
+   <translation>Seite</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
@@ -6309,7 +6312,7 @@
   <message>
    <location filename="../ui/everywhere/watching.py" />
    <source>Play from where the page stands.</source>
-   <translation>Abspielen, wo das Blatt steht.</translation>
+   <translation>Abspielen, wo die Seite steht.</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
@@ -6478,7 +6481,7 @@
   </message>
   <message>
    <location filename="../ui/frame/find_page.py" />
-   <source>Nothing in the dance is called so.</source>
+   <source>Nothing in the dance has this name.</source>
    <translation>Nichts im Tanz heißt so.</translation>
   </message>
   <message>
@@ -6493,8 +6496,8 @@
   </message>
   <message>
    <location filename="../ui/frame/guide.py" />
-   <source>Drop your films anywhere. Each is placed on the song by its sound; what is not sure asks. Say which view a film shows, and mark where something went wrong in it.</source>
-   <translation>Zieh deine Filme irgendwohin. Jeder wird nach seinem Ton auf dem Song eingeordnet; was nicht sicher ist, fragt. Sag, welche Ansicht ein Film zeigt, und markiere, wo etwas schiefging.</translation>
+   <source>Drop your films anywhere. Each is placed on the song by its sound; where Vamos is not sure, it asks you. Say which view a film shows, and mark where something went wrong in it.</source>
+   <translation>Zieh deine Filme irgendwohin. Jeder wird anhand seines Tons auf dem Song eingeordnet; wo Vamos unsicher ist, fragt es dich. Sag, welche Ansicht ein Film zeigt, und markier, wo darin etwas schiefging.</translation>
   </message>
   <message>
    <location filename="../ui/frame/guide.py" />
@@ -6524,7 +6527,7 @@
   <message>
    <location filename="../ui/frame/keys.py" />
    <source>“{value}” works on the page. Esc goes there.</source>
-   <translation>„{value}“ wirkt auf dem Blatt. Esc führt dorthin.</translation>
+   <translation>„{value}“ wirkt auf der Seite. Esc führt dorthin.</translation>
   </message>
   <message>
    <location filename="../ui/frame/keys.py" />
@@ -6569,7 +6572,7 @@
   <message>
    <location filename="../ui/frame/keys_page.py" />
    <source>To the page, out of a field</source>
-   <translation>Zum Blatt, aus einem Feld heraus</translation>
+   <translation>Zur Seite, aus einem Feld heraus</translation>
   </message>
   <message>
    <location filename="../ui/frame/keys_page.py" />
@@ -6589,7 +6592,7 @@
   <message>
    <location filename="../ui/frame/keys_page.py" />
    <source>Keys that change the song, the dance, takes or clips work at their stop, with the page in focus. Single-letter keys can be switched off in the menu View.</source>
-   <translation>Tasten, die Song, Tanz, Aufnahmen oder Clips ändern, wirken an ihrer Station, wenn das Blatt den Fokus hat. Tasten aus einem Zeichen lassen sich im Menü Ansicht abschalten.</translation>
+   <translation>Tasten, die Song, Tanz, Aufnahmen oder Clips ändern, wirken an ihrer Station, wenn die Seite den Fokus hat. Tasten aus einem Zeichen lassen sich im Menü Ansicht abschalten.</translation>
   </message>
   <message>
    <location filename="../ui/frame/keys_page.py" />
@@ -6598,8 +6601,8 @@
   </message>
   <message>
    <location filename="../ui/frame/keys_page.py" />
-   <source>No key is called so.</source>
-   <translation>Keine Taste heißt so.</translation>
+   <source>No key matches.</source>
+   <translation>Keine Taste passt dazu.</translation>
   </message>
   <message>
    <location filename="../ui/frame/language_choice.py" />
@@ -6796,7 +6799,7 @@
    <location filename="../ui/page/spoken.py" />
    <location filename="../ui/page/view.py" />
    <source>The page of eights</source>
-   <translation>Das Blatt der Achter</translation>
+   <translation>Die Seite der Achter</translation>
   </message>
   <message>
    <location filename="../ui/page/spoken.py" />
@@ -6963,7 +6966,7 @@
    <location filename="../ui/preview/side_by_side.py" />
    <location filename="../ui/stops/film/slate.py" />
    <source>Back to the page</source>
-   <translation>Zurück zum Blatt</translation>
+   <translation>Zurück zur Seite</translation>
   </message>
   <message>
    <location filename="../ui/preview/side_by_side.py" />
@@ -7147,8 +7150,8 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
-   <source>Decide again</source>
-   <translation>Neu entscheiden</translation>
+   <source>Back to Vamos’s choice</source>
+   <translation>Zurück zur Wahl von Vamos</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
@@ -7250,8 +7253,8 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
-   <source>Nudge an edge</source>
-   <translation>Einen Rand rücken</translation>
+   <source>Move an edge by a frame</source>
+   <translation>Einen Rand um ein Bild verschieben</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/commands.py" />
@@ -7326,7 +7329,7 @@
   <message>
    <location filename="../ui/stops/cut/panel.py" />
    <source>Drag the brackets on the page, or {key} and {key2} on a count; {words} by a frame.</source>
-   <translation>Zieh die Klammern auf dem Blatt, oder {key} und {key2} auf einem Count; {words} bildweise.</translation>
+   <translation>Zieh die Klammern auf der Seite, oder {key} und {key2} auf einem Count; {words} bildweise.</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/panel.py" />
@@ -7461,12 +7464,12 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/panel.py" />
-   <source>Let Vamos decide again</source>
-   <translation>Vamos wieder entscheiden lassen</translation>
+   <source>Back to Vamos’s choice for all</source>
+   <translation>Überall zurück zur Wahl von Vamos</translation>
   </message>
   <message>
    <location filename="../ui/stops/cut/panel.py" />
-   <source>Take {key} back</source>
+   <source>Bring back {key}</source>
    <translation>{key} zurückholen</translation>
   </message>
   <message>
@@ -7497,23 +7500,23 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/card.py" />
-   <source>Said: walls</source>
-   <translation>Angegeben: Wände</translation>
+   <source>Stated walls</source>
+   <translation>Angegebene Wände</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/card.py" />
-   <source>Said: counts</source>
-   <translation>Angegeben: Counts</translation>
+   <source>Stated counts</source>
+   <translation>Angegebene Counts</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/card.py" />
-   <source>Said: tags</source>
-   <translation>Angegeben: Brücken</translation>
+   <source>Stated tags</source>
+   <translation>Angegebene Brücken</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/card.py" />
-   <source>Said: restarts</source>
-   <translation>Angegeben: Restarts</translation>
+   <source>Stated restarts</source>
+   <translation>Angegebene Restarts</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/card.py" />
@@ -7576,7 +7579,7 @@
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>The page shows the next variant; then none.</source>
-   <translation>Das Blatt zeigt die nächste Variante; dann keine.</translation>
+   <translation>Die Seite zeigt die nächste Variante; dann keine.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -7588,24 +7591,24 @@
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>The whole sequence as a picture; again goes back to the page.</source>
-   <translation>Die ganze Abfolge als Bild; noch einmal führt zum Blatt zurück.</translation>
+   <translation>Die ganze Abfolge als Bild; noch einmal führt zur Seite zurück.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <location filename="../ui/stops/dance/panel.py" />
    <source>Paste a sheet…</source>
-   <translation>Blatt einfügen…</translation>
+   <translation>Tanzblatt einfügen…</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
-   <source>A step sheet from the clipboard: see what is understood, answer what is open, take it in.</source>
-   <translation>Ein Schrittblatt aus der Zwischenablage: sehen, was verstanden ist, beantworten, was offen ist, übernehmen.</translation>
+   <source>A sheet from the clipboard: see what is understood, answer what is open, take it in.</source>
+   <translation>Ein Tanzblatt aus der Zwischenablage: sehen, was verstanden ist, beantworten, was offen ist, übernehmen.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <location filename="../ui/stops/dance/panel.py" />
    <source>Read a sheet…</source>
-   <translation>Ein Blatt lesen…</translation>
+   <translation>Ein Tanzblatt lesen…</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -7616,7 +7619,7 @@
    <location filename="../ui/stops/dance/commands.py" />
    <location filename="../ui/stops/dance/panel.py" />
    <source>Write the sheet…</source>
-   <translation>Das Blatt schreiben…</translation>
+   <translation>Das Tanzblatt schreiben…</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -7651,18 +7654,18 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
-   <source>An answer</source>
-   <translation>Eine Antwort</translation>
+   <source>Question answered</source>
+   <translation>Frage beantwortet</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>No line of the page dances that; look at the sequence.</source>
-   <translation>Keine Zeile des Blatts tanzt das; sieh dir die Abfolge an.</translation>
+   <translation>Keine Zeile der Seite tanzt das; sieh dir die Abfolge an.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>Read a sheet</source>
-   <translation>Ein Blatt lesen</translation>
+   <translation>Ein Tanzblatt lesen</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -7672,12 +7675,12 @@
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>Write the sheet</source>
-   <translation>Das Blatt schreiben</translation>
+   <translation>Das Tanzblatt schreiben</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>The sheet is in {path}.</source>
-   <translation>Das Blatt ist in {path}.</translation>
+   <translation>Das Tanzblatt ist in {path}.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -7696,8 +7699,8 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
-   <source>Taken as {taken}</source>
-   <translation>Verstanden als {taken}</translation>
+   <source>Read as {taken}</source>
+   <translation>Gelesen als {taken}</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -7712,12 +7715,12 @@
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>The page shows it {now}. E shows the next.</source>
-   <translation>Das Blatt zeigt es {now}. E zeigt die nächste.</translation>
+   <translation>Die Seite zeigt es {now}. E zeigt die nächste.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
    <source>The page shows it as written.</source>
-   <translation>Das Blatt zeigt es wie geschrieben.</translation>
+   <translation>Die Seite zeigt es wie geschrieben.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -7828,13 +7831,13 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
-   <source>Begins again</source>
-   <translation>Beginnt wieder</translation>
+   <source>Repeats on the right foot</source>
+   <translation>Wiederholt sich mit dem richtigen Fuß</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
-   <source>Restart possible after</source>
-   <translation>Restart möglich nach</translation>
+   <source>Possible restarts</source>
+   <translation>Mögliche Restarts</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
@@ -7858,18 +7861,13 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
-   <source>Song left over</source>
-   <translation>Song übrig</translation>
+   <source>Song remaining</source>
+   <translation>Rest des Songs</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
-   <source>Without [ ]</source>
-   <translation>Ohne [ ]</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/follows.py" />
-   <source>none of the fours</source>
-   <translation>keiner der Vierer</translation>
+   <source>Without optional parts</source>
+   <translation>Ohne Teile, die wegfallen dürfen</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/follows.py" />
@@ -7991,12 +7989,12 @@
   <message>
    <location filename="../ui/stops/dance/panel.py" />
    <source>Write the counts of the first section, paste a sheet, or read one from a file.</source>
-   <translation>Schreib die Zählzeiten des ersten Abschnitts, füg ein Blatt ein oder lies eines aus einer Datei.</translation>
+   <translation>Schreib die Counts des ersten Abschnitts, füg ein Tanzblatt ein oder lies eines aus einer Datei.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/panel.py" />
    <source>Without a sheet, every eight of the song becomes a clip.</source>
-   <translation>Ohne Blatt wird jeder Achter des Songs ein Clip.</translation>
+   <translation>Ohne Tanzblatt wird jeder Achter des Songs ein Clip.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/panel.py" />
@@ -8145,12 +8143,12 @@
   <message>
    <location filename="../ui/stops/dance/paste.py" />
    <source>The sheet as it was pasted</source>
-   <translation>Das Blatt, wie es eingefügt wurde</translation>
+   <translation>Das Tanzblatt, wie es eingefügt wurde</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
    <source>Paste a sheet</source>
-   <translation>Blatt einfügen</translation>
+   <translation>Tanzblatt einfügen</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
@@ -8175,7 +8173,7 @@
   <message>
    <location filename="../ui/stops/dance/paste.py" />
    <source>Paste the sheet here (Ctrl+V), or type it as in the example.</source>
-   <translation>Füg das Blatt hier ein (Strg+V) oder schreib es wie im Beispiel.</translation>
+   <translation>Füg das Tanzblatt hier ein (Strg+V) oder schreib es wie im Beispiel.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
@@ -8195,12 +8193,12 @@
   <message>
    <location filename="../ui/stops/dance/paste.py" />
    <source>There is no sheet here yet that could be taken in.</source>
-   <translation>Hier ist noch kein Blatt, das übernommen werden könnte.</translation>
+   <translation>Hier ist noch kein Tanzblatt, das übernommen werden könnte.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
    <source>The sheet is taken in; Undo takes it out again.</source>
-   <translation>Das Blatt ist übernommen; Rückgängig nimmt es wieder heraus.</translation>
+   <translation>Das Tanzblatt ist übernommen; Rückgängig nimmt es wieder heraus.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/paste.py" />
@@ -8225,7 +8223,7 @@
   <message>
    <location filename="../ui/stops/dance/paste_parts.py" />
    <source>The counts as the page will show them</source>
-   <translation>Die Zählzeiten, wie die Seite sie zeigen wird</translation>
+   <translation>Die Counts, wie die Seite sie zeigen wird</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/section.py" />
@@ -8355,8 +8353,8 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/starts.py" />
-   <source>A phrased dance runs in parts: name each with its sections, then write A A B.</source>
-   <translation>Ein Tanz in Phrasen läuft in Teilen: benenne jeden mit seinen Abschnitten, dann schreib A A B.</translation>
+   <source>Give each part its sections, then write the order, such as A A B.</source>
+   <translation>Gib jedem Teil seine Abschnitte, dann schreib die Folge, etwa A A B.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/starts.py" />
@@ -8484,8 +8482,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>The mark one stands in ends here.</source>
-   <translation>Die Marke, in der man steht, endet hier.</translation>
+   <source>The current mark ends here.</source>
+   <translation>Die jetzige Marke endet hier.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8494,8 +8492,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>Whose right and left the words mean, or none.</source>
-   <translation>Wessen Rechts und Links die Worte meinen, oder keine.</translation>
+   <source>Whose right and left are called, or nobody’s.</source>
+   <translation>Wessen Rechts und Links angesagt werden, oder keines.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8514,8 +8512,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>Spoiled from here on, until all is well again.</source>
-   <translation>Ab hier verdorben, bis alles wieder gut ist.</translation>
+   <source>Trouble from here on, until all is well again.</source>
+   <translation>Ab hier Fehler, bis alles wieder gut ist.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8752,8 +8750,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>Point to a film</source>
-   <translation>Auf einen Film zeigen</translation>
+   <source>Find the film</source>
+   <translation>Film suchen</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8868,8 +8866,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>T taps the counts of a take that lies by eye; E puts it there.</source>
-   <translation>T tippt die Counts einer Aufnahme, die von Hand eingepasst ist; E legt sie dorthin.</translation>
+   <source>Press E to match the take by eye first; then T taps its counts.</source>
+   <translation>Pass die Aufnahme zuerst mit E von Hand ein; dann tippt T ihre Counts.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8883,8 +8881,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>The pass in the mirror was not counted aloud; its place is that of the song.</source>
-   <translation>Der Durchgang im Spiegel wurde nicht laut gezählt; seine Stelle ist die des Songs.</translation>
+   <source>This pass follows the song. Only a pass that was counted aloud can be moved.</source>
+   <translation>Dieser Durchgang folgt dem Song. Nur ein laut gezählter lässt sich verschieben.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8893,8 +8891,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>Better sound</source>
-   <translation>Besserer Ton</translation>
+   <source>Another recording</source>
+   <translation>Andere Tonaufnahme</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -8934,7 +8932,7 @@
   <message>
    <location filename="../ui/stops/film/panel.py" />
    <source>The moment in the middle of the wave is the count the page stands on.</source>
-   <translation>Der Moment in der Mitte der Welle ist der Count, auf dem das Blatt steht.</translation>
+   <translation>Der Moment in der Mitte der Welle ist der Count, auf dem die Seite steht.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9078,13 +9076,13 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>Other sides</source>
-   <translation>Andere Seiten</translation>
+   <source>Swap the sides</source>
+   <translation>Seiten tauschen</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>Sides said</source>
-   <translation>Gesagte Seiten</translation>
+   <source>Called sides</source>
+   <translation>Angesagte Seiten</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9204,7 +9202,7 @@
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
-   <source>Take on the slate</source>
+   <source>Take to match</source>
    <translation>Aufnahme zum Einpassen</translation>
   </message>
   <message>
@@ -9224,8 +9222,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
-   <source>This is this count</source>
-   <translation>Das ist dieser Count</translation>
+   <source>This moment is this count</source>
+   <translation>Hier ist dieser Count</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
@@ -9259,8 +9257,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
-   <source>Sound before</source>
-   <translation>Laut davor</translation>
+   <source>Sound before this</source>
+   <translation>Ton davor</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
@@ -9274,8 +9272,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
-   <source>Sound after</source>
-   <translation>Laut danach</translation>
+   <source>Next sound</source>
+   <translation>Ton danach</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/slate.py" />
@@ -9295,7 +9293,7 @@
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
    <source>, trouble</source>
-   <translation>, Problem</translation>
+   <translation>, Fehler</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9364,8 +9362,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
-   <source>Its own sound again</source>
-   <translation>Wieder der eigene Ton</translation>
+   <source>Use the film’s own sound</source>
+   <translation>Eigenen Ton des Films nehmen</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9381,11 +9379,6 @@
    <location filename="../ui/stops/film/take_fields.py" />
    <source>no pass at {words}</source>
    <translation>kein Durchgang bei {words}</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/take_fields.py" />
-   <source>What {name} shows</source>
-   <translation>Was {name} zeigt</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9430,13 +9423,13 @@
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
-   <source>Where is it now?…</source>
-   <translation>Wo ist sie jetzt?…</translation>
+   <source>Find the file…</source>
+   <translation>Datei suchen…</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
-   <source>Better sound…</source>
-   <translation>Besserer Ton…</translation>
+   <source>Use another recording…</source>
+   <translation>Andere Tonaufnahme…</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9445,8 +9438,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
-   <source>By the feet of the sheet they mean {meaning}.</source>
-   <translation>Nach den Füßen auf dem Blatt meinen sie {meaning}.</translation>
+   <source>Going by the count sheet, they mean {meaning}.</source>
+   <translation>Nach dem Tanzblatt meinen sie {meaning}.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9500,8 +9493,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
-   <source>{sentence} Look at it, then say so.</source>
-   <translation>{sentence} Sieh es dir an, dann sag es.</translation>
+   <source>{sentence} Please look, then confirm.</source>
+   <translation>{sentence} Bitte sieh es dir an und bestätige es.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/take_fields.py" />
@@ -9830,8 +9823,8 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/companion.py" />
-   <source>To your place: {left_s}</source>
-   <translation>Auf deinen Platz: {left_s}</translation>
+   <source>Starts in {left_s}</source>
+   <translation>Beginnt in {left_s}</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/companion.py" />
@@ -9890,8 +9883,8 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Built</source>
-   <translation>Aufbau</translation>
+   <source>Built up</source>
+   <translation>Aufgebaut</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -9900,13 +9893,8 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>The whole, shown</source>
-   <translation>Das Ganze, gezeigt</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Getting quicker</source>
-   <translation>Schneller werden</translation>
+   <source>Show the whole dance</source>
+   <translation>Den ganzen Tanz zeigen</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -9982,7 +9970,7 @@
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
    <source>no sheet yet</source>
-   <translation>noch kein Blatt</translation>
+   <translation>noch kein Tanzblatt</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10021,8 +10009,8 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>It is long for one go; the middle is after {best}.</source>
-   <translation>Sie ist lang für ein Mal; die Mitte ist nach {best}.</translation>
+   <source>It is long for one lesson; a good break is after {best}.</source>
+   <translation>Für eine Stunde ist es lang; eine gute Teilung ist nach {best}.</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10279,18 +10267,18 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/files_table.py" />
-   <source>holds</source>
+   <source>correct</source>
    <translation>stimmt</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/files_table.py" />
-   <source>look at it</source>
-   <translation>ansehen</translation>
+   <source>please check</source>
+   <translation>bitte prüfen</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>An even beat where the song is not heard</source>
-   <translation>Ein gleichmäßiger Beat, wo der Song nicht zu hören ist</translation>
+   <source>Steady beat where the song is not heard</source>
+   <translation>Gleichmäßiger Beat, wo der Song nicht zu hören ist</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10314,18 +10302,13 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>the film’s own sound</source>
-   <translation>der eigene Ton des Films</translation>
+   <source>Extra: to watch, without counts</source>
+   <translation>Zusätzlich: zum Ansehen, ohne Counts</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>One to watch, without counts</source>
-   <translation>Eine zum Ansehen, ohne Counts</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/panel.py" />
-   <source>As filmed too, where clips are mirrored</source>
-   <translation>Auch wie gefilmt, wo Clips gespiegelt sind</translation>
+   <source>Extra: as filmed, where clips are mirrored</source>
+   <translation>Zusätzlich: wie gefilmt, wo Clips gespiegelt sind</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10349,18 +10332,18 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>One with feet</source>
-   <translation>Eine mit Füßen</translation>
+   <source>Extra: with the feet</source>
+   <translation>Zusätzlich: mit den Füßen</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>One with words, no counts</source>
-   <translation>Eine mit Worten, ohne Counts</translation>
+   <source>Extra: words, no counts</source>
+   <translation>Zusätzlich: Worte, keine Counts</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>A clean one, nothing over it</source>
-   <translation>Eine saubere, mit nichts darüber</translation>
+   <source>Extra: clean, nothing over it</source>
+   <translation>Zusätzlich: sauber, nichts darüber</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10374,8 +10357,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>all hold</source>
-   <translation>alle stimmen</translation>
+   <source>all correct</source>
+   <translation>alles stimmt</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10394,8 +10377,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>Beside them</source>
-   <translation>Dazu</translation>
+   <source>Also in the pack</source>
+   <translation>Auch im Paket</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10434,8 +10417,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>Only the first</source>
-   <translation>Nur die ersten</translation>
+   <source>Song excerpt</source>
+   <translation>Ausschnitt des Songs</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10454,8 +10437,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>Also with: {sound}</source>
-   <translation>Auch: {sound}</translation>
+   <source>Extra: {sound}</source>
+   <translation>Zusätzlich: {sound}</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10474,7 +10457,7 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>1 does not hold</source>
+   <source>1 is wrong</source>
    <translation>1 stimmt nicht</translation>
   </message>
   <message>
@@ -10525,8 +10508,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>With {arrangement}</source>
-   <translation>Mit: {arrangement}</translation>
+   <source>Extra: {arrangement}</source>
+   <translation>Zusätzlich: {arrangement}</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10555,7 +10538,7 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>A run-through made of several films has the song alone.</source>
+   <source>A run-through from several films carries only the song.</source>
    <translation>Ein Durchlauf aus mehreren Filmen hat nur den Song.</translation>
   </message>
   <message>
@@ -10610,8 +10593,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
-   <source>In the desktop’s player</source>
-   <translation>Im Player des Systems</translation>
+   <source>Open in your video player</source>
+   <translation>Im eigenen Videoplayer öffnen</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -10756,23 +10739,23 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>Title before it</source>
-   <translation>Titel davor</translation>
+   <source>Title card</source>
+   <translation>Titelkarte</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>Name of each section</source>
-   <translation>Name jedes Abschnitts</translation>
+   <source>Card for each section</source>
+   <translation>Karte für jeden Abschnitt</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>Name of tags, restarts</source>
-   <translation>Name von Brücken, Restarts</translation>
+   <source>Card for tags and restarts</source>
+   <translation>Karte für Brücken und Restarts</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>A last card</source>
-   <translation>Eine letzte Karte</translation>
+   <source>End card</source>
+   <translation>Schlusskarte</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
@@ -10791,7 +10774,7 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>Pictures a second</source>
+   <source>Frames per second</source>
    <translation>Bilder pro Sekunde</translation>
   </message>
   <message>
@@ -10826,8 +10809,8 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
-   <source>Call tags ahead</source>
-   <translation>Brücken ansagen</translation>
+   <source>Announce tags, counts ahead</source>
+   <translation>Brücken ansagen, Counts vorher</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/picture.py" />
@@ -11063,13 +11046,13 @@
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
-   <source>Three counts become two: for a grid that is half again too fast.</source>
-   <translation>Aus drei Counts werden zwei: für ein Raster, das anderthalbmal zu schnell ist.</translation>
+   <source>Three counts become two: for a beat that was found 1½ × too fast.</source>
+   <translation>Aus drei Counts werden zwei: wenn der Beat 1½-mal zu schnell gefunden wurde.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
-   <source>Count half again as fast</source>
-   <translation>Anderthalbmal so schnell zählen</translation>
+   <source>Count 1½ × as fast</source>
+   <translation>1½-mal so schnell zählen</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
@@ -11322,7 +11305,7 @@
   <message>
    <location filename="../ui/stops/song/commands.py" />
    <source>This count is a 1 already; so it stays.</source>
-   <translation>Diese Zählzeit ist schon eine 1; so bleibt es.</translation>
+   <translation>Dieser Count ist schon eine 1; so bleibt es.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
@@ -11361,8 +11344,8 @@
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
-   <source>your hand was {number} ms {side}, which was taken off</source>
-   <translation>deine Hand war {number} ms zu {side}, was abgezogen wurde</translation>
+   <source>your taps were {number} ms {side}; that is corrected</source>
+   <translation>deine Anschläge waren {number} ms zu {side}; das ist ausgeglichen</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
@@ -11434,7 +11417,7 @@
   <message>
    <location filename="../ui/stops/song/panel.py" />
    <source>If it is not, stand on the count that is, and press “This count is a 1” beside the page.</source>
-   <translation>Wenn nicht: Geh auf die Zählzeit, die es ist, und drücke neben der Seite „Diese Zählzeit ist eine 1“.</translation>
+   <translation>Wenn nicht: Geh auf den Count, der es ist, und drücke neben der Seite „Dieser Count ist eine 1“.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -11488,8 +11471,8 @@
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>Or tap T along while it plays: from four taps on they make the beat. A hand that is always late is put right.</source>
-   <translation>Oder tippe beim Abspielen T mit: ab viermal ergeben sie den Beat. Eine Hand, die immer zu spät ist, wird berichtigt.</translation>
+   <source>Or tap T along while it plays: four taps or more make the beat. A delay that is always the same is corrected.</source>
+   <translation>Oder tippe beim Abspielen T mit: ab vier Anschlägen ergeben sie den Beat. Eine immer gleiche Verspätung wird ausgeglichen.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -11549,12 +11532,12 @@
   <message>
    <location filename="../ui/stops/song/panel.py" />
    <source>The count you stand on becomes count 1.</source>
-   <translation>Die Zählzeit, auf der du stehst, wird die 1.</translation>
+   <translation>Der Count, auf dem du stehst, wird die 1.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
    <source>The song from its first count on, with clicks: count along.</source>
-   <translation>Der Song ab der ersten Zählzeit, mit Klicks: Zähl mit.</translation>
+   <translation>Der Song ab dem ersten Count, mit Klicks: Zähl mit.</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -11573,8 +11556,8 @@
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>Or counted</source>
-   <translation>Oder gezählt</translation>
+   <source>Other ways to count</source>
+   <translation>Andere Zählweisen</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -11608,13 +11591,13 @@
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>Two thirds</source>
-   <translation>Zwei Drittel</translation>
+   <source>⅔ as fast</source>
+   <translation>⅔ so schnell</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
-   <source>Half again</source>
-   <translation>Anderthalbmal</translation>
+   <source>1½ × as fast</source>
+   <translation>1½-mal so schnell</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/panel.py" />
@@ -11798,8 +11781,8 @@
   </message>
   <message>
    <location filename="../ui/window.py" />
-   <source>Do what the main button says</source>
-   <translation>Tun, was die Hauptschaltfläche sagt</translation>
+   <source>Press the main button</source>
+   <translation>Die große Schaltfläche drücken</translation>
   </message>
   <message>
    <location filename="../ui/window.py" />
@@ -11823,8 +11806,8 @@
   </message>
   <message>
    <location filename="../ui/window.py" />
-   <source>Something in Vamos itself went wrong; your project is safe in its file. A report without private things was copied, to be pasted for who mends it.</source>
-   <translation>In Vamos selbst ging etwas schief; dein Projekt ist in seiner Datei sicher. Ein Bericht ohne Privates wurde kopiert, zum Einfügen für alle, die es beheben.</translation>
+   <source>Something went wrong in Vamos itself; your project is safe in its file. A report without anything private was copied: paste it into a message to the developers.</source>
+   <translation>In Vamos selbst ging etwas schief; dein Projekt ist in seiner Datei sicher. Ein Bericht ohne Privates wurde kopiert: Füg ihn in eine Nachricht an die Entwickler ein.</translation>
   </message>
   <message>
    <location filename="../ui/window.py" />
@@ -11858,11 +11841,6 @@
   </message>
   <message>
    <location filename="../ui/work/session.py" />
-   <source>{told}. Ctrl+Z takes it back.</source>
-   <translation>{told}. Strg+Z nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/work/session.py" />
    <source>Taken back: {name}. Ctrl+Shift+Z makes it again.</source>
    <translation>Zurückgenommen: {name}. Strg+Umschalt+Z macht es wieder.</translation>
   </message>
@@ -11875,6 +11853,16 @@
    <location filename="../ui/work/session.py" />
    <source>{name} is open in another window as well ({words}). What is saved there is taken over here; when both change something at once, both are kept.</source>
    <translation>{name} ist auch in einem anderen Fenster offen ({words}). Was dort gespeichert wird, wird hier übernommen; ändern beide zugleich etwas, bleibt beides.</translation>
+  </message>
+  <message>
+   <location filename="../ui/work/session.py" />
+   <source>{told}. Ctrl+Z takes it back.</source>
+   <translation>{told}. Strg+Z nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/work/session.py" />
+   <source>Changed: {what}. Ctrl+Z takes it back.</source>
+   <translation>Geändert: {what}. Strg+Z nimmt es zurück.</translation>
   </message>
   <message>
    <location filename="../ui/work/session.py" />

@@ -51,9 +51,7 @@ from vamos.ui.work.settings import LETTERS, LIGHT, SIDE_WIDTH
 _WATCHED = ("play", "mirrored", "next_speed", "loop", "next_view")
 #: A held arrow moves on the page; the panel follows so long after.
 AT_REST_MS = 40
-_MAIN = Action(
-    "main", tr("Do what the main button says"), "Return", "Page", tr("The large button at the bottom right.")
-)
+_MAIN = Action("main", tr("Press the main button"), "Return", "Page", tr("The large button at the bottom right."))
 
 
 class Window(QMainWindow):
@@ -401,8 +399,8 @@ class Window(QMainWindow):
         some(QApplication.clipboard()).setText(report)
         self.status.tell(
             tr(
-                "Something in Vamos itself went wrong; your project is safe in its file. A report "
-                "without private things was copied, to be pasted for who mends it."
+                "Something went wrong in Vamos itself; your project is safe in its file. A report without "
+                "anything private was copied: paste it into a message to the developers."
             )
         )
 

@@ -58,7 +58,7 @@ class RunThroughTest(unittest.TestCase):
         self.assertIn("B, wall 1: trouble in this pass: a walk-on", found.problems)
 
     def test_a_mark_without_consequence_leaves_one_piece(self):
-        """“Sides said” from a moment on is no reason to drop a take, or to cut."""
+        """“Called sides” from a moment on is no reason to drop a take, or to cut."""
         p = project(take("a"), dance=TWO_WALLS)
         plain = p.takes[0].stretches[0]
         marked = replace(p.takes[0], stretches=(plain, replace(plain, start_take_s=9.0, spoken="dancer")))

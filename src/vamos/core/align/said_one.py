@@ -77,7 +77,7 @@ def said_one(project: Project, base: Path | None, progress: Progress | None = No
     if not spoken.listens():
         raise InputError(
             tr(
-                "Numbers cannot be listened for: pocketsphinx is not installed. Start Vamos by "
+                "Spoken numbers cannot be recognised here: pocketsphinx is not installed. Start Vamos by "
                 "./run, or move the 1 by hand."
             )
         )

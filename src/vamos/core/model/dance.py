@@ -81,7 +81,7 @@ class Event:
 
     def __post_init__(self) -> None:
         if self.length < 0:
-            raise InputError(tr("An event cannot last {length} counts.", length=self.length))
+            raise InputError(tr("A move cannot last {length} counts.", length=self.length))
 
     @property
     def short(self) -> str:

@@ -174,7 +174,7 @@ def _clip(coverage: Coverage, chosen: list[_Option], wanted: list[Line], said: C
     problems = [f"{_where(o.line)}: {p}" for o in chosen for p in o.found.problems]
     if missing:
         problems.append(
-            tr("not in it, as no pass goes on there: {words}", words=", ".join(dict.fromkeys(map(_where, missing))))
+            tr("missing, as it was not filmed: {words}", words=", ".join(dict.fromkeys(map(_where, missing))))
         )
     names = {o.found.take.id: o.found.take.name for o in chosen}
     if len(pieces) == 1:

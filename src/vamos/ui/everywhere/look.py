@@ -14,7 +14,7 @@ ACTIONS = (
         tr("Single-letter keys on or off"),
         "",
         "View",
-        tr("Off: no letter, digit or sign acts by itself."),
+        tr("Off: single letters, digits and signs do nothing."),
         Scope.ANYWHERE,
     ),
     Action(
@@ -30,7 +30,7 @@ ACTIONS = (
         tr("Another language"),
         "",
         "View",
-        tr("As the desktop, English, German: the next one, from the next start on."),
+        tr("As the desktop, English, German, in turn; it changes at the next start."),
         Scope.ANYWHERE,
     ),
     Action("show_keys", tr("Keys"), "F1", "View", tr("All keys on one page."), Scope.ANYWHERE),

@@ -48,7 +48,7 @@ class FindPage(QDialog):
             self.list.addItem(QListWidgetItem(f"{hit.title}: {hit.words}   ({views})"))
         if self.hits:
             self.list.setCurrentRow(0)
-        known = plural(len(self.hits), "place") if self.hits else tr("Nothing in the dance is called so.")
+        known = plural(len(self.hits), "place") if self.hits else tr("Nothing in the dance has this name.")
         self._told.setText(
             known if text.strip() else tr("Type what you look for. Up and Down choose, Return goes there.")
         )

@@ -31,8 +31,8 @@ WORDS = {
     ),
     "Film": (
         tr(
-            "Drop your films anywhere. Each is placed on the song by its sound; what is not sure "
-            "asks. Say which view a film shows, and mark where something went wrong in it."
+            "Drop your films anywhere. Each is placed on the song by its sound; where Vamos is not "
+            "sure, it asks you. Say which view a film shows, and mark where something went wrong in it."
         )
     ),
     "Cut": (

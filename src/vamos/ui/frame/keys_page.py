@@ -79,7 +79,7 @@ class KeysPage(QDialog):
                 grid.addWidget(words, row, side + 1)
             at += deep + 1
         if not at:
-            grid.addWidget(label(tr("No key is called so."), "soft"), 0, 0)
+            grid.addWidget(label(tr("No key matches."), "soft"), 0, 0)
         for side in range(_COLUMNS):
             grid.setColumnStretch(2 * side + 1, 1)
         grid.setRowStretch(at + 1, 1)

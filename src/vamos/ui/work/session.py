@@ -210,7 +210,12 @@ class Session(QObject):
             self.said.emit(str(error))
             return False
         self._after(before)
-        self.said.emit(tr("{told}. Ctrl+Z takes it back.", told=(told or name).rstrip(".")))
+        if " " in told:
+            self.said.emit(tr("{told}. Ctrl+Z takes it back.", told=told.rstrip(".")))
+        else:
+            # The name of an edit is no sentence.
+            what = name if not told else f"{inside(name)}: {told}"
+            self.said.emit(tr("Changed: {what}. Ctrl+Z takes it back.", what=inside(what)))
         return True
 
     def undo(self) -> None:

@@ -101,7 +101,7 @@ class CutCommands:
             what = tr("begins") if start else tr("ends")
             way = tr("later") if start + end > 0 else tr("earlier")
             told = tr("{title}, {view}: {what} a frame {way}", title=clip.title, view=clip.view, what=what, way=way)
-            self._desk.do(tr("Nudge an edge"), lambda p: edit.nudge_edge(p, clip, start, end), told)
+            self._desk.do(tr("Move an edge by a frame"), lambda p: edit.nudge_edge(p, clip, start, end), told)
 
     def flip(self) -> None:
         flip_clip(self._desk)
@@ -144,7 +144,9 @@ class CutCommands:
 
     def forget(self, key: str) -> None:
         self._desk.do(
-            tr("Decide again"), lambda p: edit.forget_choice(p, key), tr("Vamos decides about this clip again")
+            tr("Back to Vamos’s choice"),
+            lambda p: edit.forget_choice(p, key),
+            tr("Vamos decides about this clip again"),
         )
 
     def take_back(self, key: str) -> None:

@@ -145,7 +145,7 @@ class CutRoom(Room):
             )
         buttons: list[ButtonEntry] = [(tr("Leave out"), do.leave_out, "")]
         if self.desk.project.choice(clip.key) is not None:
-            buttons.insert(0, (tr("Let Vamos decide again"), lambda: do.forget(clip.key), ""))
+            buttons.insert(0, (tr("Back to Vamos’s choice for all"), lambda: do.forget(clip.key), ""))
         panel.buttons(*buttons, key="decide")
 
     def _left_out(self, panel: Panel) -> None:
@@ -154,7 +154,7 @@ class CutRoom(Room):
             return
         panel.head(tr("Left out"))
         for key in out:
-            panel.buttons((tr("Take {key} back", key=key), partial(self.commands.take_back, key), ""))
+            panel.buttons((tr("Bring back {key}", key=key), partial(self.commands.take_back, key), ""))
 
     def _ranges(self, panel: Panel) -> None:
         """Clips of one's own, and what is offered around this count."""

@@ -13,10 +13,10 @@ from vamos.ui.parts.panel import Panel
 
 _FIELDS = (("name", tr("Dance")), ("credits", tr("By")), ("starts_on", tr("Starts on")), ("rights", tr("Rights")))
 _SAID = (
-    ("walls", tr("Said: walls")),
-    ("counts", tr("Said: counts")),
-    ("tags", tr("Said: tags")),
-    ("restarts", tr("Said: restarts")),
+    ("walls", tr("Stated walls")),
+    ("counts", tr("Stated counts")),
+    ("tags", tr("Stated tags")),
+    ("restarts", tr("Stated restarts")),
 )
 
 

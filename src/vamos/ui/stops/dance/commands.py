@@ -61,7 +61,7 @@ ACTIONS = (
         tr("Paste a sheet…"),
         "Ctrl+V",
         "Dance",
-        tr("A step sheet from the clipboard: see what is understood, answer what is open, take it in."),
+        tr("A sheet from the clipboard: see what is understood, answer what is open, take it in."),
     ),
     Action(
         "read_sheet", tr("Read a sheet…"), "", "Dance", tr("Take the dance from a CSV, JSON, Markdown or text file.")
@@ -132,7 +132,7 @@ class DanceCommands:
         except InputError:
             taken = ""
         return self._written(
-            tr("Sequence"), lambda p: edit.write_sequence(p, text), tr("Taken as {taken}", taken=taken) if taken else ""
+            tr("Sequence"), lambda p: edit.write_sequence(p, text), tr("Read as {taken}", taken=taken) if taken else ""
         )
 
     def _written(self, name: str, change: Callable[[Project], Project], told: str) -> str:
@@ -160,7 +160,9 @@ class DanceCommands:
             self._desk.tell(tr("Nothing is open on this count. What is open is listed under To check."))
             return
         offer = found[number]
-        self._desk.do(tr("An answer"), lambda p: edit.take_offer(p, offer), f"{sentence(offer.words)} {offer.leads}")
+        self._desk.do(
+            tr("Question answered"), lambda p: edit.take_offer(p, offer), f"{sentence(offer.words)} {offer.leads}"
+        )
 
     # --- shown otherwise -----------------------------------------------------------------
 

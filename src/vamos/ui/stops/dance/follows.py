@@ -47,13 +47,13 @@ def fact_rows(follows: DanceFacts) -> list[tuple[str, str]]:
         False: tr("no, the first foot bears the weight"),
         None: tr("not known until all feet are written"),
     }
-    rows.append((tr("Begins again"), again[follows.loop_closes]))
+    rows.append((tr("Repeats on the right foot"), again[follows.loop_closes]))
     if follows.counts_over is not None:
-        rows.append((tr("Song left over"), _left_over(follows)))
+        rows.append((tr("Song remaining"), _left_over(follows)))
     if follows.without_optional is not None:
-        rows.append((tr("Without [ ]"), _without(follows.without_optional)))
+        rows.append((tr("Without optional parts"), _without(follows.without_optional)))
     restarts = [k for k in follows.legal_restarts if k % 4 == 0]
-    rows.append((tr("Restart possible after"), ", ".join(map(str, restarts)) or tr("none of the fours")))
+    rows.append((tr("Possible restarts"), ", ".join(map(str, restarts)) or tr("none")))
     busiest = max(follows.sections, key=lambda s: s.moves_per_s or s.moves / s.counts, default=None)
     if busiest is not None and busiest.moves_per_s:
         rows.append(

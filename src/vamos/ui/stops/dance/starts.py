@@ -69,7 +69,7 @@ def fill_parts(panel: Panel, desk: Desk, dance: Dance) -> None:
     """One line for each part, and an empty one for the next."""
     panel.head(tr("Parts"))
     if not dance.parts:
-        panel.say(tr("A phrased dance runs in parts: name each with its sections, then write A A B."), key="why")
+        panel.say(tr("Give each part its sections, then write the order, such as A A B."), key="why")
     for part in dance.parts:
         panel.text(tr("Part {name}", name=part.name), part_text(part), _writer(desk, part.name))
     first = dance.sections[0].name

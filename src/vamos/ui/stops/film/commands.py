@@ -56,11 +56,9 @@ ACTIONS = (
     Action(
         "mark_mirror", tr("From here: in a mirror"), "", "Film", tr("Filmed in a studio mirror from here on, or not.")
     ),
+    Action("mark_end", tr("From here: as before the mark"), "Alt+Shift+X", "Film", tr("The current mark ends here.")),
     Action(
-        "mark_end", tr("From here: as before the mark"), "Alt+Shift+X", "Film", tr("The mark one stands in ends here.")
-    ),
-    Action(
-        "mark_spoken", tr("From here: sides said"), "Alt+S", "Film", tr("Whose right and left the words mean, or none.")
+        "mark_spoken", tr("From here: sides said"), "Alt+S", "Film", tr("Whose right and left are called, or nobody’s.")
     ),
     Action(
         "mark_lettering",
@@ -70,7 +68,7 @@ ACTIONS = (
         tr("There is writing in the picture, or not; a flip turns it."),
     ),
     Action(
-        "mark_trouble", tr("From here: trouble"), "Alt+X", "Film", tr("Spoiled from here on, until all is well again.")
+        "mark_trouble", tr("From here: trouble"), "Alt+X", "Film", tr("Trouble from here on, until all is well again.")
     ),
     Action("mark_well", tr("From here: all is well"), "Alt+W", "Film", tr("No trouble from this count on.")),
     Action(
@@ -250,7 +248,7 @@ class FilmCommands:
         if self.slate_open:
             self.slate.tap()
         else:
-            self._desk.tell(tr("T taps the counts of a take that lies by eye; E puts it there."))
+            self._desk.tell(tr("Press E to match the take by eye first; then T taps its counts."))
 
     def place_by_hand(self, take_id: str, text: str) -> None:
         """The second of a take that is the count the page stands on."""
@@ -300,7 +298,7 @@ class FilmCommands:
         """A pass counted aloud lies so many counts later in the dance than was heard."""
         found = self._desk.preview.watched.pass_here()
         if found is None or found.the_pass.kind is not PassKind.COUNTED:
-            self._desk.tell(tr("The pass in the mirror was not counted aloud; its place is that of the song."))
+            self._desk.tell(tr("This pass follows the song. Only a pass that was counted aloud can be moved."))
             return
         take_id, number = found.take.id, found.number
         way = tr("later") if counts > 0 else tr("earlier")
@@ -354,7 +352,7 @@ class FilmCommands:
             return
         same = media.fingerprint == take.media.fingerprint
         told = tr("the same film, found again") if same else tr("another film; it is placed anew")
-        if self._desk.do(tr("Point to a film"), lambda p: edit.point_to(p, take_id, media), f"{take.name}: {told}"):
+        if self._desk.do(tr("Find the film"), lambda p: edit.point_to(p, take_id, media), f"{take.name}: {told}"):
             if not same and self._desk.project.song is not None:
                 place_waiting(self._desk)
         elif same:
@@ -388,7 +386,7 @@ class FilmCommands:
 
         def found(better: BetterSound) -> None:
             told = tr("{name} is listened to in {name2}; it is placed anew", name=take.name, name2=path.name)
-            if self._desk.do(tr("Better sound"), lambda p: edit.set_better_sound(p, take_id, better), told):
+            if self._desk.do(tr("Another recording"), lambda p: edit.set_better_sound(p, take_id, better), told):
                 place_waiting(self._desk)
 
         def laid(progress: Progress) -> BetterSound:

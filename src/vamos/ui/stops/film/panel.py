@@ -160,9 +160,9 @@ class FilmRoom(Room):
             (tr("Feet"), do.mark_feet, ""),
         )
         panel.buttons(
-            (tr("Other sides"), do.mark_danced, ""),
+            (tr("Swap the sides"), do.mark_danced, ""),
             (tr("Mirror"), do.mark_mirror, ""),
-            (tr("Sides said"), do.mark_spoken, ""),
+            (tr("Called sides"), do.mark_spoken, ""),
         )
         panel.buttons(
             (tr("Trouble"), do.mark_trouble, ""),

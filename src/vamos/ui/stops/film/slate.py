@@ -78,17 +78,17 @@ class Slate(CenterView):
         return self._desk.scope
 
     def _build(self) -> None:
-        self.takes = Choice([], "", tr("Take on the slate"), self._choose, own=True)
+        self.takes = Choice([], "", tr("Take to match"), self._choose, own=True)
         self.where = label("", "head")
         self.say = label("", "soft", wrap=True)
         self.play = Button(tr("Play"), self.toggle)
         top = _row(self.takes, self.where, None, Button(tr("Back to the page"), self._desk.show_page))
         steps = _row(
             self.play,
-            Button(tr("Sound before"), lambda: self.next_sound(-1)),
+            Button(tr("Sound before this"), lambda: self.next_sound(-1)),
             Button(tr("Frame before"), lambda: self.step(-1)),
             Button(tr("Frame after"), lambda: self.step(1)),
-            Button(tr("Sound after"), lambda: self.next_sound(1)),
+            Button(tr("Next sound"), lambda: self.next_sound(1)),
             None,
         )
         down = QVBoxLayout(self)
@@ -223,7 +223,7 @@ class Slate(CenterView):
         return (
             tr("This is {place}", place=place_words(line, self._desk.position))
             if line is not None
-            else tr("This is this count")
+            else tr("This moment is this count")
         )
 
     def _say(self, *_: object) -> None:

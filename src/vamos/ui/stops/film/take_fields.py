@@ -49,7 +49,7 @@ def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> N
     trouble = file_trouble(desk, take)
     if trouble:
         panel.say(trouble, "warn", key=f"missing {take.id}")
-        panel.buttons((tr("Where is it now?…"), partial(commands.point_to, take.id), "go"), key=f"where {take.id}")
+        panel.buttons((tr("Find the file…"), partial(commands.point_to, take.id), "go"), key=f"where {take.id}")
     panel.say(take_state(take), key=f"state {take.id}")
     _shows(panel, desk, take)
     _places(panel, commands, take)
@@ -73,11 +73,15 @@ def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> N
 def _sound(panel: Panel, commands: FilmCommands, take: Take) -> None:
     """Where the take is listened to."""
     if take.better is None:
-        panel.buttons((tr("Better sound…"), partial(commands.better_sound, take.id), ""), key=f"sound {take.id}")
+        panel.buttons(
+            (tr("Use another recording…"), partial(commands.better_sound, take.id), ""), key=f"sound {take.id}"
+        )
         return
     name = Path(take.better.media.path).name
     panel.say(tr("Listened to in {name}, which was recorded beside it.", name=name), key=f"heard {take.id}")
-    panel.buttons((tr("Its own sound again"), partial(commands.own_sound, take.id), ""), key=f"own sound {take.id}")
+    panel.buttons(
+        (tr("Use the film’s own sound"), partial(commands.own_sound, take.id), ""), key=f"own sound {take.id}"
+    )
 
 
 def take_state(take: Take) -> str:
@@ -108,7 +112,7 @@ def _shows(panel: Panel, desk: Desk, take: Take) -> None:
 
     def changed(**changes: Any) -> None:
         new = replace(stretch, guessed=stretch.guessed and "view" not in changes, **changes)
-        desk.do(tr("What {name} shows", name=take.name), lambda p: set_stretch(p, take.id, new))
+        desk.do(tr("View of {name}", name=take.name), lambda p: set_stretch(p, take.id, new))
 
     panel.choice(
         tr("Shows"),
@@ -145,7 +149,7 @@ def _sides(panel: Panel, desk: Desk, take: Take) -> None:
     if any(s.spoken is Spoken.NONE for s in take.stretches):
         meaning = coverage.meaning(take)
         if meaning is not Spoken.NONE:
-            panel.say(tr("By the feet of the sheet they mean {meaning}.", meaning=meaning), key=f"meaning {take.id}")
+            panel.say(tr("Going by the count sheet, they mean {meaning}.", meaning=meaning), key=f"meaning {take.id}")
         for spoken in (Spoken.DANCER, Spoken.LEARNER):
             role = "go" if spoken is meaning else ""
             edit = partial(say_whose, take_id=take.id, spoken=spoken)
@@ -193,7 +197,7 @@ def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
             _where(panel, commands, take, number)
         elif p.kind is PassKind.SONG and p.confidence < SURE:
             panel.say(
-                tr("{sentence} Look at it, then say so.", sentence=sentence(p.reason)),
+                tr("{sentence} Please look, then confirm.", sentence=sentence(p.reason)),
                 "warn",
                 key=f"unsure {take.id} {number}",
             )

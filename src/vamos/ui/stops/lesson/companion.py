@@ -62,11 +62,7 @@ class Companion:
         """What is going on, large enough to be read from afar."""
         if self.scene is None:
             return ""
-        return (
-            tr("To your place: {left_s}", left_s=self.left_s)
-            if self.left_s
-            else tr("The song plays. Dance on count 1.")
-        )
+        return tr("Starts in {left_s}", left_s=self.left_s) if self.left_s else tr("The song plays. Dance on count 1.")
 
     def film(self, scene: Scene) -> None:
         """The camera runs; one walks to one's place, then the song is heard."""

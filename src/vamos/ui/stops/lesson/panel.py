@@ -80,11 +80,11 @@ class LessonRoom(Room):
             return
         plan, wish = self.commands.plan, self.desk.project.lesson
         panel.plain_head(tr("How it is taught"))
-        self._wish(panel, tr("Built"), Build, "build", wish.build, tr(WHY[wish.build]) if wish.build in WHY else "")
+        self._wish(panel, tr("Built up"), Build, "build", wish.build, tr(WHY[wish.build]) if wish.build in WHY else "")
         self._wish(panel, tr("Each section"), Way, "way", wish.way, tr(WHY[wish.way]) if wish.way in WHY else "")
-        self._wish(panel, tr("The whole, shown"), Shown, "shown", wish.shown)
+        self._wish(panel, tr("Show the whole dance"), Shown, "shown", wish.shown)
         self._wish(panel, tr("Walls, tags, restarts"), Facts, "facts", wish.facts)
-        self._wish(panel, tr("Getting quicker"), Slow, "slow", wish.slow)
+        self._wish(panel, tr("Tempo"), Slow, "slow", wish.slow)
         panel.check(
             tr("Easier and harder forms"), wish.variants, lambda on: self.commands.wish(tr("Variants"), variants=on)
         )
@@ -150,7 +150,7 @@ class LessonRoom(Room):
         panel.choice(tr("Cut in two"), list(words), now, lambda w: self.commands.wish(tr("Parts"), cut_after=words[w]))
         best = names.get(part_after(plan), "")
         if plan.seconds > 15 * 60 and not wish.cut_after and best:
-            panel.say(tr("It is long for one go; the middle is after {best}.", best=best), key="cut here")
+            panel.say(tr("It is long for one lesson; a good break is after {best}.", best=best), key="cut here")
 
     def _film(self, panel: Panel) -> None:
         panel.head(tr("What to film for it"), "film for it")

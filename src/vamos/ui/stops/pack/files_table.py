@@ -56,7 +56,7 @@ class FilesTable(RowsTable):
         self.show_rows_at_once(min(ROWS, len(rows)))
         for number, row in enumerate(rows):
             speed, size = f"{round(row.speed * 100)} %", f"{row.size_bytes / 1e6:.1f}"
-            held = tr("holds") if not row.wrong else tr("look at it")
+            held = tr("correct") if not row.wrong else tr("please check")
             words = (row.file, speed, minutes_text(row.seconds), size, held)
             self.put(number, words, "; ".join(row.wrong) or row.file)
 

@@ -32,8 +32,8 @@ from vamos.ui.stops.stop import MainAction, Room
 
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25))
 _ALSO = (
-    (tr("One to watch, without counts"), "plain"),
-    (tr("As filmed too, where clips are mirrored"), "as_filmed"),
+    (tr("Extra: to watch, without counts"), "plain"),
+    (tr("Extra: as filmed, where clips are mirrored"), "as_filmed"),
     (tr("Half-time: the dance half as fast, the music as it is"), "half_time"),
 )
 _CLIPS = (
@@ -41,7 +41,7 @@ _CLIPS = (
     (tr("From the top to the end of each section: 1, 1 to 2, 1 to 3 …"), "from_the_top"),
     (tr("Counts over the picture"), "with_counts"),
 )
-_EVEN = (tr("An even beat where the song is not heard"), "even")
+_EVEN = (tr("Steady beat where the song is not heard"), "even")
 #: What may lie over the song: levels of clicks, of the voice and of what the film heard.
 _OVER = {
     tr("nothing"): (0.0, 0.0, 0.0),
@@ -59,9 +59,9 @@ _MOST = 8
 def _look_words(look: NamedLook) -> str:
     """A version with other things over the picture, in words."""
     known = {
-        "feet": tr("One with feet"),
-        "words": tr("One with words, no counts"),
-        "clean": tr("A clean one, nothing over it"),
+        "feet": tr("Extra: with the feet"),
+        "words": tr("Extra: words, no counts"),
+        "clean": tr("Extra: clean, nothing over it"),
     }
     lanes = ", ".join(str(lane) for lane in look.lanes)
     return known.get(look.name, f"“{look.name}”: {lanes}")
@@ -118,7 +118,8 @@ class PackRoom(Room):
         panel.plain_head(tr("What is it for?"))
         self._profiles(panel)
         panel.fact(
-            tr("Beside them"), tr("a page for students, captions, a summary, the count sheet, the wall map, clips.otio")
+            tr("Also in the pack"),
+            tr("a page for students, captions, a summary, the count sheet, the wall map, clips.otio"),
         )
         panel.say(tr("Speeds"), "")
         panel.toggles(
@@ -137,7 +138,7 @@ class PackRoom(Room):
             self._also(panel, text, name)
         for arrangement in (Arrangement.BESIDE, Arrangement.FEET):
             panel.check(
-                tr("With {arrangement}", arrangement=arrangement),
+                tr("Extra: {arrangement}", arrangement=arrangement),
                 arrangement in output.arrangements,
                 self._arrange(arrangement),
             )
@@ -252,9 +253,9 @@ class PackRoom(Room):
 
         panel.choice(tr("Over the song"), list(dict.fromkeys([*_OVER, now])), now, over)
         if mix.room:
-            panel.say(tr("A run-through made of several films has the song alone."), key="no room")
+            panel.say(tr("A run-through from several films carries only the song."), key="no room")
         panel.text(
-            tr("Only the first"),
+            tr("Song excerpt"),
             f"{mix.excerpt_s:g}" if mix.excerpt_s else "",
             self.commands.set_excerpt,
             name=tr("Seconds of the song in each clip"),
@@ -320,7 +321,7 @@ class PackRoom(Room):
                 tr("Also with another sound"), lambda p: set_output(p, also_sound=(*kept, sound) if on else kept)
             )
 
-        panel.check(tr("Also with: {sound}", sound=sound), sound in more, change)
+        panel.check(tr("Extra: {sound}", sound=sound), sound in more, change)
 
     def _arrange(self, arrangement: Arrangement) -> Callable[[bool], object]:
         return lambda _on: self.desk.do(
@@ -351,7 +352,7 @@ class PackRoom(Room):
             lambda: ResultPlayer(self.desk.runner, playing),
             lambda player: player.show_result(playing),
         )
-        panel.buttons((tr("In the desktop’s player"), self.commands.open_file, ""), key="elsewhere")
+        panel.buttons((tr("Open in your video player"), self.commands.open_file, ""), key="elsewhere")
         return True
 
     def _planned(self, panel: Panel) -> None:
@@ -413,7 +414,7 @@ def written_words(written: Written) -> list[tuple[str, str]]:
     words = [(tr("{files} in {folder}.", files=plural(written.files, "file"), folder=written.folder), "")]
     wrong = len(written.bad)
     hold = (
-        tr("all hold") if not wrong else tr("1 does not hold") if wrong == 1 else tr("{wrong} do not hold", wrong=wrong)
+        tr("all correct") if not wrong else tr("1 is wrong") if wrong == 1 else tr("{wrong} do not hold", wrong=wrong)
     )
     words.append(
         (tr("Decoded again and compared: {figures}, {hold}.", figures=plural(written.figures, "figure"), hold=hold), "")

@@ -19,10 +19,10 @@ _RATES = {tr("as the film"): None, "25": 25, "30": 30, "50": 50, "60": 60}
 _VIEWS = {tr("the view filmed most"): None, "front": View.FRONT, "back": View.BACK}
 _AHEAD = ("4", "8", "12", "16")
 _CARDS = {
-    "title": tr("Title before it"),
-    "section": tr("Name of each section"),
-    "tag": tr("Name of tags, restarts"),
-    "end": tr("A last card"),
+    "title": tr("Title card"),
+    "section": tr("Card for each section"),
+    "tag": tr("Card for tags and restarts"),
+    "end": tr("End card"),
 }
 _CARD_COUNTS = (0, 2, 4, 8, 16)
 
@@ -37,7 +37,7 @@ def fill_picture(panel: Panel, desk: Desk) -> None:
         tr("Longest side"), list(dict.fromkeys([*_SIZES, size])), size, _size(desk), tr("Longest side in pixels")
     )
     panel.choice(
-        tr("Pictures a second"), list(dict.fromkeys([*_RATES, rate])), rate, _rate(desk), tr("Pictures a second")
+        tr("Frames per second"), list(dict.fromkeys([*_RATES, rate])), rate, _rate(desk), tr("Frames per second")
     )
 
     def quality(words: str) -> None:
@@ -88,7 +88,11 @@ def fill_run_through(panel: Panel, desk: Desk) -> None:
 
     called = str(desk.project.output.overlay.call_ahead)
     panel.choice(
-        tr("Call tags ahead"), list(dict.fromkeys([*_AHEAD, called])), called, ahead, tr("Counts a tag is called ahead")
+        tr("Announce tags, counts ahead"),
+        list(dict.fromkeys([*_AHEAD, called])),
+        called,
+        ahead,
+        tr("Counts a tag is called ahead"),
     )
     _cards(panel, desk)
     if found is None:

@@ -72,11 +72,11 @@ ACTIONS = (
         tr("Count two thirds as fast"),
         "",
         "Song",
-        tr("Three counts become two: for a grid that is half again too fast."),
+        tr("Three counts become two: for a beat that was found 1½ × too fast."),
     ),
     Action(
         "three_halves",
-        tr("Count half again as fast"),
+        tr("Count 1½ × as fast"),
         "",
         "Song",
         tr("Two counts become three: for a grid that is a third too slow."),
@@ -290,7 +290,7 @@ class SongCommands:
         self._rescale(tr("Count two thirds as fast"), Fraction(2, 3))
 
     def three_halves(self) -> None:
-        self._rescale(tr("Count half again as fast"), Fraction(3, 2))
+        self._rescale(tr("Count 1½ × as fast"), Fraction(3, 2))
 
     def _rescale(self, name: str, factor: Fraction) -> None:
         if self._desk.do(name, lambda p: edit.rescale_counts(p, factor)):
@@ -377,7 +377,7 @@ class SongCommands:
             late = round(line.late_s * 1000)
             side = tr("late") if late > 0 else tr("early")
             hand = (
-                tr("your hand was {number} ms {side}, which was taken off", number=abs(late), side=side)
+                tr("your taps were {number} ms {side}; that is corrected", number=abs(late), side=side)
                 if late
                 else tr("your hand was right on")
             )

@@ -118,7 +118,7 @@ class SongRoom(Room):
         if grid.confidence < SURE:
             panel.say(tr("Not sure how this is counted. Each way is heard at once with clicks:"), "warn")
         else:
-            panel.head(tr("Or counted"))
+            panel.head(tr("Other ways to count"))
         for number, reading in enumerate(grid.readings[:3]):
             words = tr(
                 "{reading} (Alt+{number})",
@@ -146,15 +146,15 @@ class SongRoom(Room):
                     panel.buttons((tr("Move it there"), do.one_where_said, "go"), key="said")
         panel.head(tr("If the tempo is wrong"))
         panel.buttons((tr("Half as fast"), do.halve, ""), (tr("Twice as fast"), do.double, ""), key="all")
-        panel.buttons((tr("Two thirds"), do.two_thirds, ""), (tr("Half again"), do.three_halves, ""))
+        panel.buttons((tr("⅔ as fast"), do.two_thirds, ""), (tr("1½ × as fast"), do.three_halves, ""))
         panel.say(tr("From the count you stand on:"))
         panel.buttons(
             (tr("Half as fast"), do.halve_from_here, ""), (tr("Twice as fast"), do.double_from_here, ""), key="here"
         )
         panel.say(
             tr(
-                "Or tap T along while it plays: from four taps on they make the beat. A hand that is "
-                "always late is put right."
+                "Or tap T along while it plays: four taps or more make the beat. A delay that is always "
+                "the same is corrected."
             )
         )
         panel.buttons((tr("The music stops here"), do.mark_stop, ""))
