@@ -2,6 +2,7 @@
 
 import unittest
 from dataclasses import replace
+from pathlib import Path
 
 from PyQt6.QtCore import Qt
 
@@ -61,6 +62,22 @@ class FilmStopTest(StopCase):
         self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "marked while watching")
         self.key(Qt.Key.Key_W, Alt)
         self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "")
+
+    def test_the_reason_of_trouble_is_typed_and_written_as_a_cut_list(self):
+        """Typed into the field beside the mark, in the list for those who edit on; one undo each."""
+        at = self.window.rooms["Film"].commands.moment()
+        self.key(Qt.Key.Key_X, Alt)
+        self.settle()
+        self.write(self.field("Reason of trouble"), "a dog walks by")
+        self.settle()
+        take = self.take(at[0].name)
+        self.assertEqual(take.stretch_at(at[1] + 1).trouble, "a dog walks by")
+        path = self.folder / "leave out.csv"
+        self.window.rooms["Film"].commands.write_leave_out_to(path)
+        (row,) = [r for r in path.read_text(encoding="utf-8").splitlines() if "dog" in r]
+        self.assertTrue(row.startswith(f"{take.name},{Path(take.media.path).name},{at[1]:.3f},"), row)
+        self.window.session.undo()
+        self.assertEqual(self.take(at[0].name).stretch_at(at[1] + 1).trouble, "marked while watching")
 
     def test_a_take_is_split_by_a_key(self):
         """Alt+Shift+S: what comes after this moment is a take of its own; one key takes it back."""

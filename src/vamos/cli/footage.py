@@ -22,6 +22,12 @@ def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.plan.shots import shot_list, to_csv, to_markdown
 
     project = load(arguments.project)
+    if arguments.leave_out is not None:
+        from vamos.core.plan.leave_out import leave_out_text
+        from vamos.core.render.films import rates_of
+
+        rates = rates_of(project, arguments.project.parent)
+        write_file(arguments.leave_out, leave_out_text(project, arguments.leave_out.suffix.lower(), rates).encode())
     found = shot_list(project)
     text = to_markdown(found, project.name)
     if arguments.to is not None:

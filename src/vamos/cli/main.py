@@ -120,6 +120,9 @@ def _of_clips_and_packs(add: Add) -> None:
     sub = add("shots", footage.shots, tr("what exists in which view, and what to film next"))
     sub.add_argument("project", type=Path)
     sub.add_argument("--to", type=Path, metavar="FILE", help=tr("write the list as .md or .csv"))
+    sub.add_argument(
+        "--leave-out", type=Path, metavar="FILE", help=tr("write what to leave out of the takes as .csv or .otio")
+    )
     _json(sub)
     sub = add("lesson", lessons.lesson, tr("plan the lesson: steps, how often, how slow, how long, what to film"))
     lessons.add_lesson(sub)

@@ -572,6 +572,11 @@
   </message>
   <message>
    <location filename="../cli/main.py" />
+   <source>write what to leave out of the takes as .csv or .otio</source>
+   <translation>was aus den Aufnahmen wegzulassen ist, als .csv oder .otio schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
    <source>such as: half turn; 5&amp;6; back view of the tag</source>
    <translation>etwa: half turn; 5&amp;6; back view of the tag</translation>
   </message>
@@ -2739,6 +2744,11 @@
   </message>
   <message>
    <location filename="../core/edit/takes.py" />
+   <source>marked while watching</source>
+   <translation>beim Ansehen markiert</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/takes.py" />
    <location filename="../core/model/take.py" />
    <source>A take needs a name.</source>
    <translation>Eine Aufnahme braucht einen Namen.</translation>
@@ -2747,6 +2757,11 @@
    <location filename="../core/edit/takes.py" />
    <source>There is already a take called “{name}”.</source>
    <translation>Es gibt schon eine Aufnahme namens „{name}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/takes.py" />
+   <source>No trouble is marked here. Press “Trouble” where it begins.</source>
+   <translation>Hier ist kein Fehler markiert. Drück „Fehler“, wo er beginnt.</translation>
   </message>
   <message>
    <location filename="../core/edit/takes.py" />
@@ -5557,6 +5572,16 @@
    <location filename="../core/plan/flip.py" />
    <source>the file is already flipped</source>
    <translation>die Datei ist schon gespiegelt</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/leave_out.py" />
+   <source>a cut list is written as .csv or .otio, not “{ending}”.</source>
+   <translation>eine Schnittliste wird als .csv oder .otio geschrieben, nicht „{ending}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/leave_out.py" />
+   <source>No trouble is marked in any take, so nothing is to be left out. Mark it at Film, from where it begins.</source>
+   <translation>In keiner Aufnahme ist ein Fehler markiert, also ist nichts wegzulassen. Markier ihn bei Film, ab wo er beginnt.</translation>
   </message>
   <message>
    <location filename="../core/plan/movement.py" />
@@ -8588,6 +8613,17 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/panel.py" />
+   <source>Write what to leave out…</source>
+   <translation>Schreiben, was wegzulassen ist…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/commands.py" />
+   <source>Trouble in the takes as a cut list, for those who edit on.</source>
+   <translation>Fehler in den Aufnahmen als Schnittliste, für alle, die weiterschneiden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/commands.py" />
    <source>Write what to film…</source>
    <translation>Schreiben, was zu filmen ist…</translation>
   </message>
@@ -8800,6 +8836,26 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
+   <source>Write what to leave out</source>
+   <translation>Schreiben, was wegzulassen ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/commands.py" />
+   <source>Cut list (*.csv);;OpenTimelineIO (*.otio)</source>
+   <translation>Schnittliste (*.csv);;OpenTimelineIO (*.otio)</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/commands.py" />
+   <source>leave out</source>
+   <translation>weglassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/commands.py" />
+   <source>What to leave out is in {path}.</source>
+   <translation>Was wegzulassen ist, steht in {path}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/commands.py" />
    <location filename="../ui/stops/lesson/commands.py" />
    <source>Write what to film</source>
    <translation>Schreiben, was zu filmen ist</translation>
@@ -8851,11 +8907,6 @@
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
-   <source>marked while watching</source>
-   <translation>beim Ansehen markiert</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/commands.py" />
    <source>No take shows this count; there is nothing to mark.</source>
    <translation>Keine Aufnahme zeigt diesen Count; es ist nichts zu markieren.</translation>
   </message>
@@ -8893,6 +8944,12 @@
    <location filename="../ui/stops/film/commands.py" />
    <source>Another recording</source>
    <translation>Andere Tonaufnahme</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/panel.py" />
+   <source>Reason of trouble</source>
+   <translation>Grund des Fehlers</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/commands.py" />
@@ -9076,6 +9133,11 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
+   <source>What is wrong in {name}</source>
+   <translation>Was in {name} schiefging</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
    <source>Swap the sides</source>
    <translation>Seiten tauschen</translation>
   </message>
@@ -9148,6 +9210,11 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>{name} shows: {view}</source>
    <translation>{name} zeigt: {view}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <source>a person walks by</source>
+   <translation>jemand läuft vorbei</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />

@@ -18,7 +18,7 @@ from vamos.core.plan.agree import remarks_of
 from vamos.core.plan.movement import Looked
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.language import marked, tr
 
 
 def add_takes(project: Project, takes: Iterable[Take]) -> Project:
@@ -100,6 +100,18 @@ def mark_from(project: Project, take_id: str, take_s: float, **changes: Any) -> 
     before = project.take(take_id).stretch_at(take_s)
     start = 0.0 if take_s <= 0 else take_s
     return set_stretch(project, take_id, replace(before, start_take_s=start, **changes))
+
+
+#: What is kept as the reason of trouble until somebody types one.
+UNSAID = marked("marked while watching")
+
+
+def say_trouble(project: Project, take_id: str, take_s: float, why: str) -> Project:
+    """The reason of the trouble that is marked at a moment of a take."""
+    now = project.take(take_id).stretch_at(take_s)
+    if not now.trouble:
+        raise InputError(tr("No trouble is marked here. Press “Trouble” where it begins."))
+    return set_stretch(project, take_id, replace(now, trouble=why.strip() or UNSAID))
 
 
 def end_mark(project: Project, take_id: str, take_s: float) -> Project:

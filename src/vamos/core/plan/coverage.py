@@ -230,7 +230,7 @@ class Coverage:
         score = the_pass.confidence
         trouble = trouble_in(take, at)
         if trouble:
-            problems.append(tr("trouble in this pass: {trouble}", trouble=", ".join(trouble)))
+            problems.append(tr("trouble in this pass: {trouble}", trouble=", ".join(map(tr, trouble))))
             against.append("trouble")
             score -= 2
         noticed = [r.text for r in take.remarks or () if at.start_s <= r.take_s < at.end_s]

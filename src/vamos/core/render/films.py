@@ -41,6 +41,17 @@ def stage_of(project: Project, base: Path | None, grid: Grid, lines: tuple[Line,
     return Stage(grid, lines, project.output, rate)
 
 
+def rates_of(project: Project, base: Path | None) -> dict[str, FrameRate]:
+    """Frames per second of each take that can be found, by its name."""
+    found = {}
+    for take in project.takes:
+        try:
+            found[take.name] = film_rate(locate(take.media, base))
+        except VamosError:
+            continue
+    return found
+
+
 def needs_motion(output: Output, clip: Clip, version: Version) -> bool:
     """Whether the picture is cut around the dancer, or plates reach to where feet are."""
     framing = output.framing

@@ -11,9 +11,11 @@ from vamos.core.edit import takes as edit
 from vamos.core.edit.split import split_take
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES, probe
 from vamos.core.model.take import BetterSound, Danced, PassKind, Spoken, Take, View
+from vamos.core.plan.leave_out import leave_out_text
 from vamos.core.plan.movement import Looked, look
 from vamos.core.plan.shots import to_csv, to_markdown
 from vamos.core.progress import Progress
+from vamos.core.render.films import rates_of
 from vamos.core.silent import Places, find_by_steps
 from vamos.errors import VamosError
 from vamos.language import tr
@@ -87,6 +89,13 @@ ACTIONS = (
         "earlier_line", tr("Counted pass a line earlier"), "Alt+Shift+Left", "Film", tr("It shows the line before.")
     ),
     Action("later_line", tr("Counted pass a line later"), "Alt+Shift+Right", "Film", tr("It shows the line after.")),
+    Action(
+        "write_leave_out",
+        tr("Write what to leave out…"),
+        "",
+        "Film",
+        tr("Trouble in the takes as a cut list, for those who edit on."),
+    ),
     Action("write_shots", tr("Write what to film…"), "", "Film", tr("The list of what exists and what is missing.")),
 )
 
@@ -204,7 +213,7 @@ class FilmCommands:
         self._mark(tr("no lettering from here on") if there else tr("lettering from here on"), lettering=not there)
 
     def mark_trouble(self) -> None:
-        self._mark(tr("trouble from here on"), trouble=tr("marked while watching"))
+        self._mark(tr("trouble from here on"), trouble=edit.UNSAID)
 
     def mark_well(self) -> None:
         """The end of trouble is that of the take marked last: the mirror shows another one by now."""
@@ -415,6 +424,34 @@ class FilmCommands:
             self._desk.do(tr("Look for movement"), lambda p: edit.with_movement(p, found))
 
         self._desk.run(tr("Looking for movement"), lambda progress: look(project, base, progress), looked)
+
+    def say_trouble(self, why: str) -> None:
+        """The reason of the trouble in the mirror, or marked last, in words."""
+        at = self.trouble_at()
+        if at is not None:
+            take, take_s = at
+            self._desk.do(tr("Reason of trouble"), lambda p: edit.say_trouble(p, take.id, take_s, why))
+
+    def trouble_at(self) -> tuple[Take, float] | None:
+        """Where trouble is marked: here, or where it was marked last, as the mirror goes on to another take then."""
+        at = self.moment()
+        if at is None or not at[0].stretch_at(at[1]).trouble:
+            at = self.moment(self._marked) if self._marked else None
+        return at if at is not None and at[0].stretch_at(at[1]).trouble else None
+
+    def write_leave_out(self) -> None:
+        path = self._desk.ask_save(
+            tr("Write what to leave out"), tr("Cut list (*.csv);;OpenTimelineIO (*.otio)"), tr("leave out")
+        )
+        if path is not None:
+            self.write_leave_out_to(path)
+
+    def write_leave_out_to(self, path: Path) -> None:
+        project, base = self._desk.project, self._desk.session.base
+        self._desk.attempt(
+            lambda: write_output(path, leave_out_text(project, path.suffix.lower(), rates_of(project, base)).encode()),
+            tr("What to leave out is in {path}.", path=path),
+        )
 
     def write_shots(self) -> None:
         path = self._desk.ask_save(tr("Write what to film"), tr("Markdown (*.md);;CSV (*.csv)"), tr("what to film"))

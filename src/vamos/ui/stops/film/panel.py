@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from functools import partial
 
-from vamos.core.edit.takes import say_views
+from vamos.core.edit.takes import UNSAID, say_views
 from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.take import Spoken, Take, View
 from vamos.core.plan.agree import open_questions
@@ -149,8 +149,18 @@ class FilmRoom(Room):
         facts += [tr("already flipped")] if stretch.already_flipped else []
         facts += [tr("lettering in the picture")] if stretch.lettering else []
         facts += [tr("the words mean {spoken}", spoken=stretch.spoken)] if stretch.spoken is not Spoken.NONE else []
-        facts += [tr("trouble: {trouble}", trouble=stretch.trouble)] if stretch.trouble else []
+        facts += [tr("trouble: {trouble}", trouble=tr(stretch.trouble))] if stretch.trouble else []
         panel.say(sentence(", ".join(facts)), "", key="what it shows")
+        bad = self.commands.trouble_at()
+        if bad is not None:
+            why = bad[0].stretch_at(bad[1]).trouble
+            panel.text(
+                tr("What is wrong in {name}", name=bad[0].name),
+                "" if why == UNSAID else tr(why),
+                self.commands.say_trouble,
+                name=tr("Reason of trouble"),
+                hint=tr("a person walks by"),
+            )
         do = self.commands
         panel.buttons(
             (tr("Front"), do.mark_front, ""),
@@ -196,6 +206,8 @@ class FilmRoom(Room):
         for number, words in enumerate(found.to_film[1:6]):
             panel.say(words, "warn", key=f"to film {number}")
         panel.buttons((tr("Write the list…"), self.commands.write_shots, ""))
+        if any(s.trouble for t in self.desk.project.takes for s in t.stretches):
+            panel.buttons((tr("Write what to leave out…"), self.commands.write_leave_out, ""), key="leave out")
 
     def _questions(self, panel: Panel) -> None:
         """What takes do not agree on, each to be answered once."""

@@ -103,7 +103,7 @@ def take_state(take: Take) -> str:
     if between:
         words.append(tr("no pass at {words}", words=", ".join(between)))
     trouble = [s.trouble for s in take.stretches if s.trouble]
-    return "; ".join(words + [tr("trouble: {t}", t=t) for t in trouble])
+    return "; ".join(words + [tr("trouble: {t}", t=tr(t)) for t in trouble])
 
 
 def _shows(panel: Panel, desk: Desk, take: Take) -> None:
