@@ -13,9 +13,9 @@ from vamos.core.dance.move_words import KIND
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.notation_out import print_line
 from vamos.core.dance.typed.lane import lane_text, read_lane
-from vamos.core.dance.typed.reading import may_be_role, read_typed
+from vamos.core.dance.typed.reading import known_person, may_be_role, read_typed
 from vamos.core.dance.who import is_lane
-from vamos.core.model.dance import Dance, Event, MoveSet, Section, StepPattern
+from vamos.core.model.dance import Dance, Doubt, Event, MoveSet, Section, StepPattern
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
 from vamos.language import tr
@@ -58,6 +58,8 @@ def _line(events: tuple[Event, ...], feel: Feel, steps: Mapping[str, StepPattern
 
 
 _OTHER = re.compile(r"(?:or|oder)\s+(\S.*?)\s+(\d+)-(\d+)\s*:")
+#: “S1: …” says which section it is, and nobody who dances it.
+_NUMBERED = re.compile(r"(?:s|sec|sect|section|set|abschnitt|teil)\.?\s*\d{1,2}\s*:", re.IGNORECASE)
 _ROLE = re.compile(r"([^\W\d][\w ]{0,24}?)\s*:(?!\d)")
 
 
@@ -119,6 +121,10 @@ def read_notation(
     for part in text.split(";"):
         body = at + len(part) - len(part.lstrip())
         at += len(part) + 1
+        numbered = _NUMBERED.match(text, body)
+        if numbered:
+            body, part = numbered.end(), text[numbered.end() : at - 1]
+            body += len(part) - len(part.lstrip())
         other, role = _OTHER.match(part.strip()), role_at(part.strip())
         head = other or role
         body += head.end() if head else 0
@@ -142,7 +148,17 @@ def read_notation(
             others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
         else:
             events += [replace(e, role=role.group(1)) if role else e for e in found]
-    return tuple(events), tuple(others)
+    return _who_is_asked(events), tuple(others)
+
+
+def _who_is_asked(events: list[Event]) -> tuple[Event, ...]:
+    """A name before a colon that stands alone may be that of the step as well: it is asked."""
+    roles = {e.role for e in events}
+    only = next(iter(roles)) if len(roles) == 1 else ""
+    if only and not is_lane(only) and not known_person(only) and not events[0].doubt:
+        first = min(range(len(events)), key=lambda k: events[k].start)
+        events[first] = replace(events[first], doubt=Doubt.NAME, unread=only)
+    return tuple(events)
 
 
 def _canon(events: list[Event], role: str, later: re.Match[str], text: str, at: int) -> list[Event]:

@@ -17,8 +17,10 @@ from vamos.core.model.dance import Doubt
 
 #: Lines of dances are so long; another sum is asked for.
 USUAL = (4, 6, 8, 16, 24, 32)
-#: Words that cost so much may be anything.
-_CLEAR = 0.9
+#: Words that cost so much a move may be anything.
+_CLEAR = 0.45
+#: Where both are said, a slow lasts two counts and a quick one (ballroom's count, common practice, no source).
+_SLOW, _QUICK = ("slow", "langsam"), ("quick", "schnell")
 
 
 def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) -> list[State]:
@@ -27,7 +29,7 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
         row = _limbs(written_out(moves), lexicon)
-        if cost > _CLEAR or not row or not all(map(_known, row)):
+        if not row or cost > _CLEAR * len(row) or not all(map(_known, row)):
             continue
         for start in starts:
             for extra, ways in _ways(row):
@@ -65,18 +67,31 @@ def _limbs(row: list[Move], lexicon: Lexicon) -> list[Move]:
 def _ways(row: list[Move]) -> list[tuple[float, list[Move]]]:
     """A row as it stands, and with steps that end in what is said behind them, which is likelier."""
     whole = closed(row)
-    if whole == row:
-        return [(0.0, row)]
-    return [(0.0, whole), (0.4, row)]
+    ways = [(0.0, row)] if whole == row else [(0.0, whole), (0.4, row)]
+    # “kick L and clap”: hands on the count of the foot before them.
+    together: list[Move] = []
+    for move in whole:
+        if together and move.kind == "hand" and not move.feet:
+            together[-1] = replace(together[-1], name=(*together[-1].name, *move.name))
+        else:
+            together.append(move)
+    if len(together) < len(whole):
+        ways.append((0.2, together))
+    return ways
+
+
+def _says(row: list[Move], words: tuple[str, ...]) -> bool:
+    return any(plain(name).split(" ")[0] in words for move in row for name in move.name)
 
 
 def _danced(start: State, row: list[Move], lexicon: Lexicon) -> list[State]:
     beam, at = [start], Fraction(0)
+    paced = _says(row, _SLOW) and _says(row, _QUICK)
     for move in row:
-        length = length_of(move)
+        length = length_of(move) * (2 if paced and _says([move], _SLOW) else 1)
         slot = Slot(at, length if move.kind == "figure" or length > 1 else None)
         beam = sorted((s for state in beam for s in share(state, [move], [slot], lexicon)), key=lambda s: s.cost)[
             :LINES
         ]
         at += length
-    return beam if at in USUAL else [s.asked(Fraction(0), Doubt.COUNTS) for s in beam]
+    return beam if at in USUAL else [s.asked(Fraction(0), Doubt.COUNTS).dearer(0.5) for s in beam]

@@ -125,7 +125,10 @@ def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:
     """“Basic left: side L 5 …” says what follows and dances nothing itself."""
     end = next((k for k, t in enumerate(line) if t.text == ":"), 0)
     head, rest = line[:end], line[end + 1 :]
-    titled = all(t.kind == "word" for t in head) and any(lexicon.is_title(t.lower) for t in head)
+    # “On2” is a word with its number; other numbers are counts.
+    titled = all(t.kind == "word" or (t.kind == "num" and not t.spaced) for t in head) and any(
+        lexicon.is_title(t.lower) for t in head
+    )
     return rest if titled and sum(t.kind == "word" for t in rest) > 1 else line
 
 
@@ -224,6 +227,12 @@ def takes_a_foot(name: str, own: Mapping[str, StepPattern]) -> bool:
     return any(a.role in roles for k, t in enumerate(tokens) if t.kind == "word" for a in lexicon.at(tokens, k)) or any(
         t.kind not in ("word", "dash", "open", "close", "sep", "dot") for t in tokens
     )
+
+
+def known_person(words: str) -> bool:
+    """Whether a name is one that partners and groups are called by."""
+    lower, people = " ".join(words.lower().split()), lexicon_for({}).people
+    return lower in people or lower.rstrip(" 0123456789") in people or len(lower) == 1
 
 
 def may_be_role(words: str) -> bool:
