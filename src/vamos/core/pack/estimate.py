@@ -135,6 +135,6 @@ def _round(value: float) -> int:
 
 def minutes_words(seconds: float) -> str:
     """A rough time in words."""
-    if seconds < 55:
+    if seconds < 115:
         return f"{max(5, round(seconds / 5) * 5)} s"
     return tr("{number} min", number=_round(seconds / 60))
