@@ -40,7 +40,9 @@ class ProfilesTest(StopCase):
         before = self.output()
         self.assertIn("mirrored and from the back", self.panel_text())
         self.click(self.panel_button("Dance-along"))
-        self.until(lambda: re.search(r"\| 2 films, (\d min|\d+ s) long together", self.panel_text()), "how much it comes to")
+        self.until(
+            lambda: re.search(r"\| 2 films, (\d min|\d+ s) long together", self.panel_text()), "how much it comes to"
+        )
         self.assertFalse(self.output().sections)
         self.assertEqual(self.output().also_sound, (ClipSound.CLICKS,))
         self.window.session.undo()

@@ -4019,7 +4019,7 @@
   <message>
    <location filename="../core/model/lesson.py" />
    <source>one more each time: 1, 2, 1–2, 3, 1–3 …</source>
-   <translation>jedes Mal einer mehr: 1, 2, 1–2, 3, 1–3 …</translation>
+   <translation>1, 2, 1–2, 3, 1–3 …</translation>
   </message>
   <message>
    <location filename="../core/model/lesson.py" />
@@ -4094,7 +4094,7 @@
   <message>
    <location filename="../core/model/lesson.py" />
    <source>rung by rung to the song’s tempo</source>
-   <translation>Stufe um Stufe bis zum Tempo des Songs</translation>
+   <translation>stufenweise zum Songtempo</translation>
   </message>
   <message>
    <location filename="../core/model/lesson.py" />
@@ -8984,7 +8984,7 @@
   <message>
    <location filename="../ui/stops/film/panel.py" />
    <source>{placed} of {takes} placed</source>
-   <translation>{placed} von {takes} eingeordnet</translation>
+   <translation>{placed} von {takes}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
