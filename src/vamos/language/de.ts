@@ -5675,8 +5675,8 @@
   </message>
   <message>
    <location filename="../core/plan/problems.py" />
-   <source>the dancer turns in this clip and shows {side} for {counts}; it is flipped for the way they face most of the time: please look</source>
-   <translation>in diesem Clip dreht sich der Tänzer und zeigt {counts} lang {side}; gespiegelt ist er für die Richtung, in die er die meiste Zeit schaut: bitte ansehen</translation>
+   <source>the dancer turns in this clip and is seen from {side} for {counts}; it is flipped for the way they face most of the time: please look</source>
+   <translation>in diesem Clip dreht sich der Tänzer und ist {counts} lang {side} zu sehen; gespiegelt ist er für die Richtung, in die er die meiste Zeit schaut: bitte ansehen</translation>
   </message>
   <message>
    <location filename="../core/plan/problems.py" />

@@ -125,13 +125,13 @@ class ProblemsTest(unittest.TestCase):
     def test_a_dancer_who_turns_inside_the_clip(self):
         """A half turn on count 5, back on 8: a warning; a spin on 2 and 4, or a turn on 8, is only mentioned."""
         early = project(take("t"), dance=dance(Event(F(4), F(1), "turn", turn=4), Event(F(7), F(1), "back", turn=4)))
-        self.assertIn("turns inside the clip and is seen from behind for 3 counts", self.problems(early))
+        self.assertIn("turns in this clip and is seen from behind for 3 counts", self.problems(early))
         for first, last in ((7, None), (1, 3)):
             events = [Event(F(first), F(1), "turn", turn=4)]
             events += [Event(F(last), F(1), "turn", turn=4)] if last else []
             p = project(take("t"), dance=dance(*events))
             self.assertEqual(self.problems(p), "")
-            self.assertIn("turns inside the clip", clip_of(p).reasons[-1])
+            self.assertIn("turns in this clip", clip_of(p).reasons[-1])
 
     def test_the_facing_held_longest_decides(self):
         """Turned away on count 2 and back on count 8: it is a back view, and not flipped."""

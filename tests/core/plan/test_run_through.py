@@ -92,7 +92,7 @@ class RunThroughTest(unittest.TestCase):
         p = project(take("a", 0, 13.2), dance=TWO_WALLS)
         found = through(p)
         self.assertEqual(found.counts.length, 16)
-        self.assertIn("not in it, as no pass goes on there: A, wall 2, B, wall 2", found.problems)
+        self.assertIn("missing, as it was not filmed: A, wall 2, B, wall 2", found.problems)
 
     def test_the_other_view_only_where_there_is_none(self):
         p = project(take("front", 0, 13.2), take("back", 0, 60, view=View.BACK), dance=TWO_WALLS)

@@ -20,8 +20,8 @@ def turn_words(seen: ViewShare) -> str:
         return ""
     other = max(seen.others, key=lambda pair: pair[1])
     return tr(
-        "the dancer turns in this clip and shows {side} for {counts}; it is flipped for the way "
-        "they face most of the time: please look",
+        "the dancer turns in this clip and is seen from {side} for {counts}; it is flipped for the way they face most "
+        "of the time: please look",
         side=_side(other[0].value),
         counts=plural(seen.turned_away, "count"),
     )

@@ -19,6 +19,8 @@ from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 from vamos.core.time import Feel
 from vamos.language import tr
 
+#: A 1 that stands alone is a count that could not be placed.
+_ONE = re.compile(r"(?<![\d/])1(?![\d/])")
 #: Readings nearer than this that differ are both possible: it is asked.
 NEAR = 0.12
 #: A reading that costs so much was not understood.
@@ -63,7 +65,7 @@ def read_typed(
             raise NotationError(text, clean.at(wrong.start), _counts_wanted())
         places = _compared(found, weights, tokens, lines)
     best = places[0].state
-    if not best.events and lay_out:
+    if not best.events and lay_out and not _ONE.search(clean.text):
         danced = laid_out([p.state for p in starts], lines, lexicon)
         if danced:
             return _typed(danced[0], danced)
