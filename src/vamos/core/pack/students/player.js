@@ -90,7 +90,9 @@ class Player {
     if (place) { gain.gain.setValueAtTime(0, t); gain.gain.linearRampToValueAtTime(1, t + FADE_S); }
     source.connect(gain).connect(this.out);
     source.start(t, offset);
-    const piece = { t, end: t + rounds * length - (rounds < Infinity ? offset : 0), offset, length, item, rate, rounds, source, gain, asked: false };
+    // On a whole sample as well: the next piece begins where this one ends.
+    const end = rounds < Infinity ? Math.round((t + rounds * length - offset) * at) / at : Infinity;
+    const piece = { t, end, offset, length, item, rate, rounds, source, gain, asked: false };
     if (rounds < Infinity) source.stop(piece.end);
     this.plan = this.plan.filter((p) => p.end > this.now() - 2);
     this.plan.push(piece);
