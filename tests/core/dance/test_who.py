@@ -13,6 +13,7 @@ from vamos.core.dance.facts import loop_closes, roles
 from vamos.core.dance.lines import lines_of
 from vamos.core.dance.section_text import notation_of, read_notation
 from vamos.core.dance.sheet_pdf import sheet_pdf
+from vamos.core.dance.sheet_text import read_text_sheet
 from vamos.core.dance.who import danced_by, is_lane, rows_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Item, ItemKind, Kind, Section
@@ -113,6 +114,23 @@ class OneRoleTest(unittest.TestCase):
         headings = [next(x for x in lines if x.section).heading for lines in both]
         self.assertEqual(headings, [0, 4])
         self.assertIs(danced_by(of, "nobody"), of)
+
+    def test_a_line_for_each_in_a_sheet_of_somebody(self):
+        """Lead, follow and arms in lines of their own below a head: nothing is left aside, each goes to its own."""
+        sheet = (
+            "Harbour Lights\n16 counts, 4 walls\n\nSection 1\n"
+            "Lead: 1 L fwd, 2 recover R, 3&4 L back R together L fwd\n"
+            "Follow: 1 R back, 2 recover L, 3&4 R fwd L together R back\nArms: 1-2 up, 3-4 down\n\n"
+            "Section 2\n1-4 Walk R, L, R, touch L\n5-8 Vine L, touch R\n"
+        )
+        found = read_text_sheet(sheet)
+        first, second = found.dance.sections
+        self.assertEqual(
+            [(name, short(events).replace(f"{name}:", "")) for name, events in rows_of(first)],
+            [("Lead", "1L 2R 3L 3&R 4L"), ("Follow", "1R 2L 3R 3&L 4R"), ("Arms", "1x 3x")],
+        )
+        self.assertEqual(short(second.events), "1R 2L 3R 4l 5L 6R 7L 8r")
+        self.assertFalse([r for r in found.remarks if "aside" in r])
 
     def test_rows_of_a_sheet(self):
         section = dance("walk R 1; lead: clap 2; follow: hold 2; arms: up 1").sections[0]

@@ -63,6 +63,15 @@ _NUMBERED = re.compile(r"(?:s|sec|sect|section|set|abschnitt|teil)\.?\s*\d{1,2}\
 _ROLE = re.compile(r"([^\W\d][\w ]{0,24}?)\s*:(?!\d)")
 
 
+_NEW_LINE = re.compile(r"\n(?=[^\n;]*:)")
+
+
+def danced_by_somebody(text: str) -> bool:
+    """Whether a line begins with who dances it, in words that are used for partners, groups or parts of the body."""
+    found = role_at(text.lstrip())
+    return found is not None and (known_person(found.group(1)) or is_lane(found.group(1)))
+
+
 def role_at(text: str) -> re.Match[str] | None:
     """The name of a role and its colon at the beginning of a line; None where other words stand there."""
     found = _ROLE.match(text)
@@ -118,7 +127,9 @@ def read_notation(
     events: list[Event] = []
     others: list[MoveSet] = []
     at = 0
-    for part in text.split(";"):
+    # A line of its own for each role is parted like one with semicolons; every sign keeps its place.
+    apart = _NEW_LINE.sub(lambda found: ";" if danced_by_somebody(text[found.end() :]) else "\n", text)
+    for part in apart.split(";"):
         body = at + len(part) - len(part.lstrip())
         at += len(part) + 1
         numbered = _NUMBERED.match(text, body)

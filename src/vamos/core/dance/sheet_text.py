@@ -11,7 +11,7 @@ from enum import StrEnum
 from math import ceil, floor
 
 from vamos.core.dance.counts_typed import NotationError
-from vamos.core.dance.section_text import read_notation
+from vamos.core.dance.section_text import danced_by_somebody, read_notation
 from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheet_heads import (
     COUNTS,
@@ -276,6 +276,8 @@ class _Sheet:
         """Whether a line has moves on counts."""
         if facts_in(plain):
             return False
+        if danced_by_somebody(plain):
+            return re.search(r":.*\d", plain) is not None
         if _STARTS_WITH_COUNT.match(plain):
             return bool(re.search(r"[^\W\d_]{2,}|[RL]\b", plain)) or re.fullmatch(r"[\d\s&ae,\-]+", plain) is not None
         if self.sections and self.sections[-1].moves and _STARTS_WITH_PART.match(plain):
@@ -332,6 +334,9 @@ class _Sheet:
         number = FIRST_NUMBER.search(plain)
         if not before.moves or number is None or int(number.group(1)) != 1:
             return False
+        if danced_by_somebody(plain) and not any(_who(text) == _who(plain) for _, text in before.moves):
+            # Another partner, over the same counts.
+            return False
         seen = [int(n) for _, text in before.moves for n in FIRST_NUMBER.findall(text)]
         return max(seen, default=0) >= 4 and before.length is None
 
@@ -368,6 +373,10 @@ class _Sheet:
             section.length = last + 1 if last % 4 == 3 and last > 3 else max(1, last)
             section.open_end = kind_by_name(section.name) is None
         section.length = min(LONGEST_SECTION, max(section.length, 1))
+
+
+def _who(text: str) -> str:
+    return text.partition(":")[0].strip().lower()
 
 
 def _read_rows(

@@ -21,7 +21,7 @@ from vamos.core.render.encode import ClipWriter
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.retimed import retimed
 from vamos.core.render.sound_proof import SoundProof
-from vamos.core.render.sounds import Heard, RenderJob, Sounds
+from vamos.core.render.sounds import RenderJob, Sounds, Soundtrack
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
 from vamos.language import at_home
@@ -33,7 +33,7 @@ EVERY_S = 0.8
 
 
 #: Gives the sound of a job.
-_Heard = Callable[[RenderJob], Heard]
+_Heard = Callable[[RenderJob], Soundtrack]
 
 
 @dataclass(frozen=True, slots=True)
@@ -235,7 +235,7 @@ def _open(
     job: RenderJob,
     composer: Composer | SplicedComposer,
     stage: Stage,
-    sound: Heard,
+    sound: Soundtrack,
     chapters: tuple[tuple[float, float, str], ...],
     stack: ExitStack,
 ) -> _Output:

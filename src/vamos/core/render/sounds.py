@@ -33,7 +33,7 @@ class RenderJob:
 
 
 @dataclass(frozen=True, slots=True)
-class Heard:
+class Soundtrack:
     """What a version sounds like: coded, None for silence; how loud that is (LUFS); what it is meant to be."""
 
     coded: bytes | None = None
@@ -44,7 +44,7 @@ class Heard:
 @dataclass(slots=True)
 class _Place:
     lock: Lock = field(default_factory=Lock)
-    sound: Heard | None = None
+    sound: Soundtrack | None = None
 
 
 class Sounds:
@@ -54,7 +54,7 @@ class Sounds:
         self._stage, self._lock = stage, Lock()
         self._places: dict[object, _Place] = {}
 
-    def of(self, job: RenderJob, song: Sound | None, progress: Progress) -> Heard:
+    def of(self, job: RenderJob, song: Sound | None, progress: Progress) -> Soundtrack:
         """Of one file; the views of an eight sound alike, so it may be there already. Raises Stopped."""
         timing = self._stage.timing(job.clip, job.version)
         told = told_of(
@@ -92,13 +92,13 @@ def _made(
     room: Sound | None,
     times: Floats,
     progress: Progress,
-) -> Heard:
+) -> Soundtrack:
     raw = version_sound(version, timing, told, song, room, times)
     if raw is None:
-        return Heard()
+        return Soundtrack()
     meant = _meant(version.sound, timing, told, song, room, times, raw)
     made = levelled(raw, progress)
-    return Heard(made.coded, round(made.lufs, 2), meant)
+    return Soundtrack(made.coded, round(made.lufs, 2), meant)
 
 
 def _meant(

@@ -59,7 +59,7 @@ class FilmCard(QAbstractButton):
 
     def __init__(self, stills: Stills, play: Callable[[str], object]):
         super().__init__()
-        self._stills, self._film = stills, None
+        self._stills = stills
         self.film: Shown | None = None
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
         self.clicked.connect(lambda _on=False: play(self.film.key) if self.film is not None else None)
