@@ -60,6 +60,7 @@ def _demo_window(folder: Path) -> int:
 def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.grid.detect import detect_grid
     from vamos.core.grid.exchange import write_grid
+    from vamos.core.grid.said import stops_said
     from vamos.core.media.probe import probe
 
     reads(arguments.song)
@@ -83,12 +84,14 @@ def grid(arguments: argparse.Namespace, terminal: Terminal) -> int:
                 value4=data["confidence"],
             )
         )
+        for words in stops_said(found):
+            print(words)
     return 0
 
 
 def grid_data(grid: Grid) -> dict[str, Any]:
     """A grid as the command line gives it; all times in song seconds."""
-    first = grid.anchors[0].position
+    first, clock = grid.anchors[0].position, grid.time_map()
     eights = [a.song_s for a in grid.anchors if a.position % grid.line == 0]
     return {
         "bpm": grid.bpm(),
@@ -100,6 +103,16 @@ def grid_data(grid: Grid) -> dict[str, Any]:
         "line": grid.line,
         "first_count": int(first),
         "sureness": list(grid.sureness),
+        "stops": [
+            {
+                "count": int(stop.position),
+                "counts": int(stop.counts),
+                "beats": float(stop.length),
+                "silent_after_s": clock(stop.position - 1),
+                "again_s": clock(stop.again),
+            }
+            for stop in grid.breaks
+        ],
     }
 
 

@@ -8,6 +8,7 @@ from tests.support import grid_at
 from vamos.core.edit import clips as edit_clips
 from vamos.core.edit import dance as edit_dance
 from vamos.core.edit import song as edit_song
+from vamos.core.edit import stops
 from vamos.core.edit import takes as edit_takes
 from vamos.core.model.clip import Choice
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
@@ -57,7 +58,7 @@ class GridEditsTest(unittest.TestCase):
             edit_song.rescale_counts(p, F(2)),
             edit_song.rescale_counts(p, F(1, 2)),
             edit_song.move_the_one(p, 3),
-            edit_song.mark_stop(p, F(2), 4, heard=2),
+            stops.mark_stop(p, F(2), 4, heard=2),
             edit_song.set_count_rate(p, CountRange(F(0), F(40)), F(2)),
         ):
             seconds = weak(changed)
@@ -196,7 +197,7 @@ class PartsTest(unittest.TestCase):
             self.assertAlmostEqual(self.grid(moved).time_map()(part.position), sounds)
 
     def test_stops_move_with_the_one(self):
-        p = edit_song.move_the_one(edit_song.mark_stop(project(), F(8), 4), 3)
+        p = edit_song.move_the_one(stops.mark_stop(project(), F(8), 4), 3)
         self.assertEqual([(s.position, s.counts) for s in self.grid(p).breaks], [(F(5), F(4))])
 
     def test_parts_of_one_name_have_one_length(self):
@@ -246,14 +247,14 @@ class OtherSongTest(unittest.TestCase):
 class StopAndRateTest(unittest.TestCase):
     def test_a_stop_keeps_its_counts(self):
         """Four counts from 8 on: they lie evenly between the beats around the pause."""
-        grid = edit_song.mark_stop(project(), F(8), 4).song.grid
+        grid = stops.mark_stop(project(), F(8), 4).song.grid
         self.assertEqual([(s.position, s.counts) for s in grid.breaks], [(8, 4)])
         self.assertNotIn(F(10), {a.position for a in grid.anchors})
         self.assertAlmostEqual(grid.time_map()(10), project().song.grid.time_map()(10))
 
     def test_a_pause_counted_otherwise_renumbers_what_follows(self):
         """Where the grid heard three beats four are agreed: later counts move up by one."""
-        grid = edit_song.mark_stop(project(), F(8), 4, heard=3).song.grid
+        grid = stops.mark_stop(project(), F(8), 4, heard=3).song.grid
         before = project().song.grid.time_map()
         self.assertAlmostEqual(grid.time_map()(12), before(11))
         self.assertAlmostEqual(grid.time_map()(8), before(8))

@@ -1,4 +1,4 @@
-"""Ways to count a song: pulses, places in the line, cut bars, pauses, what the networks say, taking another way."""
+"""Ways to count a song: pulses, places in the line, cut bars, what the networks say, taking another way."""
 
 import hashlib
 import json
@@ -15,7 +15,7 @@ from vamos.core.dance.lines import lines_of
 from vamos.core.edit.song import move_the_one, rescale_counts, use_reading
 from vamos.core.grid import network
 from vamos.core.grid.evidence import NAMES, WIDTH, Heard, evidence, recurrence
-from vamos.core.grid.irregular import irregular_lines, pauses
+from vamos.core.grid.irregular import irregular_lines
 from vamos.core.grid.phrase import places_of
 from vamos.core.grid.pulses import pulses
 from vamos.core.grid.readings import calibrated
@@ -98,20 +98,6 @@ class PlacesTest(unittest.TestCase):
         """A line must be whole behind the cut."""
         path = [*range(8), 0, 1, 2, 0, *(k % 8 for k in range(4, 40))]
         self.assertEqual(irregular_lines(np.array(path), 0, 8)[1], frozenset())
-
-
-class PausesTest(unittest.TestCase):
-    def test_a_pause_is_measured_in_counts(self):
-        beats = 0.5 + 0.5 * np.arange(40)
-        loud = np.full(int(22 * FRAME_RATE), 0.3, np.float32)
-        loud[int(8.45 * FRAME_RATE) : int(10.55 * FRAME_RATE)] = 0.001
-        (pause,) = pauses(spectra_of(22, loud), beats)
-        self.assertEqual((pause.first, pause.counts), (16, 4))
-
-    def test_silence_at_the_ends_is_none(self):
-        loud = np.full(int(22 * FRAME_RATE), 0.3, np.float32)
-        loud[: int(3 * FRAME_RATE)] = 0
-        self.assertEqual(pauses(spectra_of(22, loud), 0.5 + 0.5 * np.arange(40)), [])
 
 
 class EvidenceTest(unittest.TestCase):

@@ -4,13 +4,33 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from fractions import Fraction
+from math import ceil
 
 from vamos.core.dance.lines import Line, LineKind
+
+#: So many beats are counted back.
+_BACK = 4
 
 
 def calls_of(lines: Sequence[Line]) -> list[tuple[Fraction, str]]:
     """Position and name of everything that is called, in order."""
     return sorted([*_named(lines), *_restarts(lines)])
+
+
+def ticks(lines: Sequence[Line], start: Fraction, end: Fraction) -> list[tuple[Fraction, int]]:
+    """(position, beats left) in [start, end) of what is counted back to where the music goes on after a held stop.
+
+    Whole counts are counted anyway; these lie between them, a beat of the song apart, four at most.
+    """
+    found = []
+    for stop in (s for line in lines for s in line.stops if s.held):
+        span = stop.last_count
+        for left in range(1, min(_BACK, ceil(span) - 1) + 1):
+            at = stop.again - left / span
+            # What is hardly later than the count itself is the count.
+            if at - (stop.again - 1) >= Fraction(1, 4) / span and start <= at < end:
+                found.append((at, left))
+    return sorted(found)
 
 
 def _named(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:

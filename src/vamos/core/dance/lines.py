@@ -7,7 +7,7 @@ is written in eights (sixes in a waltz).
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import StrEnum
 from fractions import Fraction
 
@@ -15,7 +15,7 @@ from vamos.core.dance.facing import one_heading, turned_on
 from vamos.core.dance.open_turns import answered
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project
-from vamos.core.model.song import Anchor, Grid
+from vamos.core.model.song import Anchor, Break, Grid
 from vamos.core.time import CountRange, Feel
 from vamos.language import marked, tr
 
@@ -42,7 +42,7 @@ class Line:
     restart or a stop of the music cuts it); ``first`` is the count of the section it begins with.
     ``readings``: for each way open turns can go, the heading in eighths at its start (None once the size of a turn is
     open) and the section answered so. ``item`` is the number of the entry of the sequence it belongs to.
-    ``of_part``: it is called after a part of the song.
+    ``of_part``: it is called after a part of the song. ``stops`` of the music that end on it or just behind it.
     """
 
     number: int
@@ -57,6 +57,7 @@ class Line:
     first: Fraction = Fraction(0)
     item: int | None = None
     of_part: bool = False
+    stops: tuple[Break, ...] = ()
 
     @property
     def counts(self) -> CountRange:
@@ -113,7 +114,12 @@ def lines_of(grid: Grid, dance: Dance) -> tuple[Line, ...]:
         lines += _after(grid, lines)
     else:
         lines += _by_parts(grid, len(lines))
-    return tuple(lines)
+    return tuple(_with_stops(line, grid) for line in lines)
+
+
+def _with_stops(line: Line, grid: Grid) -> Line:
+    found = tuple(s for s in grid.breaks if line.start < s.again <= line.counts.end)
+    return replace(line, stops=found) if found else line
 
 
 def _after(grid: Grid, lines: list[Line]) -> Iterator[Line]:

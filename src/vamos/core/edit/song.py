@@ -36,7 +36,7 @@ def move_the_one(project: Project, counts: int) -> Project:
     lead_in = grid.lead_in + counts
     if lead_in < 0:
         raise InputError(tr("The 1 cannot be moved to before the first beat of the song."))
-    return set_grid(project, _renumbered(grid, lambda at: at - counts, lead_in), agreed=True)
+    return set_grid(project, renumbered(grid, lambda at: at - counts, lead_in), agreed=True)
 
 
 def rescale_counts(project: Project, factor: Fraction) -> Project:
@@ -45,7 +45,7 @@ def rescale_counts(project: Project, factor: Fraction) -> Project:
     if factor <= 0:
         raise InputError(tr("Counts cannot be scaled by {factor}.", factor=factor))
     lead_in = int(Fraction(grid.lead_in) * factor)
-    return set_grid(project, _renumbered(grid, lambda at: at * factor, lead_in))
+    return set_grid(project, renumbered(grid, lambda at: at * factor, lead_in))
 
 
 def set_lead_in(project: Project, counts: int) -> Project:
@@ -53,31 +53,6 @@ def set_lead_in(project: Project, counts: int) -> Project:
     if counts < 0:
         raise InputError(tr("A lead-in cannot have {counts} counts.", counts=counts))
     return move_the_one(project, counts - grid_of(project).lead_in)
-
-
-def mark_stop(project: Project, position: Fraction, counts: int, heard: int | None = None) -> Project:
-    """The music pauses from a count on for so many counts, kept by agreement.
-
-    ``heard`` is how many counts the grid has there now; later counts are renumbered by the
-    difference, and the counts of the stop lie evenly in the pause.
-    """
-    grid = grid_of(project)
-    heard = counts if heard is None else heard
-    if counts < 1 or heard < 1:
-        raise InputError(tr("A stop of {counts} counts over {heard} cannot be.", counts=counts, heard=heard))
-    end = position + heard
-    kept = tuple(a for a in grid.anchors if not position < a.position < end)
-    others = tuple(s for s in grid.breaks if s.position != position)
-    left = replace(grid, anchors=kept, breaks=others)
-    moved = _renumbered(left, lambda at: at if at <= position else at + counts - heard)
-    breaks = tuple(sorted((*moved.breaks, Break(position, Fraction(counts))), key=lambda s: s.position))
-    return set_grid(project, replace(moved, breaks=breaks))
-
-
-def clear_stop(project: Project, position: Fraction) -> Project:
-    """Take the mark of a stop away; the counts stay as they are."""
-    grid = grid_of(project)
-    return set_grid(project, replace(grid, breaks=tuple(s for s in grid.breaks if s.position != position)))
 
 
 def set_count_rate(project: Project, counts: CountRange, factor: Fraction) -> Project:
@@ -98,16 +73,17 @@ def set_count_rate(project: Project, counts: CountRange, factor: Fraction) -> Pr
     edges = [Anchor(p, clock(p)) for p in (counts.start, counts.end)]
     inside = {a.position: a for a in (*edges, *grid.anchors)}
     whole = replace(grid, anchors=tuple(a for _, a in sorted(inside.items())))
-    return set_grid(project, _renumbered(whole, moved))
+    return set_grid(project, renumbered(whole, moved))
 
 
-def _renumbered(grid: Grid, to: Callable[[Fraction], Fraction], lead_in: int | None = None) -> Grid:
+def renumbered(grid: Grid, to: Callable[[Fraction], Fraction], lead_in: int | None = None) -> Grid:
     """The same music under other count numbers: beats, stops, parts and what is sure of each line move together."""
     changed = replace(
         grid,
         anchors=tuple(Anchor(to(a.position), a.song_s, a.fixed) for a in grid.anchors),
         breaks=tuple(
-            Break(to(b.position), max(Fraction(1), to(b.position + b.counts) - to(b.position))) for b in grid.breaks
+            Break(to(b.position), to(b.again) - to(b.position), b.beats and b.beats * (to(b.again) - to(b.again - 1)))
+            for b in grid.breaks
         ),
         parts=tuple(replace(p, position=to(p.position)) for p in grid.parts),
         lead_in=grid.lead_in if lead_in is None else lead_in,
@@ -139,7 +115,7 @@ def use_reading(project: Project, number: int) -> Project:
     offered = replace(grid, readings=(before, *(r for r in grid.readings if r is not taken)))
     # What was heard to be alike was heard in the other lines.
     named = replace(offered, parts=tuple(p for p in grid.parts if p.fixed), meter=taken.meter, line=taken.line)
-    changed = _renumbered(named, taken.position, lead_in)
+    changed = renumbered(named, taken.position, lead_in)
     return set_grid(project, replace(changed, confidence=taken.sure), agreed=False)
 
 

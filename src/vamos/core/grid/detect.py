@@ -9,11 +9,13 @@ from pathlib import Path
 import numpy as np
 
 from vamos.core.grid.beats import onset_score, refine, track
-from vamos.core.grid.irregular import Pause, irregular_lines, pauses
+from vamos.core.grid.irregular import irregular_lines
+from vamos.core.grid.one_pace import one_pace
 from vamos.core.grid.parts import letters, line_likeness, part_letter
 from vamos.core.grid.pulses import Pulse, pulses
 from vamos.core.grid.readings import Reading, readings
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, analyse
+from vamos.core.grid.stops import Stop, find_stops, parted
 from vamos.core.grid.tap import Taps, beats_from_taps, follow_taps
 from vamos.core.grid.tempo import Floats, preference, preferred_bpm, tempogram
 from vamos.core.lazy import scipy
@@ -67,19 +69,49 @@ def grid_of(spectra: Spectra, path: Path, progress: Progress | None = None) -> G
             file=path,
             todo=tr("Choose another file, or set the beat by tapping."),
         )
-    tempi = tempogram(spectra.flux)
-    progress(0.2, tr("Finding the beat"))
-    found = track(onset_score(spectra), tempi, preference(preferred_bpm(spectra.flux)))
-    beats, support = refine(found, spectra.fine)
-    beats, support = _sounding(beats, support, spectra)
+    stops, music, found = find_stops(spectra, _tracked)
+    progress(0.4, tr("Finding the beat"))
+    grid = _read(music, found, path, progress)
+    times = parted(np.array([a.song_s for a in grid.anchors]), stops)
+    anchors = tuple(replace(a, song_s=float(at)) for a, at in zip(grid.anchors, times, strict=True))
+    return _stopped(replace(grid, anchors=anchors), stops)
+
+
+def _tracked(spectra: Spectra) -> Floats:
+    """Beats at one pace, to a frame."""
+    score, bpm = onset_score(spectra), preferred_bpm(spectra.flux)
+    return one_pace(track(score, tempogram(spectra.flux), preference(bpm)), score, bpm)
+
+
+def _read(music: Spectra, found: Floats, path: Path, progress: Progress) -> Grid:
+    """The grid of music that goes on, from its beats to a frame."""
+    beats, support = refine(found, music.fine)
+    beats, support = _sounding(beats, support, music)
     if len(beats) < 4:
         raise MediaError(tr("no beat was found in it."), file=path, todo=tr("Set the beat by tapping."))
     progress(0.6, tr("Finding the eights"))
-    ways = pulses(beats, spectra.fine)
-    if _bare(spectra):
+    ways = pulses(beats, music.fine)
+    if _bare(music):
         # A metronome is counted as it clicks.
         ways = tuple(p for p in ways if p.factor == 1 and p.shift == 0) or ways
-    return _counted(spectra, beats, ways)
+    return _counted(music, beats, ways)
+
+
+def _stopped(grid: Grid, stops: list[Stop]) -> Grid:
+    """The grid with its stops marked."""
+    times = np.array([a.song_s for a in grid.anchors])
+    breaks = []
+    for stop in stops:
+        last, again = (int(np.abs(times - at).argmin()) for at in (stop.before_s, stop.again_s))
+        around = np.concatenate([np.diff(times[max(0, last - 8) : last + 1]), np.diff(times[again : again + 9])])
+        if again <= last or not len(around):
+            continue
+        position = grid.anchors[last].position + 1
+        silent = float((times[again] - times[last]) / np.median(around) - 1)
+        if silent > 0.2:
+            beats = replace(stop, silent=silent).beats
+            breaks.append(Break(position, Fraction(again - last - 1), beats))
+    return replace(grid, breaks=tuple(breaks))
 
 
 def _bare(spectra: Spectra) -> bool:
@@ -116,7 +148,7 @@ def _counted(spectra: Spectra, beats: Floats, found: tuple[Pulse, ...]) -> Grid:
     moved, support = refine(best.pulse.beats_s, spectra.fine) if found else (beats, np.ones(len(beats)))
     times = np.maximum(smoothed(moved - LATE_S[(support < CLEAR).astype(int)]), 0.0) if found else smoothed(moved)
     grid = _build(times, support, best, tuple(_seen_from(best, other) for other in ways[1:MOST_READINGS]))
-    return replace(grid, parts=_parts(spectra, times, best), breaks=_breaks(pauses(spectra, times), best.lead_in))
+    return replace(grid, parts=_parts(spectra, times, best))
 
 
 def _seen_from(best: Reading, other: Reading) -> OtherReading:
@@ -133,10 +165,6 @@ def smoothed(beats_s: Floats) -> Floats:
         return beats_s
     even = scipy.signal.savgol_filter(beats_s, 11, 2)
     return np.asarray(np.where(np.abs(even - beats_s) < 0.010, even, beats_s))
-
-
-def _breaks(found: list[Pause], lead_in: int) -> tuple[Break, ...]:
-    return tuple(Break(Fraction(p.first - lead_in), Fraction(p.counts)) for p in found if p.first >= lead_in)
 
 
 def _parts(spectra: Spectra, beats: Floats, reading: Reading) -> tuple[Part, ...]:

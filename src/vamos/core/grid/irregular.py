@@ -1,28 +1,9 @@
-"""What is not even in a song: lines that begin before they are due, and pauses of the music."""
+"""Lines of a song that begin before they are due."""
 
 from __future__ import annotations
 
-import itertools
-from dataclasses import dataclass
-
 import numpy as np
 import numpy.typing as npt
-
-from vamos.core.grid.spectra import FRAME_RATE, Spectra
-from vamos.core.grid.tempo import Floats
-
-#: Music quieter than this share of its usual loudness pauses.
-_QUIET = 0.04
-#: A pause is at least so many counts long.
-_SHORTEST = 2
-
-
-@dataclass(frozen=True, slots=True)
-class Pause:
-    """The music is silent from count ``first`` on for so many counts."""
-
-    first: int
-    counts: int
 
 
 def irregular_lines(places: npt.NDArray[np.intp], lead_in: int, line: int) -> tuple[list[int], frozenset[int]]:
@@ -42,23 +23,3 @@ def irregular_lines(places: npt.NDArray[np.intp], lead_in: int, line: int) -> tu
         else:
             starts.append(due)
     return starts, frozenset(odd)
-
-
-def pauses(spectra: Spectra, beats_s: Floats) -> list[Pause]:
-    """Where the music pauses between its first and its last beat."""
-    frames = np.clip((beats_s * FRAME_RATE).round().astype(np.intp), 0, len(spectra.loud) - 1)
-    usual = float(np.median(spectra.loud[frames[0] : frames[-1] + 1])) if len(frames) else 0.0
-    if usual <= 0:
-        return []
-    quiet = np.array(
-        [float(spectra.loud[a : max(a + 1, b)].max()) < _QUIET * usual for a, b in itertools.pairwise(frames)]
-    )
-    found, k = [], 0
-    while k < len(quiet):
-        end = k
-        while end < len(quiet) and quiet[end]:
-            end += 1
-        if end - k >= _SHORTEST and k > 0 and end < len(quiet):
-            found.append(Pause(k, end - k))
-        k = max(end, k + 1)
-    return found

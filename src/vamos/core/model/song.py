@@ -56,16 +56,55 @@ class Anchor:
 
 @dataclass(frozen=True, slots=True)
 class Break:
-    """A pause of the music: from ``position`` on, ``counts`` are kept by agreement."""
+    """A stop of the music, as long as ``beats`` of it, before it goes on at ``position + counts``.
+
+    ``counts`` are danced in the silence: as many as fit into it, or none when everybody holds still till it goes on.
+    ``beats`` is None where nobody measured it: as long as its counts.
+    """
 
     position: Fraction
     counts: Fraction
+    beats: Fraction | None = None
 
     def __post_init__(self) -> None:
-        if self.counts <= 0:
+        if self.counts < 0 or (self.beats is None and not self.counts) or (self.beats is not None and self.beats <= 0):
             raise InputError(
-                tr("A stop of the music keeps at least part of a count, not {counts}.", counts=self.counts)
+                tr(
+                    "A stop of the music lasts at least part of a beat; this one keeps {counts} counts.",
+                    counts=self.counts,
+                )
             )
+
+    @property
+    def length(self) -> Fraction:
+        """Its length in beats of the music."""
+        return self.counts if self.beats is None else self.beats
+
+    @property
+    def again(self) -> Fraction:
+        """The count the music goes on with."""
+        return self.position + self.counts
+
+    @property
+    def silent_from(self) -> Fraction:
+        """The position from which nothing is heard: a beat after the last one that is struck."""
+        return self.position if self.counts else self.again - 1 + 1 / self.last_count
+
+    @property
+    def held(self) -> bool:
+        """Whether it lasts other than the counts that are danced in it."""
+        return self.beats is not None and self.beats != self.counts
+
+    @property
+    def last_count(self) -> Fraction:
+        """How many beats the last count before the music goes on lasts: it is held for what is left."""
+        beats = self.length
+        return 1 + beats - self.counts if beats > self.counts else (1 + beats) / (1 + self.counts)
+
+    def beats_left(self, position: Fraction) -> Fraction:
+        """Beats from a position in it until the music goes on."""
+        left = self.again - position
+        return left * self.last_count if left <= 1 else self.last_count + (left - 1) * min(Fraction(1), self.last_count)
 
 
 @dataclass(frozen=True, slots=True)

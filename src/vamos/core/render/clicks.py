@@ -9,6 +9,7 @@ from math import ceil
 
 import numpy as np
 
+from vamos.core.dance.calls import ticks
 from vamos.core.dance.lines import Line
 from vamos.core.media.sound import Samples
 from vamos.core.time import TimeMap
@@ -34,6 +35,11 @@ def counts_between(lines: Sequence[Line], start: Fraction, end: Fraction) -> lis
             if start <= position < end:
                 found.append((position, k == 0))
     return found
+
+
+def clicks_between(lines: Sequence[Line], start: Fraction, end: Fraction) -> list[tuple[Fraction, bool]]:
+    """As :func:`counts_between`, with the beats that are counted back to where the music goes on after a stop."""
+    return sorted([*counts_between(lines, start, end), *((at, False) for at, _ in ticks(lines, start, end))])
 
 
 def add_clicks(samples: Samples, rate: int, counts: Sequence[tuple[Fraction, bool]], counts_to_out: TimeMap) -> None:

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from math import ceil, floor
 
-from vamos.core.dance.calls import calls_of
+from vamos.core.dance.calls import calls_of, ticks
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.dance.who import in_lane, lanes_in, roles_in
@@ -22,6 +22,8 @@ from vamos.language import tr
 
 #: How far ahead the next cue is shown, in counts.
 CUE_AHEAD = Fraction(2)
+#: How far back to where the music goes on after a stop it is counted, in beats.
+COUNTED_BACK = 4
 
 
 @dataclass(frozen=True, slots=True)
@@ -79,6 +81,7 @@ class Words:
         self._events: list[tuple[Fraction, Event]] = sorted(found, key=lambda pair: pair[0])
         self._event_starts = [at for at, _ in self._events]
         self._calls = calls_of(self._lines)
+        self._stops = [stop for line in self._lines for stop in line.stops]
         everyone = [e for _, e in self._events]
         #: What each role dances, with what all do; and what arms, hands and eyes do beside it.
         self._roles = {r: self._of(("", r)) for r in roles_in(everyone)} or {"": self._of(("",))}
@@ -171,7 +174,10 @@ class Words:
         return tr("next: {name}", name=words) if words else ""
 
     def call_at(self, position: Fraction, until: Fraction, ahead: int = 8) -> str:
-        """What comes within so many counts and before ``until``: a tag, a stop, a restart, the ending."""
+        """What comes within so many counts and before ``until``: the music after a stop, a tag, a hold, a restart, …"""
+        for stop in self._stops:
+            if stop.position - 1 < position < stop.again <= until and stop.beats_left(position) <= COUNTED_BACK:
+                return tr("music in {beats}", beats=ceil(stop.beats_left(position)))
         for at, name in self._calls:
             if 0 < at - position <= ahead and at < until:
                 return tr("{name} in {counts}", name=name, counts=ceil(at - position))
@@ -217,6 +223,7 @@ class Words:
         marks = {start} | {Fraction(k) for k in range(ceil(start), ceil(end))} | set(self._starts)
         for line in self._lines:
             marks |= {line.start + k for k in range(ceil(line.length))}
+        marks |= {at for at, _ in ticks(self._lines, start, end)}
         for at, event in self._events:
             marks |= {at, at + max(event.length, Fraction(1, 4)), at - CUE_AHEAD}
         return sorted(m for m in marks if start <= m < end)

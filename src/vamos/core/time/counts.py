@@ -98,6 +98,45 @@ def count_in_numbers(length: int, counts: int) -> tuple[int, ...]:
     return tuple((base - counts + k) % base + 1 for k in range(counts))
 
 
+#: Parts of a beat that have a sign of their own.
+_SIGNS = {
+    Fraction(n, d): sign
+    for sign, n, d in (
+        ("½", 1, 2),
+        ("¼", 1, 4),
+        ("¾", 3, 4),
+        ("⅓", 1, 3),
+        ("⅔", 2, 3),
+        ("⅛", 1, 8),
+        ("⅜", 3, 8),
+        ("⅝", 5, 8),
+        ("⅞", 7, 8),
+    )
+}
+
+
+def parts_text(number: Fraction) -> str:
+    """A number of beats as people write it: ``3``, ``2½``, ``¾``, ``5/12``."""
+    whole, part = divmod(number, 1)
+    if not part:
+        return str(whole)
+    sign = _SIGNS.get(part)
+    lead = str(whole) if whole else ""
+    return f"{lead}{sign}" if sign else f"{lead} {part}".strip()
+
+
+def parts_of(text: str) -> Fraction:
+    """What :func:`parts_text` writes, ``2.5``, ``2,5`` and ``2 1/2``; raises InputError for anything else."""
+    plain = text.strip().replace(",", ".")
+    try:
+        for part, sign in _SIGNS.items():
+            if plain.endswith(sign):
+                return Fraction(plain[:-1].strip() or 0) + part
+        return sum((Fraction(word) for word in plain.split()), Fraction(0)) if plain else as_count(plain)
+    except (ValueError, ZeroDivisionError) as error:
+        raise InputError(tr("“{text}” is no number of beats; write 3, 2½ or 2.5.", text=text)) from error
+
+
 def minutes_text(seconds: float) -> str:
     """``0:07`` or ``1:02:03``."""
     whole = int(seconds)

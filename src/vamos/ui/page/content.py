@@ -138,8 +138,8 @@ class Content:
         grid = self.project.grid
         found = []
         for pause in grid.breaks if grid else ():
-            start = max(pause.position, line.start)
-            end = min(pause.position + pause.counts, line.counts.end)
+            start = max(pause.silent_from, line.start)
+            end = min(pause.again, line.counts.end)
             if start < end:
                 found.append((float(start - line.start), float(end - line.start)))
         return tuple(found)

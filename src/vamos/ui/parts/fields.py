@@ -220,12 +220,12 @@ class Choice(QComboBox):
 
 
 class CountField(QSpinBox):
-    """A number of counts, 1 to ``most``; arrows change it, the wheel does not."""
+    """A number of counts, ``least`` to ``most``; arrows change it, the wheel does not."""
 
-    def __init__(self, value: int, most: int, name: str, changed: Callable[[int], object]):
+    def __init__(self, value: int, most: int, name: str, changed: Callable[[int], object], least: int = 1):
         super().__init__()
         self.changed = changed
-        self.setRange(1, most)
+        self.setRange(least, most)
         self.setValue(value)
         self.setKeyboardTracking(False)
         self.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)

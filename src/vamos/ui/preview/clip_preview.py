@@ -16,7 +16,7 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import counts_to_take
 from vamos.core.plan.versions import clip_in, partner_of
 from vamos.core.progress import Progress
-from vamos.core.render.clicks import add_clicks, counts_between
+from vamos.core.render.clicks import add_clicks, clicks_between
 from vamos.core.render.clip_sound import room_of, told_of, version_sound
 from vamos.core.render.compose import Composer, Stage, overlay_of, wanted_frame
 from vamos.core.render.films import films_for
@@ -104,7 +104,7 @@ class Scene:
         if clicks and samples is not None:
             samples = np.float32(0.7) * samples
             edges = timing.counts()
-            add_clicks(samples, RATE, counts_between(self.stage.lines, edges.start, edges.end), timing.counts_to_out())
+            add_clicks(samples, RATE, clicks_between(self.stage.lines, edges.start, edges.end), timing.counts_to_out())
         return samples
 
 

@@ -10,6 +10,7 @@ import numpy as np
 from vamos.core.align.said_one import SaidOne, said_one
 from vamos.core.document.paths import locate
 from vamos.core.edit import song as edit
+from vamos.core.edit import stops
 from vamos.core.grid.detect import grid_from_taps
 from vamos.core.grid.exchange import read_csv, read_midi, write_grid
 from vamos.core.grid.parts import part_letter
@@ -334,10 +335,10 @@ class SongCommands:
         if grid is None:
             return
         if any(s.position == at for s in grid.breaks):
-            self._desk.do(tr("Stop of the music"), lambda p: edit.clear_stop(p, at), tr("The music goes on here"))
+            self._desk.do(tr("Stop of the music"), lambda p: stops.clear_stop(p, at), tr("The music goes on here"))
         else:
             told = tr("The music stops here for four counts")
-            self._desk.do(tr("Stop of the music"), lambda p: edit.mark_stop(p, at, 4), told)
+            self._desk.do(tr("Stop of the music"), lambda p: stops.mark_stop(p, at, 4), told)
 
     # --- other songs ---------------------------------------------------------------------
 

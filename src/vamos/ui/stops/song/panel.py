@@ -28,6 +28,7 @@ from vamos.ui.parts.some import some
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.song.commands import SongCommands, reading_words
+from vamos.ui.stops.song.silences import show_silences
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
 
@@ -107,6 +108,7 @@ class SongRoom(Room):
         )
         self._readings(panel, grid)
         self._corrections(panel)
+        show_silences(panel, self.desk, self.commands, grid)
         self._part(panel, grid)
         self._others(panel)
 
@@ -157,7 +159,6 @@ class SongRoom(Room):
                 "the same is corrected."
             )
         )
-        panel.buttons((tr("The music stops here"), do.mark_stop, ""))
         panel.say(tr("Drag a beat mark to move it; its neighbours follow to the next one fixed by hand."))
 
     def _part(self, panel: Panel, grid: Grid) -> None:
