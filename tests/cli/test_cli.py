@@ -303,6 +303,34 @@ class ProjectCommandsTest(FolderCase):
         self.assertTrue(all(len(pair) == 2 for row in rows for pair in row["still_s"]))
         self.assertIsNotNone(json.loads(path.read_text())["project"]["takes"][0]["remarks"])
 
+    def test_the_song_its_title_what_is_used_and_where_it_stops(self):
+        path = demo_copy(self.folder)
+        before = load(path).grid
+        end = before.time_map()(40)
+        status, out, err = vamos(
+            *("--quiet", "song", path, "--title", "Lantern Walk", "--to", f"{end:.3f}", "--fade", "2"),
+            *("--stop", "16", "1", "2½", "--json", "-"),
+        )
+        self.assertEqual(status, 0, err)
+        found = json.loads(out)
+        self.assertEqual(found["title"], "Lantern Walk")
+        self.assertAlmostEqual(found["used"]["end_s"], end, places=3)
+        (stop,) = found["grid"]["stops"]
+        self.assertEqual((stop["count"], stop["counts"], stop["beats"]), (16, 1, 2.5))
+        self.assertAlmostEqual(stop["again_s"] - stop["silent_after_s"], 3.5 * 60 / before.bpm(), delta=0.02)
+        out = vamos("song", path)[1]
+        self.assertRegex(out, "for 2½ beats, 1 count danced, the last one held")
+        self.assertIn("Fades out over 2 s.", out)
+        self.assert_refused(path)
+
+    def assert_refused(self, path: Path) -> None:
+        kept = path.read_bytes()
+        for arguments in (("--from", "soon"), ("--from", "0:40"), ("--stop", "16", "two", "3"), ("--to", "1")):
+            status, _, err = vamos("--quiet", "song", path, *arguments)
+            self.assertEqual(status, 2, arguments)
+            self.assertTrue(err.strip())
+        self.assertEqual(path.read_bytes(), kept)
+
     def test_a_pack_in_other_looks(self):
         """Strip, upright, half-time, a counting voice: written by the command line, and all of it verifies."""
         out = self.folder / "pack"
@@ -319,6 +347,7 @@ class ProjectCommandsTest(FolderCase):
             "480",
             "--also",
             "half-time",
+            "double-time",
             "--run-through",
             "none",
         )
@@ -332,7 +361,8 @@ class ProjectCommandsTest(FolderCase):
         status, _, err = vamos("--quiet", "pack", path, "--out", out, *options)
         self.assertIn(status, (0, 1), err)
         names = [p.name for p in (out / "clips").iterdir()]
-        self.assertTrue(any("half-time" in n for n in names))
+        for kind in ("half-time", "double-time"):
+            self.assertTrue(any(kind in n for n in names), kind)
         status, words, err = vamos("--quiet", "verify", out)
         self.assertEqual(status, 0, err)
         self.assertIn(", 0 do not hold", words)

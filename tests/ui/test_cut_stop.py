@@ -234,15 +234,16 @@ class WatchingTest(CutCase):
         self.key(Qt.Key.Key_Space)
 
     def test_versions_one_after_another(self):
-        """Shift+V: with counts, to progress, half-time, as filmed, side by side, with feet; in half-time the song keeps its speed."""
+        """Shift+V: with counts, to progress, half-time, double time, as filmed, side by side, with feet; in half-time the song keeps its speed."""
         kinds = []
-        for _ in range(5):
+        for _ in range(6):
             self.key(Qt.Key.Key_V, Shift)
             kinds.append(self.window.preview.watched.kind)
         self.assertIs(kinds[0].look, Look.PLAIN)
         self.assertTrue(kinds[1].half_time)
-        self.assertTrue(kinds[2].as_filmed)
-        self.assertEqual([k.arrangement for k in kinds[3:]], [Arrangement.BESIDE, Arrangement.FEET])
+        self.assertTrue(kinds[2].double_time)
+        self.assertTrue(kinds[3].as_filmed)
+        self.assertEqual([k.arrangement for k in kinds[4:]], [Arrangement.BESIDE, Arrangement.FEET])
         self.window.preview.watched.kind = kinds[1]
         self.key(Qt.Key.Key_Space)
         self.assertEqual(self.window.preview.playback.speed, F(1))

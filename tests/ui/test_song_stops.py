@@ -52,5 +52,29 @@ class SilenceTest(StopCase):
         self.assertEqual(self.window.session.project.grid.breaks, ())
 
 
+class WholeSongTest(StopCase):
+    """Its title, and what is used of it."""
+
+    STOP = "Song"
+
+    def test_title_end_and_fade(self):
+        self.write(self.field("Title"), "Lantern Walk")
+        self.until(lambda: self.window.session.project.song.title == "Lantern Walk", "the title")
+        clock = self.window.session.project.grid.time_map()
+        self.write(self.field("Ends at"), f"{clock(F(64)):.2f}")
+        self.until(lambda: self.window.session.project.grid.range().end <= 64, "a shorter song")
+        self.write(self.field("Fade-out"), "3")
+        self.until(lambda: self.window.session.project.song.used.fade_s == 3, "the fade")
+        self.until(lambda: self.window.preview.playback.sound is not None, "the song to be heard")
+        heard = self.window.preview.playback.sound
+        self.assertEqual(abs(heard.samples[round((clock(F(64)) + 0.1) * heard.rate) :]).max(), 0)
+
+    def test_the_dances_1_is_never_cut_off(self):
+        late = self.window.session.project.grid.time_map()(F(4))
+        self.write(self.field("Begins at"), f"{late:.2f}")
+        self.until(lambda: "would be cut off" in self.window.status.words.text(), "the refusal")
+        self.assertEqual(self.window.session.project.song.used.start_s, 0)
+
+
 if __name__ == "__main__":
     unittest.main()

@@ -123,9 +123,9 @@ def fit(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
     project = load(arguments.project)
     reads(arguments.song)
-    if project.song is None or project.song.grid is None:
+    if project.grid is None:
         raise InputError(tr("the project has no song with a beat grid to compare with."), file=arguments.project)
-    found = fit_song(project.song.grid, project.dance, detect_grid(arguments.song, terminal.progress()))
+    found = fit_song(project.grid, project.dance, detect_grid(arguments.song, terminal.progress()))
     if arguments.json:
         write_json(arguments.json, to_builtins(found))
     else:

@@ -15,7 +15,7 @@ from pathlib import Path
 from types import FrameType
 
 from vamos import __version__
-from vamos.cli import commands, files, footage, lessons, serving
+from vamos.cli import commands, files, footage, lessons, serving, song
 from vamos.cli.output import add_output
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
@@ -73,6 +73,9 @@ def _of_song_and_dance(add: Add) -> None:
         metavar="FILE",
         help=tr("write the beats as well, as .csv, .mid or .otio"),
     )
+    _json(sub)
+    sub = add("song", song.song, tr("what is known of a project’s song; its title, what is used of it, where it stops"))
+    song.add_song(sub)
     _json(sub)
     sub = add("fit", commands.fit, tr("see how another song fits the dance of a project"))
     sub.add_argument("project", type=Path)

@@ -102,10 +102,13 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--even", action="store_true", help=tr("count evenly where the song is not heard"))
     sub.add_argument(
         "--also",
-        choices=("filmed", "watch", "half-time", "beside", "feet"),
+        choices=("filmed", "watch", "half-time", "double-time", "beside", "feet"),
         nargs="+",
         default=[],
-        help=tr("more versions: as filmed, to progress, half-time, front and back side by side, feet in a corner"),
+        help=tr(
+            "more versions: as filmed, to progress, half-time, double time, front and back side by side, "
+            "feet in a corner"
+        ),
     )
 
 
@@ -163,6 +166,7 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     out = replace(out, even=out.even or arguments.even)
     out = replace(out, plain=out.plain or "watch" in arguments.also)
     out = replace(out, half_time=out.half_time or "half-time" in arguments.also)
+    out = replace(out, double_time=out.double_time or "double-time" in arguments.also)
     out = replace(out, as_filmed=out.as_filmed or "filmed" in arguments.also)
     if arguments.keep_profile:
         keep_profile(arguments.keep_profile, out)

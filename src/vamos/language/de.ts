@@ -9,6 +9,7 @@
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/fit.py" />
    <location filename="../core/dance/typed/taken.py" />
+   <location filename="../core/grid/said.py" />
    <location filename="../core/model/look.py" />
    <location filename="../core/pack/students/page.html" />
    <location filename="../core/plan/cards.py" />
@@ -29,6 +30,7 @@
    <location filename="../core/align/said_one.py" />
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/fit.py" />
+   <location filename="../core/grid/said.py" />
    <location filename="../core/plan/cards.py" />
    <location filename="../core/plan/edges.py" />
    <location filename="../core/plan/problems.py" />
@@ -40,6 +42,7 @@
    <location filename="../ui/stops/pack/picture.py" />
    <location filename="../ui/stops/song/commands.py" />
    <location filename="../ui/stops/song/panel.py" />
+   <location filename="../ui/stops/song/silences.py" />
    <source>counts</source>
    <translation>Counts</translation>
   </message>
@@ -394,6 +397,11 @@
    <location filename="../cli/main.py" />
    <source>find the beat grid of a song</source>
    <translation>das Raster eines Songs finden</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>what is known of a project’s song; its title, what is used of it, where it stops</source>
+   <translation>was vom Song eines Projekts bekannt ist; sein Titel, was von ihm benutzt wird, wo er aussetzt</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -779,8 +787,8 @@
   </message>
   <message>
    <location filename="../cli/output.py" />
-   <source>more versions: as filmed, to progress, half-time, front and back side by side, feet in a corner</source>
-   <translation>weitere Fassungen: wie gefilmt, bis hierher, halbes Tempo, von vorn und hinten nebeneinander, die Füße in einer Ecke</translation>
+   <source>more versions: as filmed, to progress, half-time, double time, front and back side by side, feet in a corner</source>
+   <translation>weitere Fassungen: wie gefilmt, zum Weiterkommen, halbe Zeit, doppelte Zeit, vorn und hinten nebeneinander, Füße in einer Ecke</translation>
   </message>
   <message>
    <location filename="../cli/output.py" />
@@ -837,6 +845,57 @@
    <location filename="../cli/serving.py" />
    <source>Ctrl+C ends it.</source>
    <translation>Strg+C beendet es.</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>Used from {start} to {end}, of {length}.</source>
+   <translation>Benutzt von {start} bis {end}, von {length}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>what the song is called where students read it</source>
+   <translation>wie der Song heißt, wo Schüler es lesen</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>use the song from here on, such as 0:07.5</source>
+   <translation>den Song ab hier benutzen, etwa 0:07.5</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>use the song up to here; 0 is to its end</source>
+   <translation>den Song bis hierher benutzen; 0 heißt bis zum Ende</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>fade it out over so many seconds</source>
+   <translation>ihn über so viele Sekunden ausblenden</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>the music stops from COUNT on (0 is the first danced), COUNTS are danced, it lasts BEATS, such as 2½</source>
+   <translation>ab COUNT (0 ist die erste getanzte) setzt die Musik aus, COUNTS Zählzeiten werden getanzt, es dauert BEATS Schläge, etwa 2½</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <location filename="../ui/stops/song/panel.py" />
+   <source>Song without a title</source>
+   <translation>Song ohne Titel</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>Fades out over {seconds:g} s.</source>
+   <translation>Blendet über {seconds:g} s aus.</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>{bpm:.1f} a minute; count 1 after {lead_in} counts, at {time}.</source>
+   <translation>{bpm:.1f} pro Minute; die 1 nach {lead_in} Zählzeiten, bei {time}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/song.py" />
+   <source>“{value}” is not a whole number of counts.</source>
+   <translation>„{value}“ ist keine ganze Zahl von Zählzeiten.</translation>
   </message>
   <message>
    <location filename="../core/align/better_sound.py" />
@@ -1271,6 +1330,11 @@
    <location filename="../core/dance/checks.py" />
    <source>It is said to have {walls}; the turns on the sheet give {given}.</source>
    <translation>Angegeben sind {walls}; die Drehungen auf dem Tanzblatt ergeben {given}.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/checks.py" />
+   <source>It is said to start after {counts}; the song has {number} before its 1.</source>
+   <translation>Er soll nach {counts} beginnen; der Song hat {number} vor seiner 1.</translation>
   </message>
   <message>
    <location filename="../core/dance/checks.py" />
@@ -2688,6 +2752,21 @@
   </message>
   <message>
    <location filename="../core/edit/song.py" />
+   <source>The song is {seconds:.0f} s long; it cannot begin after that.</source>
+   <translation>Der Song ist {seconds:.0f} s lang; er kann nicht danach beginnen.</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/song.py" />
+   <source>The fade is longer than what is used of the song.</source>
+   <translation>Das Ausblenden ist länger, als der Song benutzt wird.</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/song.py" />
+   <source>The dance starts at {minutes}, which would be cut off. Move the start of the dance first.</source>
+   <translation>Der Tanz beginnt bei {minutes}, das würde abgeschnitten. Verschiebe zuerst den Anfang des Tanzes.</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/song.py" />
    <source>The 1 cannot be moved to before the first beat of the song.</source>
    <translation>Die 1 kann nicht vor den ersten Beat des Songs rücken.</translation>
   </message>
@@ -2700,11 +2779,6 @@
    <location filename="../core/edit/song.py" />
    <source>A lead-in cannot have {counts} counts.</source>
    <translation>Ein Vorlauf kann nicht {counts} Counts haben.</translation>
-  </message>
-  <message>
-   <location filename="../core/edit/song.py" />
-   <source>A stop of {counts} counts over {heard} cannot be.</source>
-   <translation>Eine Pause von {counts} Counts über {heard} kann es nicht geben.</translation>
   </message>
   <message>
    <location filename="../core/edit/song.py" />
@@ -2741,6 +2815,21 @@
    <location filename="../core/edit/split.py" />
    <source>{name}, second part</source>
    <translation>{name}, zweiter Teil</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/stops.py" />
+   <source>A stop of {counts} counts over {heard} cannot be.</source>
+   <translation>Eine Pause von {counts} Counts über {heard} kann es nicht geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/stops.py" />
+   <source>The music does not stop there.</source>
+   <translation>Dort setzt die Musik nicht aus.</translation>
+  </message>
+  <message>
+   <location filename="../core/edit/stops.py" />
+   <source>A stop lasts up to {longest} beats, with up to as many counts danced in it.</source>
+   <translation>Die Musik setzt höchstens {longest} Schläge aus, mit höchstens ebenso vielen getanzten Zählzeiten.</translation>
   </message>
   <message>
    <location filename="../core/edit/takes.py" />
@@ -2863,6 +2952,36 @@
    <location filename="../core/grid/exchange.py" />
    <source>beats are written as .csv, .mid or .otio, not “{ending}”.</source>
    <translation>Beats werden als .csv, .mid oder .otio geschrieben, nicht als „{ending}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/said.py" />
+   <source>{counts} danced</source>
+   <translation>{counts} getanzt</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/said.py" />
+   <source>1 beat</source>
+   <translation>1 Schlag</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/said.py" />
+   <source>{beats} beats</source>
+   <translation>{beats} Schläge</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/said.py" />
+   <source>held still</source>
+   <translation>alle stehen still</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/said.py" />
+   <source>{counts}, the last one held</source>
+   <translation>{counts}, die letzte gehalten</translation>
+  </message>
+  <message>
+   <location filename="../core/grid/said.py" />
+   <source>The music stops at {minutes} for {beats}, {danced}.</source>
+   <translation>Die Musik setzt bei {minutes} aus: {beats}, {danced}.</translation>
   </message>
   <message>
    <location filename="../core/grid/spectra.py" />
@@ -3161,6 +3280,11 @@
    <location filename="../core/lesson/plan.py" />
    <source>on {away} learners look away from the screen</source>
    <translation>auf {away} sehen die Lernenden vom Bildschirm weg</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/plan.py" />
+   <source>{titles}: under a third of the song’s tempo. Weight and balance are others there; start faster, or with a slower song.</source>
+   <translation>{titles}: unter einem Drittel des Songtempos. Gewicht und Balance sind dort anders; beginne schneller oder mit einem langsameren Song.</translation>
   </message>
   <message>
    <location filename="../core/lesson/plan.py" />
@@ -4367,8 +4491,8 @@
   </message>
   <message>
    <location filename="../core/model/song.py" />
-   <source>A stop of the music keeps at least part of a count, not {counts}.</source>
-   <translation>Eine Pause der Musik behält mindestens einen Teil eines Counts, nicht {counts}.</translation>
+   <source>A stop of the music lasts at least part of a beat; this one keeps {counts} counts.</source>
+   <translation>Die Musik setzt mindestens einen Teil eines Schlags aus; hier bleiben {counts} Zählzeiten.</translation>
   </message>
   <message>
    <location filename="../core/model/song.py" />
@@ -4404,6 +4528,16 @@
    <location filename="../core/model/song.py" />
    <source>stops of the music</source>
    <translation>Pausen der Musik</translation>
+  </message>
+  <message>
+   <location filename="../core/model/song.py" />
+   <source>Where a song is cut must be seconds of it.</source>
+   <translation>Ein Song wird an einer seiner Sekunden abgeschnitten.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/song.py" />
+   <source>At least {seconds:.0f} s of a song must be used; the end lies too early.</source>
+   <translation>Mindestens {seconds:.0f} s eines Songs müssen benutzt werden; das Ende liegt zu früh.</translation>
   </message>
   <message>
    <location filename="../core/model/song.py" />
@@ -4987,6 +5121,13 @@
    <location filename="../core/pack/students_page.py" />
    <source>The whole dance</source>
    <translation>Der ganze Tanz</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students_page.py" />
+   <location filename="../core/pack/summary.py" />
+   <location filename="../ui/preview/clip_preview.py" />
+   <source>double time</source>
+   <translation>doppelte Zeit</translation>
   </message>
   <message>
    <location filename="../core/pack/students_page.py" />
@@ -5986,6 +6127,11 @@
   </message>
   <message>
    <location filename="../core/render/words.py" />
+   <source>music in {beats}</source>
+   <translation>Musik in {beats}</translation>
+  </message>
+  <message>
+   <location filename="../core/render/words.py" />
    <source>{name} in {counts}</source>
    <translation>{name} in {counts}</translation>
   </message>
@@ -6021,6 +6167,11 @@
   </message>
   <message>
    <location filename="../core/time/counts.py" />
+   <source>“{text}” is no time; write 62.5 or 1:02.5.</source>
+   <translation>„{text}“ ist keine Zeit; schreibe 62,5 oder 1:02,5.</translation>
+  </message>
+  <message>
+   <location filename="../core/time/counts.py" />
    <source>A count must be a finite number, not {value}.</source>
    <translation>Ein Count muss eine endliche Zahl sein, nicht {value}.</translation>
   </message>
@@ -6028,6 +6179,11 @@
    <location filename="../core/time/counts.py" />
    <source>“{value}” is not a count; expected a number such as 3, 7/2 or 3.5.</source>
    <translation>„{value}“ ist kein Count; erwartet wird eine Zahl wie 3, 7/2 oder 3.5.</translation>
+  </message>
+  <message>
+   <location filename="../core/time/counts.py" />
+   <source>“{text}” is no number of beats; write 3, 2½ or 2.5.</source>
+   <translation>„{text}“ ist keine Zahl von Schlägen; schreibe 3, 2½ oder 2,5.</translation>
   </message>
   <message>
    <location filename="../core/time/ranges.py" />
@@ -6386,8 +6542,8 @@
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
-   <source>With counts, to watch, half-time, two pictures in step.</source>
-   <translation>Mit Counts, zum Ansehen, halbes Tempo, zwei Bilder im Takt.</translation>
+   <source>With counts, to watch, half-time, double time, two pictures in step.</source>
+   <translation>Mit Zählen, zum Ansehen, halbe Zeit, doppelte Zeit, zwei Bilder im Takt.</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/watching.py" />
@@ -10384,6 +10540,11 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
+   <source>Double time: the dance twice as fast, the music as it is</source>
+   <translation>Doppelte Zeit: der Tanz doppelt so schnell, die Musik wie sie ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/panel.py" />
    <source>A clip for each section</source>
    <translation>Ein Clip je Abschnitt</translation>
   </message>
@@ -11188,7 +11349,7 @@
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
-   <location filename="../ui/stops/song/panel.py" />
+   <location filename="../ui/stops/song/silences.py" />
    <source>The music stops here</source>
    <translation>Hier setzt die Musik aus</translation>
   </message>
@@ -11391,11 +11552,13 @@
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/silences.py" />
    <source>Stop of the music</source>
    <translation>Pause der Musik</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/silences.py" />
    <source>The music goes on here</source>
    <translation>Die Musik geht hier weiter</translation>
   </message>
@@ -11755,6 +11918,76 @@
    <location filename="../ui/stops/song/panel.py" />
    <source>Move it there</source>
    <translation>Dorthin verschieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/silences.py" />
+   <source>At {minutes}: {danced}</source>
+   <translation>Bei {minutes}: {danced}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/silences.py" />
+   <source>Where the music stops</source>
+   <translation>Wo die Musik aussetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/silences.py" />
+   <source>{number} more further away.</source>
+   <translation>{number} weitere weiter weg.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/silences.py" />
+   <source>Beats the music stops for</source>
+   <translation>Schläge, die die Musik aussetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/silences.py" />
+   <source>Counts danced while it stops</source>
+   <translation>Zählzeiten, die dabei getanzt werden</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/silences.py" />
+   <source>lasts</source>
+   <translation>dauert</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/silences.py" />
+   <source>beats, danced</source>
+   <translation>Schläge, getanzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/whole.py" />
+   <source>Title</source>
+   <translation>Titel</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/whole.py" />
+   <source>What is used of the song</source>
+   <translation>Was vom Song benutzt wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/whole.py" />
+   <source>Begins at</source>
+   <translation>Beginnt bei</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/whole.py" />
+   <source>Ends at</source>
+   <translation>Endet bei</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/whole.py" />
+   <source>Fade-out</source>
+   <translation>Ausblenden</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/whole.py" />
+   <source>no fade</source>
+   <translation>ohne Ausblenden</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/whole.py" />
+   <source>Title of the song</source>
+   <translation>Titel des Songs</translation>
   </message>
   <message>
    <location filename="../ui/tasks/clips.py" />

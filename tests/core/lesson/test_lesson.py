@@ -16,7 +16,7 @@ from vamos.core.lesson.material import cautions, material_of
 from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
 from vamos.core.lesson.plan import part_after, plan_lesson
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
-from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepKind, Way
+from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepChange, StepKind, Way
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song
 from vamos.errors import InputError
@@ -107,6 +107,15 @@ class SchoolsTest(unittest.TestCase):
         self.assertFalse(
             [s for s in plan_lesson(project(LessonWish(slow=Slow.PLAYER))).steps if s.kind is StepKind.LADDER]
         )
+
+    def test_under_a_third_of_the_songs_tempo_is_told(self):
+        """Half-time at 60 % is 30 %: told by the step's title; half-time at the song's tempo is not."""
+        wish = LessonWish(slow=Slow.HALF_TIME)
+        self.assertNotIn("third", " ".join(plan_lesson(project(wish)).words()))
+        slower = replace(wish, changes=(StepChange("Hard/half", speed=F(3, 5)),))
+        found = plan_lesson(project(slower))
+        title = next(s.title for s in found.steps if s.key == "Hard/half")
+        self.assertIn(f"{title}: under a third of the song’s tempo", " ".join(found.words()))
 
     def test_without_a_dance_there_is_no_plan(self):
         self.assertEqual(plan_lesson(Project()).steps, ())

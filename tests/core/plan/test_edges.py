@@ -192,8 +192,26 @@ class VersionsTest(unittest.TestCase):
         last = versions_of(out, clips[0], clips)[-1]
         self.assertIs(last.sound, ClipSound.CLICKS)
 
-    def test_half_time_moves_at_half_the_speed(self):
+    def test_half_time_moves_at_half_the_speed_double_time_at_twice(self):
         self.assertEqual(Version(F(1), half_time=True).picture_speed, F(1, 2))
+        self.assertEqual(Version(F(3, 4), double_time=True).picture_speed, F(3, 2))
+
+    def test_both_come_at_every_speed_that_can_be_watched(self):
+        """Half-time at 25 % would move at an eighth: left out."""
+        p = project(take("t"), dance=dance())
+        out = replace(p.output, half_time=True, double_time=True, speeds=(F(1), F(1, 2), F(1, 4)))
+        words = [version_words(v) for v in versions_of(out, clip_of(p), ())]
+        self.assertEqual(
+            words,
+            [
+                "100",
+                "050",
+                "025",
+                "100 half-time",
+                "050 half-time",
+                *(f"{s} double-time" for s in ("100", "050", "025")),
+            ],
+        )
 
 
 if __name__ == "__main__":

@@ -191,10 +191,20 @@ class HalfTimeTest(unittest.TestCase):
             lag = int(np.argmax(np.correlate(around, piece, "valid"))) - RATE // 10
             self.assertLessEqual(abs(lag), RATE // 60 + 1)
 
+    def test_double_time_stands_on_the_songs_own_1_and_on_every_half_beat(self):
+        """At 100 and 50 %: count k of the dance is heard with the music's k ÷ 2; the picture moves twice as fast."""
+        for speed in (F(1), F(1, 2)):
+            version = Version(speed, ClipSound.SONG, double_time=True)
+            self.assertEqual(version.picture_speed, 2 * speed)
+            t = self.timing(version, 2, GRID)
+            for k in range(8):
+                music_s = (t.out_s(F(8 + k)) + t.rate.seconds(t.first_frame)) * float(speed)
+                self.assertAlmostEqual(music_s, GRID.time_map()(F(8) + F(k, 2)), places=6)
+
     def test_the_music_keeps_its_speed_while_the_dance_is_slow(self):
         """Twice as long a clip; the song's beats are still half a second apart and begin with the clip."""
         version = Version(F(1), ClipSound.SONG, half_time=True)
-        t = clip_timing(GRID, CountRange(F(0), F(8)), version.speed, FrameRate.of(30), half_from=F(0))
+        t = clip_timing(GRID, CountRange(F(0), F(8)), version.speed, FrameRate.of(30), paced=(F(0), F(1, 2)))
         song = np.zeros((RATE * 30, 2), np.float32)
         beats = GRID.time_map()(np.arange(0, 40, dtype=float))
         for at in beats:

@@ -34,7 +34,7 @@ class Card:
 def card_of(project: Project, follows: DanceFacts | None = None) -> Card:
     """The card of a project's dance; ``follows`` is what follows from it, where that is known already."""
     dance, song = project.dance, project.song
-    grid = song.grid if song else None
+    grid = project.grid
     follows = follows or facts_of(dance, grid)
     level, why = suggest_level(dance, grid.bpm() if grid else None)
     starts = dance.starts_on

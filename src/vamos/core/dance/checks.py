@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from fractions import Fraction
@@ -28,7 +29,7 @@ from vamos.core.model.dance import Dance, Doubt, Foot, ItemKind, MoveSet, Sectio
 from vamos.core.model.song import Grid
 from vamos.core.time import CountRange, count_name, count_text
 from vamos.language import marked, tr
-from vamos.plural import plural_or_no
+from vamos.plural import plural, plural_or_no
 
 _SIDE = {Foot.RIGHT: marked("right"), Foot.LEFT: marked("left"), Foot.BOTH: marked("both feet")}
 
@@ -309,7 +310,17 @@ def _stated(dance: Dance) -> Iterator[Problem]:
 
 
 def _against_song(dance: Dance, grid: Grid, follows: DanceFacts) -> Iterator[Problem]:
-    """The sequence on the song: too long, holds and stops that do not meet."""
+    """The sequence on the song: too long, a lead-in that is said otherwise, holds and stops that do not meet."""
+    said = re.search(r"\b(\d{1,3})\s*-?\s*(?:counts?|beats?|zähl\w*|schläge?n?)\b", dance.starts_on, re.IGNORECASE)
+    if said and int(said.group(1)) != grid.lead_in:
+        yield Problem(
+            "stated",
+            tr(
+                "It is said to start after {counts}; the song has {number} before its 1.",
+                counts=plural(int(said.group(1)), "count"),
+                number=grid.lead_in,
+            ),
+        )
     lines = danced_lines(dance, grid)
     if not lines:
         return

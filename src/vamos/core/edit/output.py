@@ -13,7 +13,7 @@ from vamos.core.model.song import Grid
 
 
 def set_output(project: Project, **changes: Any) -> Project:
-    """Change fields of the output: rate, longest_side, sound, plain, half_time, as_filmed, even …"""
+    """Change fields of the output: rate, longest_side, sound, plain, half_time, double_time, as_filmed, even …"""
     return replace(project, output=replace(project.output, **changes))
 
 

@@ -7,10 +7,10 @@ from dataclasses import replace
 from fractions import Fraction
 
 from vamos.core.model.project import OtherSong, Project
-from vamos.core.model.song import Anchor, Break, Grid, Part, Reading, Song
+from vamos.core.model.song import Anchor, Break, Grid, Part, Reading, Song, Used
 from vamos.core.model.take import renewed
 from vamos.core.plan.conform import conformed
-from vamos.core.time import CountRange
+from vamos.core.time import CountRange, minutes_text
 from vamos.errors import InputError
 from vamos.language import tr
 
@@ -23,6 +23,32 @@ def set_grid(project: Project, grid: Grid, agreed: bool | None = None) -> Projec
     """The song with another grid; ``agreed``: whether its 1 was heard to be right, None for as it was."""
     song = song_of(project)
     return replace(project, song=replace(song, grid=grid, agreed=song.agreed if agreed is None else agreed))
+
+
+def set_title(project: Project, title: str) -> Project:
+    """What the song is called where students read it."""
+    return replace(project, song=replace(song_of(project), title=title.strip()))
+
+
+def set_used(project: Project, used: Used) -> Project:
+    """Use only a stretch of the song; raises InputError where the dance's 1 would be cut off."""
+    song = song_of(project)
+    length = song.media.duration_s
+    if length and used.start_s >= length:
+        raise InputError(tr("The song is {seconds:.0f} s long; it cannot begin after that.", seconds=length))
+    if used.end_s >= length > 0:
+        used = replace(used, end_s=0.0)
+    if used.fade_s > (used.end_s or length or used.fade_s) - used.start_s:
+        raise InputError(tr("The fade is longer than what is used of the song."))
+    one = song.grid.time_map()(0) if song.grid is not None else used.start_s
+    if used.start_s > one + 0.01 or (used.end_s and used.end_s < one):
+        raise InputError(
+            tr(
+                "The dance starts at {minutes}, which would be cut off. Move the start of the dance first.",
+                minutes=minutes_text(one),
+            )
+        )
+    return replace(project, song=replace(song, used=used))
 
 
 def agree_on_the_one(project: Project) -> Project:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from fractions import Fraction
 from itertools import accumulate
 
 from vamos.core.dance.facts import facts_of
@@ -21,6 +22,8 @@ from vamos.plural import plural
 #: After so many minutes of dancing a break is due.
 BREAK_S = 15 * 60.0
 CARE = "say/care"
+#: Below this share of the song's tempo a dance is another one (common practice, no source).
+SLOWEST = Fraction(1, 3)
 _DEFER = marked("What is good for you, a teacher or a physician can say.")
 _WHAT = {
     VIEWS: marked("another view of an easy one"),
@@ -85,6 +88,15 @@ class LessonPlan:
                 minutes3=_minutes(total - dancing),
             )
         ]
+        slow = [s for s in self.steps if not s.left_out and s.slowest < SLOWEST]
+        if slow:
+            out.append(
+                tr(
+                    "{titles}: under a third of the song’s tempo. Weight and balance are others there; start faster, "
+                    "or with a slower song.",
+                    titles=", ".join(dict.fromkeys(s.title for s in slow)),
+                )
+            )
         if self.wish.minutes:
             wanted = _minutes(self.wish.minutes * 60)
             out.append(

@@ -44,6 +44,11 @@ class Step:
     left_out: bool = False
     changed: bool = False
 
+    @property
+    def slowest(self) -> Fraction:
+        """The slowest it is danced, as a share of the song's tempo; 1 where nothing is danced."""
+        return min(self.speeds, default=Fraction(1)) / (2 if self.half_time else 1)
+
     def danced_s(self, count_s: float) -> float:
         """Seconds of dancing with a count of so many seconds at the song's tempo, count-ins and gaps included."""
         once = sum((float(self.counts) + COUNT_IN) * count_s / float(speed) for speed in self.speeds)

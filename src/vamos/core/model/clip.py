@@ -89,7 +89,8 @@ class Arrangement(StrEnum):
 class Version:
     """How a clip is exported: its speed (1 = the song's), its sound, its look.
 
-    ``half_time``: the dance at half the count rate while the music keeps its speed. ``as_filmed``: not flipped,
+    ``half_time`` and ``double_time``: the dance at half or twice the count rate while the music keeps its speed.
+    ``as_filmed``: not flipped,
     beside the one that is. ``shows``: other things over the picture than usual.
     """
 
@@ -100,11 +101,17 @@ class Version:
     half_time: bool = False
     as_filmed: bool = False
     shows: NamedLook | None = None
+    double_time: bool = False
+
+    @property
+    def pace(self) -> Fraction:
+        """Counts danced in a count of the music."""
+        return Fraction(1, 2) if self.half_time else Fraction(2 if self.double_time else 1)
 
     @property
     def picture_speed(self) -> Fraction:
         """How fast the dancer moves."""
-        return self.speed / 2 if self.half_time else self.speed
+        return self.speed * self.pace
 
 
 @dataclass(frozen=True, slots=True)

@@ -22,7 +22,8 @@ class Output:
     """How clips are written: frames per second and longest side in pixels (None: as the film, a side up to 1920),
     quality, speeds, sound, look.
 
-    ``plain`` adds a version to progress, ``half_time`` one at half the count rate, ``as_filmed`` one that is not
+    ``plain`` adds a version to progress, ``half_time`` and ``double_time`` ones at half and twice the count rate,
+    ``as_filmed`` one that is not
     flipped where the others are, ``arrangements`` more pictures in step; ``even`` counts evenly where the
     song is not heard. ``sections`` False leaves only clips of the user's own and the run-through, ``from_the_top`` adds
     1 to 2, 1 to 3 …; ``with_counts`` False leaves out all that has counts over the picture; ``also_sound`` are more
@@ -56,6 +57,7 @@ class Output:
     mix: Mix = Mix()
     language: str = ""
     role: str = ""
+    double_time: bool = False
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:
@@ -114,8 +116,8 @@ class Project:
 
     @property
     def grid(self) -> Grid | None:
-        """The counts of the song; None before there are any."""
-        return self.song.grid if self.song is not None else None
+        """The counts of what is used of the song; None before there are any."""
+        return self.song.used_grid() if self.song is not None else None
 
     def take(self, take_id: str) -> Take:
         """The take with this id."""

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import itertools
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from vamos.core.memo import ByIdentity
@@ -18,6 +18,8 @@ from vamos.language import tr
 
 #: More counts than this are not read as one line.
 LONGEST_LINE = 32
+#: Less of a song is not used.
+LEAST_USED_S = 5.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -263,11 +265,64 @@ _time_map: ByIdentity[Grid, TimeMap] = ByIdentity(
 
 
 @dataclass(frozen=True, slots=True)
+class Used:
+    """What is used of a song: from ``start_s`` to ``end_s`` (0: to its end), faded out over its last ``fade_s``."""
+
+    start_s: float = 0.0
+    end_s: float = 0.0
+    fade_s: float = 0.0
+
+    def __post_init__(self) -> None:
+        if not all(math.isfinite(s) and s >= 0 for s in (self.start_s, self.end_s, self.fade_s)):
+            raise InputError(tr("Where a song is cut must be seconds of it."))
+        if self.end_s and self.end_s - self.start_s < LEAST_USED_S:
+            raise InputError(
+                tr("At least {seconds:.0f} s of a song must be used; the end lies too early.", seconds=LEAST_USED_S)
+            )
+
+
+@dataclass(frozen=True, slots=True, weakref_slot=True)
 class Song:
-    """A song of the project. ``agreed``: somebody heard that count 1 is a 1, or put it there."""
+    """A song of the project. ``agreed``: somebody heard that count 1 is a 1, or put it there.
+
+    ``grid`` covers the whole file, :meth:`used_grid` what is used of it.
+    """
 
     media: MediaRef
     title: str = ""
     grid: Grid | None = None
     rights: str = ""
     agreed: bool = False
+    used: Used = Used()
+
+    def used_grid(self) -> Grid | None:
+        """The counts of what is used of the song."""
+        return _used_grid(self)
+
+
+def _cut_to_use(song: Song) -> Grid | None:
+    grid, used = song.grid, song.used
+    if grid is None or used == Used():
+        return grid
+    # The dance's 1 is never cut off, nor its first eight.
+    first = min(used.start_s, grid.time_map()(0))
+    anchors = tuple(
+        a
+        for a in grid.anchors
+        if a.song_s >= first - 1e-6 and (not used.end_s or a.song_s <= used.end_s or a.position <= grid.line)
+    )
+    lead_in = max(0, -math.ceil(anchors[0].position))
+    cut = replace(grid, anchors=anchors, lead_in=min(grid.lead_in, lead_in))
+    odd = cut.lead_in % cut.line
+    starts = [Fraction(-cut.lead_in), *range(odd - cut.lead_in, math.ceil(anchors[-1].position), cut.line)]
+    sureness = tuple(grid.sureness_at(Fraction(p)) for p in dict.fromkeys(starts)) if grid.sureness else ()
+    edges = cut.range()
+    return replace(
+        cut,
+        sureness=sureness,
+        breaks=tuple(b for b in grid.breaks if edges.start < b.position and b.again <= edges.end),
+        parts=tuple(p for p in grid.parts if p.position < edges.end),
+    )
+
+
+_used_grid: ByIdentity[Song, Grid | None] = ByIdentity(_cut_to_use)

@@ -101,7 +101,8 @@ class JoinedFilm:
         reels: dict[Path, Reel] = {}
         with self._reading:
             if self._song is None and self.project.song is not None:
-                self._song = read_song(locate(self.project.song.media, self.base), progress.part(0, 0.05))
+                song = self.project.song
+                self._song = read_song(locate(song.media, self.base), progress.part(0, 0.05), song.used)
         joined = _Joined(self.rate)
         with ExitStack() as stack:
             stack.callback(_close, reels)

@@ -95,6 +95,7 @@ class ClipEntry:
     shows: str = ""
     heard: SoundProof | None = None
     throughout: tuple[SmallPicture, ...] = ()
+    double_time: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -173,6 +174,7 @@ def clip_entry(written: Written, folder: Path, made_from: str = "") -> ClipEntry
         job.version.shows.name if job.version.shows is not None else "",
         written.heard,
         tuple(SmallPicture(k, flip, base64.b64encode(g.tobytes()).decode()) for k, flip, g in written.throughout),
+        job.version.double_time,
     )
 
 

@@ -18,6 +18,7 @@ import numpy as np
 from vamos.core.document.files import to_builtins
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.project import Project
+from vamos.core.model.song import Song
 from vamos.core.model.take import counts_to_take
 from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.manifest import ClipEntry, checksum, read_manifest
@@ -25,11 +26,21 @@ from vamos.core.plan.flip import label_words
 from vamos.core.render.compose import Stage, overlay_of
 from vamos.core.render.overlays import schedule
 from vamos.core.render.sounds import RenderJob
+from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
 from vamos.errors import VamosError
 
 #: Counts up whenever pictures or sounds of the same inputs become others.
 ALGORITHM = 7
+
+
+def _cuts(song: Song, timing: ClipTiming) -> list[float]:
+    """Where what is used of the song begins or fades within a clip; nothing for a clip it does not touch."""
+    used = song.used
+    begins = used.start_s > timing.song_start_s
+    ends = bool(used.end_s) and used.end_s - used.fade_s - 0.1 < timing.song_end_s
+    fades = bool(used.fade_s) and song.media.duration_s - used.fade_s < timing.song_end_s
+    return [used.start_s, used.end_s, used.fade_s] if begins or ends or fades else []
 
 
 def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chapters: tuple[Chapter, ...]) -> str:
@@ -49,7 +60,7 @@ def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chap
     song = project.song
     heard = [str(version.sound), float(version.speed)]
     if version.sound is ClipSound.SONG and song is not None:
-        heard += [song.media.fingerprint, timing.song_start_s]
+        heard += [song.media.fingerprint, timing.song_start_s, *_cuts(song, timing)]
     mix = stage.output.mix
     if version.sound in (ClipSound.CLICKS, ClipSound.VOICE) or mix.clicks or mix.voice:
         heard.append([[str(x.start), str(x.length), str(x.kind)] for x in stage.lines])

@@ -209,7 +209,8 @@ def _views(entries: list[ClipEntry], sounds: Mapping[str, PageSound], exact: Map
 def _view_name(entry: ClipEntry) -> str:
     if entry.arrangement != Arrangement.ONE:
         return tr(entry.arrangement)
-    extra = [tr("half-time")] if entry.half_time else [tr("to watch")] if entry.look == Look.PLAIN else []
+    paces = {tr("half-time"): entry.half_time, tr("double time"): entry.double_time}
+    extra = [name for name, so in paces.items() if so] or ([tr("to watch")] if entry.look == Look.PLAIN else [])
     extra += [entry.shows] if entry.shows else []
     return ", ".join([label_words(entry.label, short=True) or tr(entry.view), *extra])
 
@@ -220,7 +221,8 @@ def _film(
     """A film with its counts; one without counts over the picture has those of the same clip that has them."""
     told = entry
     if not entry.counts:
-        alike = (e for e in others if e.counts and (e.speed, e.half_time) == (entry.speed, entry.half_time))
+        paced = (entry.speed, entry.half_time, entry.double_time)
+        alike = (e for e in others if e.counts and (e.speed, e.half_time, e.double_time) == paced)
         told = next((e for e in alike if e.frames == entry.frames), entry)
     cut, rate = exact.get(entry.file), float(Fraction(entry.rate))
     core = [frame for frame, state in told.states if not state.dim]

@@ -78,6 +78,8 @@ def _kinds(clip: ClipEntry) -> list[str]:
         kinds.append(tr("without counts"))
     if clip.half_time:
         kinds.append(tr("half-time"))
+    if clip.double_time:
+        kinds.append(tr("double time"))
     if clip.arrangement != "one picture":
         kinds.append(tr(clip.arrangement))
     return kinds

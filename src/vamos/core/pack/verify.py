@@ -103,6 +103,7 @@ def _same_but_speed(one: ClipEntry, other: ClipEntry) -> bool:
             entry.look,
             entry.arrangement,
             entry.half_time,
+            entry.double_time,
             entry.sound,
             entry.shows,
         )

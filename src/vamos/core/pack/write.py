@@ -288,7 +288,8 @@ class _Packer:
             return None
         with self.song_read:
             if self.song is None:
-                self.song = read_song(locate(self.song_media.media, self.base), progress.part(0, 0))
+                media = self.song_media
+                self.song = read_song(locate(media.media, self.base), progress.part(0, 0), media.used)
             return self.song
 
     def _films(self, clip: Clip, version: Version, progress: Progress) -> tuple[Film, ...]:

@@ -46,6 +46,7 @@ _ONE_EACH: dict[str, Any] = {
     "also_sound": (),
     "plain": False,
     "half_time": False,
+    "double_time": False,
     "as_filmed": False,
     "arrangements": (),
     "looks": (),

@@ -20,6 +20,8 @@ SOUND_WORDS = {
     ClipSound.ROOM: marked("with the room"),
     ClipSound.NONE: marked("silent"),
 }
+#: Pictures are not shown slower than this.
+_SLOWEST = Fraction(1, 4)
 #: Which view joins which in an arrangement.
 _PARTNERS = {
     Arrangement.BESIDE: {View.FRONT: View.BACK},
@@ -34,7 +36,9 @@ def versions_of(output: Output, clip: Clip, clips: Sequence[Clip]) -> tuple[Vers
         found.append(Version(Fraction(1), output.sound, Look.PLAIN))
     found += [Version(Fraction(1), output.sound, shows=look) for look in output.looks]
     if output.half_time:
-        found.append(Version(Fraction(1), output.sound, half_time=True))
+        found += [v for s in output.speeds if (v := Version(s, output.sound, half_time=True)).picture_speed >= _SLOWEST]
+    if output.double_time:
+        found += [Version(s, output.sound, double_time=True) for s in output.speeds]
     if output.as_filmed and clip.flip:
         found.append(Version(Fraction(1), output.sound, as_filmed=True))
     for arrangement in output.arrangements:
@@ -75,6 +79,8 @@ def version_words(version: Version, usual: ClipSound | None = None) -> str:
     words = [f"{round(float(version.speed) * 100):03d}"]
     if version.half_time:
         words.append("half-time")
+    if version.double_time:
+        words.append("double-time")
     if version.look is Look.PLAIN:
         words.append("to watch")
     if version.shows is not None:

@@ -79,8 +79,8 @@ class Stage:
     output: Output
     #: The rate of the film of a take, by its id.
     film_rate: Callable[[str], FrameRate] = _usual_rate
-    #: In half-time, the count that stands on its own beat of the song: that of the whole clip for its pieces.
-    half_from: Fraction | None = None
+    #: In half-time and double time, the count that stands on its own beat of the song: for pieces the whole clip's.
+    paced_from: Fraction | None = None
 
     def rate(self, clip: Clip) -> FrameRate:
         """Frames per second of a clip: as wished, else as its film has."""
@@ -94,11 +94,12 @@ class Stage:
         """
         even = self.output.even and version.sound is not ClipSound.SONG
         grid = even_grid(self.grid) if even else self.grid
-        half_from = (clip.counts.start if self.half_from is None else self.half_from) if version.half_time else None
+        stands = clip.counts.start if self.paced_from is None else self.paced_from
+        paced = (stands, version.pace) if version.pace != 1 else None
         own, slow = self.rate(clip), version.picture_speed
         rate = own if self.output.rate is not None else FrameRate(own.per_second * slow)
         first, last = (round(n * rate.per_second / (own.per_second * slow)) for n in clip.nudge)
-        return clip_timing(grid, clip.shown, version.speed, rate, (first, last), half_from)
+        return clip_timing(grid, clip.shown, version.speed, rate, (first, last), paced)
 
     def take_times(self, film: Film, clip: Clip, timing: ClipTiming) -> Floats:
         """The take second wanted at each output frame of a clip; another film shows its own wall in step."""
@@ -361,9 +362,9 @@ _BESIDE_M = 1.4
 
 
 def overlay_of(version: Version, wished: Overlay) -> Overlay:
-    """What stands over a version: in half-time counted as it is danced; beside each other, smaller."""
-    # In half-time the music's numbers would mislead.
-    overlay = replace(wished, numbering=Numbering.SHEET) if version.half_time else wished
+    """What stands over a version: in half-time and double time counted as it is danced; beside each other, smaller."""
+    # There the music's numbers would mislead.
+    overlay = replace(wished, numbering=Numbering.SHEET) if version.pace != 1 else wished
     if version.shows is not None:
         overlay = replace(overlay, lanes=version.shows.lanes, style=version.shows.style or overlay.style)
     # Each half says itself what it is; the feet stand where the clock would.

@@ -18,6 +18,7 @@ import numpy as np
 from vamos.core.lazy import scipy
 from vamos.core.media.probe import probe
 from vamos.core.media.sound import Samples, Sound, read_sound
+from vamos.core.model.song import Used
 from vamos.core.progress import Progress, quiet
 from vamos.core.render.encode import coded, decoded
 from vamos.core.render.timing import ClipTiming
@@ -34,9 +35,27 @@ _PIECE, _EDGE = 1 << 19, 64
 _BETWEEN = 0.5
 
 
-def read_song(path: Path, progress: Progress | None = None) -> Sound:
-    """The song in stereo at ``RATE``; raises MissingError or MediaError."""
-    return read_sound(path, RATE, channels=2, progress=progress, expected_s=probe(path).duration_s)
+def read_song(path: Path, progress: Progress | None = None, used: Used | None = None) -> Sound:
+    """The song in stereo at ``RATE``, silent where it is not used; raises MissingError or MediaError."""
+    song = read_sound(path, RATE, channels=2, progress=progress, expected_s=probe(path).duration_s)
+    return song if used is None or used == Used() else _cut(song, used)
+
+
+def _cut(song: Sound, used: Used) -> Sound:
+    """A song that begins at its first second used, and fades out over the last ones; its clock stays."""
+    samples = song.samples.copy()
+    first = round(used.start_s * song.rate)
+    last = min(len(samples), round(used.end_s * song.rate)) if used.end_s else len(samples)
+    samples[:first] = 0
+    samples[last:] = 0
+    short = min(round(_FADE_S * song.rate), max(0, last - first))
+    if first and short:
+        samples[first : first + short] *= np.linspace(0, 1, short, dtype=np.float32)[:, None]
+    fade = min(round(used.fade_s * song.rate) or (short if used.end_s else 0), max(0, last - first))
+    if fade:
+        # In equal power: even to the ear, not to the eye.
+        samples[last - fade : last] *= np.cos(np.linspace(0, np.pi / 2, fade, dtype=np.float32))[:, None]
+    return Sound(samples, song.rate)
 
 
 def excerpt(song: Sound, start_s: float, frames: int) -> Samples:

@@ -55,7 +55,7 @@ class SplicedComposer:
     ):
         # All pieces run at the rate of the longest one.
         rate = stage.rate(clip)
-        stage = replace(stage, film_rate=lambda _take: rate, half_from=clip.counts.start)
+        stage = replace(stage, film_rate=lambda _take: rate, paced_from=clip.counts.start)
         self.clip, self.version, self.stage = clip, version, stage
         self.timing = stage.timing(clip, version)
         self._reels = reels if reels is not None else {}

@@ -74,17 +74,18 @@ def clip_timing(
     speed: Fraction,
     rate: FrameRate,
     nudge: tuple[int, int] = (0, 0),
-    half_from: Fraction | None = None,
+    paced: tuple[Fraction, Fraction] | None = None,
 ) -> ClipTiming:
     """The timing of a range of counts at a speed of the song (1 = its own).
 
-    ``nudge`` moves start and end by so many frames of the clip, + later. ``half_from``: from this count on, and
-    back from it, one count is danced in two of the music, so that it stands on its own beat of the song and every
-    later count on a beat as well.
+    ``nudge`` moves start and end by so many frames of the clip, + later. ``paced`` (a count, counts danced in
+    one of the music): that count stands on its own beat of the song, and from it on, and back from it, the others come
+    slower or faster than the music's.
     """
     song = grid.time_map()
-    if half_from is not None:
-        song = TimeMap.line(float(half_from), float(half_from), 2.0).then(song)
+    if paced is not None:
+        at, pace = float(paced[0]), float(paced[1])
+        song = TimeMap.line(at, at, 1 / pace).then(song)
     slow = song.then(TimeMap.line(0.0, 0.0, 1 / float(speed)))
     first = max(0, rate.frame_at(slow(counts.start)) + nudge[0])
     last = rate.frame_at(slow(counts.end)) + nudge[1]

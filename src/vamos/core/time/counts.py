@@ -137,6 +137,26 @@ def parts_of(text: str) -> Fraction:
         raise InputError(tr("“{text}” is no number of beats; write 3, 2½ or 2.5.", text=text)) from error
 
 
+def seconds_of(text: str) -> float:
+    """Seconds as people write them: ``62.5``, ``62,5``, ``1:02.5``; raises InputError for anything else."""
+    try:
+        seconds = 0.0
+        for part in text.strip().replace(",", ".").split(":"):
+            seconds = seconds * 60 + float(part)
+    except ValueError:
+        seconds = -1.0
+    if not 0 <= seconds < 1e6:
+        raise InputError(tr("“{text}” is no time; write 62.5 or 1:02.5.", text=text))
+    return seconds
+
+
+def time_text(seconds: float) -> str:
+    """A moment to a tenth where it is no whole second: ``1:02``, ``1:02.5``."""
+    tenths = round(seconds * 10)
+    whole = minutes_text(tenths // 10)
+    return f"{whole}.{tenths % 10}" if tenths % 10 else whole
+
+
 def minutes_text(seconds: float) -> str:
     """``0:07`` or ``1:02:03``."""
     whole = int(seconds)

@@ -32,7 +32,7 @@ ACTIONS = (
         tr("Next version"),
         "Shift+V",
         "Watch",
-        tr("With counts, to watch, half-time, two pictures in step."),
+        tr("With counts, to watch, half-time, double time, two pictures in step."),
         _W,
     ),
     Action("clicks", tr("Clicks on the counts"), "K", "Watch", tr("Hear a click on each count, higher on 1."), _W),

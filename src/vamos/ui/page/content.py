@@ -145,15 +145,21 @@ class Content:
         return tuple(found)
 
     def _tempo(self, number: int) -> str:
-        """The tempo, where it differs from the line before by more than 2 %."""
+        """The tempo, where it differs from the line before by more than 2 %; none where one holds."""
         clock = self._clock
         assert clock is not None
 
         def bpm(line: Line) -> float:
             return 60 * float(line.length) / (clock(line.counts.end) - clock(line.start))
 
+        def held(line: Line) -> bool:
+            return any(stop.held for stop in line.stops)
+
+        if held(self.lines[number]):
+            return ""
         now = bpm(self.lines[number])
-        if number == 0 or abs(now / bpm(self.lines[number - 1]) - 1) > 0.02:
+        before = next((line for line in reversed(self.lines[:number]) if not held(line)), None)
+        if before is None or abs(now / bpm(before) - 1) > 0.02:
             return tr("{now:.0f} a minute", now=now)
         return ""
 

@@ -107,7 +107,9 @@ def _pause(painter: QPainter, x0: float, x1: float, height: int, theme: Theme) -
     painter.fillRect(QRectF(x0, 0, x1 - x0, height), QBrush(QColor(theme.tape), Qt.BrushStyle.Dense6Pattern))
     painter.setPen(QColor(theme.ink))
     painter.setFont(font(8, 700))
-    painter.drawText(QRectF(x0 + 28, 6, x1 - x0 - 28, 18), Qt.AlignmentFlag.AlignVCenter, tr("the music stops"))
+    face = painter.font()
+    words = fitted(tr("the music stops"), face, x1 - x0 - 12)
+    painter.drawText(QRectF(x0 + 6, 24, x1 - x0 - 8, 14), Qt.AlignmentFlag.AlignVCenter, words)
 
 
 def _margin(painter: QPainter, row: Row, height: int, theme: Theme) -> None:

@@ -61,7 +61,7 @@ class Scene:
 
     @cached_property
     def counts_to_song(self) -> TimeMap:
-        """Counts of the dance → seconds of the song that are heard with them; in half-time other than the page's."""
+        """Counts of the dance → seconds of the song heard with them; in half-time and double time not the page's."""
         return self.timing.counts_to_slow.then(TimeMap.line(0.0, 0.0, float(self.version.speed)))
 
     @cached_property
@@ -130,7 +130,7 @@ def scene_of(
 
 def kinds_of(clips: tuple[Clip, ...], clip: Clip) -> tuple[Version, ...]:
     """The kinds of version a clip can be watched in, with counts first."""
-    found = [Version(), Version(look=Look.PLAIN), Version(half_time=True)]
+    found = [Version(), Version(look=Look.PLAIN), Version(half_time=True), Version(double_time=True)]
     found += [Version(as_filmed=True)] if clip.flip else []
     found += [Version(arrangement=a) for a in Arrangement if partner_of(clip, clips, a) is not None]
     return tuple(found)
@@ -140,6 +140,8 @@ def kind_words(kind: Version) -> str:
     """A kind of version in a few words."""
     if kind.half_time:
         return tr("half-time")
+    if kind.double_time:
+        return tr("double time")
     if kind.as_filmed:
         return tr("as filmed")
     return tr(kind.look if kind.arrangement is Arrangement.ONE else kind.arrangement)

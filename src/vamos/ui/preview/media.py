@@ -10,7 +10,7 @@ from vamos.core.document.paths import locate
 from vamos.core.media.peaks import Peaks, song_peaks
 from vamos.core.media.sound import Sound
 from vamos.core.model.project import Project
-from vamos.core.model.song import MediaRef
+from vamos.core.model.song import MediaRef, Used
 from vamos.core.model.take import Take
 from vamos.core.progress import Progress
 from vamos.core.render.sound import read_song
@@ -35,7 +35,7 @@ class ProjectMedia(QObject):
         self._runner = runner
         self.thumbs = Thumbs()
         self.small_copies = SmallCopies()
-        self._song: tuple[str, str] = ("", "")
+        self._song: tuple[str, str, Used] | None = None
         self._takes: tuple[Take, ...] = ()
         self._base: Path | None = None
 
@@ -44,14 +44,15 @@ class ProjectMedia(QObject):
             self._takes, self._base = project.takes, base
             for take in project.takes:
                 self._ask_for_take(take, base)
-        media = project.song.media if project.song is not None else None
-        wanted = (media.fingerprint, media.path) if media is not None else ("", "")
+        song = project.song
+        media = song.media if song is not None else None
+        wanted = (media.fingerprint, media.path, song.used) if song is not None and media is not None else None
         if wanted == self._song:
             return
         self._song = wanted
         self.song_ready.emit(None, None)
         if media is not None:
-            self._ask_for_song(media, base)
+            self._ask_for_song(media, base, song.used if song is not None else Used())
 
     def _ask_for_take(self, take: Take, base: Path | None) -> None:
         try:
@@ -62,7 +63,7 @@ class ProjectMedia(QObject):
         self.thumbs.ask(take.media.fingerprint, path, take.media.duration_s)
         self.small_copies.ask(take.media.fingerprint, path)
 
-    def _ask_for_song(self, media: MediaRef, base: Path | None) -> None:
+    def _ask_for_song(self, media: MediaRef, base: Path | None, used: Used) -> None:
         try:
             path = locate(media, base)
         except VamosError as error:
@@ -70,7 +71,7 @@ class ProjectMedia(QObject):
             return
 
         def load(progress: Progress) -> tuple[Peaks, Sound | None]:
-            return read_peaks_and_sound(path, media, progress)
+            return read_peaks_and_sound(path, media, progress, used)
 
         self._runner.run_quietly(tr("Drawing the song"), load, lambda found: self.song_ready.emit(*found))
 
@@ -80,7 +81,9 @@ class ProjectMedia(QObject):
         self.blockSignals(True)
 
 
-def read_peaks_and_sound(path: Path, media: MediaRef, progress: Progress) -> tuple[Peaks, Sound | None]:
+def read_peaks_and_sound(
+    path: Path, media: MediaRef, progress: Progress, used: Used | None = None
+) -> tuple[Peaks, Sound | None]:
     """What is drawn and what is heard of a file; very long ones are drawn only. Raises MediaError, Stopped."""
     peaks = song_peaks(path, media.fingerprint, progress, media.duration_s)
-    return peaks, read_song(path, progress) if media.duration_s < LONGEST_HEARD_S else None
+    return peaks, read_song(path, progress, used) if media.duration_s < LONGEST_HEARD_S else None

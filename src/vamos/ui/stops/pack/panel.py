@@ -35,6 +35,7 @@ _ALSO = (
     (tr("Extra: to watch, without counts"), "plain"),
     (tr("Extra: as filmed, where clips are mirrored"), "as_filmed"),
     (tr("Half-time: the dance half as fast, the music as it is"), "half_time"),
+    (tr("Double time: the dance twice as fast, the music as it is"), "double_time"),
 )
 _CLIPS = (
     (tr("A clip for each section"), "sections"),

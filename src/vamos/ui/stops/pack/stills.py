@@ -41,7 +41,7 @@ def still_of(project: Project, base: Path | None, clip: Clip, version: Version) 
     # Two side by side are shown by the first.
     version = replace(version, arrangement=Arrangement.ONE)
     take, output = project.take(clip.take), project.output
-    look = (output.overlay, output.language, version.look is Look.PLAIN, version.shows, version.half_time)
+    look = (output.overlay, output.language, version.look is Look.PLAIN, version.shows, version.pace)
     passes = take.passes[clip.pass_number].id
     key = (take.media.fingerprint, passes, clip.counts, clip.run_up, clip.flip, clip.label, clip.title, look)
     return Still(key, project, base, clip, version)

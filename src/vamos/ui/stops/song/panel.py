@@ -29,6 +29,7 @@ from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.song.commands import SongCommands, reading_words
 from vamos.ui.stops.song.silences import show_silences
+from vamos.ui.stops.song.whole import show_title, show_used
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
 
@@ -90,7 +91,8 @@ class SongRoom(Room):
         if found is None:
             panel.say(tr("Drop a song on the window, or choose one with Ctrl+I. Vamos finds its beat."))
             return
-        panel.plain_head(found.title)
+        panel.plain_head(found.title or tr("Song without a title"))
+        show_title(panel, self.desk, found)
         grid = found.grid
         if grid is None:
             panel.say(tr("The beat has not been found yet."))
@@ -109,6 +111,7 @@ class SongRoom(Room):
         self._readings(panel, grid)
         self._corrections(panel)
         show_silences(panel, self.desk, self.commands, grid)
+        show_used(panel, self.desk, found)
         self._part(panel, grid)
         self._others(panel)
 

@@ -1,0 +1,112 @@
+"""``vamos song``: what is known of a project's song, its title, what is used of it, where it stops."""
+
+from __future__ import annotations
+
+import argparse
+from dataclasses import replace
+from pathlib import Path
+from typing import Any
+
+from vamos.cli.commands import grid_data
+from vamos.cli.files import change, load, write_json
+from vamos.cli.progress import Terminal
+from vamos.core.edit.song import set_title, set_used, song_of
+from vamos.core.edit.stops import mark_stop, set_stop
+from vamos.core.grid.said import stops_said
+from vamos.core.model.project import Project
+from vamos.core.time import as_count
+from vamos.core.time.counts import parts_of, seconds_of, time_text
+from vamos.errors import InputError
+from vamos.language import tr
+
+
+def add_song(sub: argparse.ArgumentParser) -> None:
+    """Its arguments."""
+    sub.add_argument("project", type=Path)
+    sub.add_argument("--title", metavar="WORDS", help=tr("what the song is called where students read it"))
+    sub.add_argument("--from", dest="start", metavar="TIME", help=tr("use the song from here on, such as 0:07.5"))
+    sub.add_argument("--to", dest="end", metavar="TIME", help=tr("use the song up to here; 0 is to its end"))
+    sub.add_argument("--fade", metavar="SECONDS", help=tr("fade it out over so many seconds"))
+    sub.add_argument(
+        "--stop",
+        nargs=3,
+        action="append",
+        default=[],
+        metavar=("COUNT", "COUNTS", "BEATS"),
+        help=tr("the music stops from COUNT on (0 is the first danced), COUNTS are danced, it lasts BEATS, such as 2½"),
+    )
+
+
+def song(arguments: argparse.Namespace, _terminal: Terminal) -> int:
+    """Change what is asked for, then say what is known."""
+    path = arguments.project
+    wished = any(x is not None for x in (arguments.title, arguments.start, arguments.end, arguments.fade))
+    asked = wished or arguments.stop
+    project = change(path, lambda p: _changed(p, arguments)) if asked else load(path)
+    data = song_data(project)
+    if arguments.json:
+        write_json(arguments.json, data)
+        return 0
+    for line in _said(project, data):
+        print(line)
+    return 0
+
+
+def _changed(project: Project, arguments: argparse.Namespace) -> Project:
+    if arguments.title is not None:
+        project = set_title(project, arguments.title)
+    used = song_of(project).used
+    for name, text in (("start_s", arguments.start), ("end_s", arguments.end), ("fade_s", arguments.fade)):
+        if text is not None:
+            used = replace(used, **{name: seconds_of(text)})
+    project = set_used(project, used)
+    for position, counts, beats in arguments.stop:
+        at = as_count(position)
+        if not counts.isdecimal():
+            raise InputError(tr("“{value}” is not a whole number of counts.", value=counts))
+        if all(s.position != at for s in (project.grid.breaks if project.grid else ())):
+            project = mark_stop(project, at, max(1, int(counts)))
+        project = set_stop(project, at, int(counts), parts_of(beats))
+    return project
+
+
+def song_data(project: Project) -> dict[str, Any]:
+    """A project's song as the command line gives it; all times in song seconds."""
+    found, grid = song_of(project), project.grid
+    return {
+        "title": found.title,
+        "length_s": found.media.duration_s,
+        "used": {
+            "start_s": found.used.start_s,
+            "end_s": found.used.end_s or found.media.duration_s,
+            "fade_s": found.used.fade_s,
+        },
+        "count_1_s": None if grid is None else grid.time_map()(0),
+        "grid": None if grid is None else grid_data(grid),
+    }
+
+
+def _said(project: Project, data: dict[str, Any]) -> list[str]:
+    used, grid = data["used"], project.grid
+    out = [data["title"] or tr("Song without a title")]
+    out.append(
+        tr(
+            "Used from {start} to {end}, of {length}.",
+            start=time_text(used["start_s"]),
+            end=time_text(used["end_s"]),
+            length=time_text(data["length_s"]),
+        )
+    )
+    if used["fade_s"]:
+        out.append(tr("Fades out over {seconds:g} s.", seconds=used["fade_s"]))
+    if grid is not None:
+        out.append(
+            tr(
+                "{bpm:.1f} a minute; count 1 after {lead_in} counts, at {time}.",
+                bpm=grid.bpm(),
+                lead_in=grid.lead_in,
+                time=time_text(data["count_1_s"]),
+            )
+        )
+        out += stops_said(grid)
+    return out
