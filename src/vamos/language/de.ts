@@ -874,7 +874,7 @@
   <message>
    <location filename="../cli/song.py" />
    <source>the music stops from COUNT on (0 is the first danced), COUNTS are danced, it lasts BEATS, such as 2½</source>
-   <translation>ab COUNT (0 ist die erste getanzte) setzt die Musik aus, COUNTS Zählzeiten werden getanzt, es dauert BEATS Schläge, etwa 2½</translation>
+   <translation>ab COUNT (0 ist der erste getanzte) setzt die Musik aus, COUNTS Counts werden getanzt, es dauert BEATS Schläge, etwa 2½</translation>
   </message>
   <message>
    <location filename="../cli/song.py" />
@@ -890,12 +890,12 @@
   <message>
    <location filename="../cli/song.py" />
    <source>{bpm:.1f} a minute; count 1 after {lead_in} counts, at {time}.</source>
-   <translation>{bpm:.1f} pro Minute; die 1 nach {lead_in} Zählzeiten, bei {time}.</translation>
+   <translation>{bpm:.1f} pro Minute; die 1 nach {lead_in} Counts, bei {time}.</translation>
   </message>
   <message>
    <location filename="../cli/song.py" />
    <source>“{value}” is not a whole number of counts.</source>
-   <translation>„{value}“ ist keine ganze Zahl von Zählzeiten.</translation>
+   <translation>„{value}“ ist keine ganze Zahl von Counts.</translation>
   </message>
   <message>
    <location filename="../core/align/better_sound.py" />
@@ -2829,7 +2829,7 @@
   <message>
    <location filename="../core/edit/stops.py" />
    <source>A stop lasts up to {longest} beats, with up to as many counts danced in it.</source>
-   <translation>Die Musik setzt höchstens {longest} Schläge aus, mit höchstens ebenso vielen getanzten Zählzeiten.</translation>
+   <translation>Die Musik setzt höchstens {longest} Schläge aus, mit höchstens ebenso vielen getanzten Counts.</translation>
   </message>
   <message>
    <location filename="../core/edit/takes.py" />
@@ -2976,7 +2976,7 @@
   <message>
    <location filename="../core/grid/said.py" />
    <source>{counts}, the last one held</source>
-   <translation>{counts}, die letzte gehalten</translation>
+   <translation>{counts}, der letzte gehalten</translation>
   </message>
   <message>
    <location filename="../core/grid/said.py" />
@@ -4492,7 +4492,7 @@
   <message>
    <location filename="../core/model/song.py" />
    <source>A stop of the music lasts at least part of a beat; this one keeps {counts} counts.</source>
-   <translation>Die Musik setzt mindestens einen Teil eines Schlags aus; hier bleiben {counts} Zählzeiten.</translation>
+   <translation>Die Musik setzt mindestens einen Teil eines Schlags aus; hier bleiben {counts} Counts.</translation>
   </message>
   <message>
    <location filename="../core/model/song.py" />
@@ -11942,7 +11942,7 @@
   <message>
    <location filename="../ui/stops/song/silences.py" />
    <source>Counts danced while it stops</source>
-   <translation>Zählzeiten, die dabei getanzt werden</translation>
+   <translation>Counts, die dabei getanzt werden</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/silences.py" />
