@@ -115,6 +115,7 @@ class WindowCase(unittest.TestCase):
 
     def settle(self) -> None:
         """Until the panel has been filled and laid out."""
+        self.until(lambda: len(self.window.rooms.open) == len(self.window.rooms), "rooms open")
         self.until(lambda: not self.window.session.preparing and not self.window._refill.isActive(), "panel filled")
         self.app.processEvents()
         self.app.processEvents()

@@ -261,7 +261,7 @@ class WatchingTest(CutCase):
 
     def test_side_by_side_is_wider(self):
         self.picture()
-        for _ in range(4):
+        for _ in range(5):
             self.key(Qt.Key.Key_V, Shift)
         self.until(lambda: self.picture().width() > 1.7 * self.picture().height(), "two pictures")
         self.assertEqual(len(self.window.preview.scene().composer(_quiet()).films), 2)

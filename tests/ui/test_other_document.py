@@ -165,7 +165,7 @@ class FactsTest(StopCase):
         told: list[str] = []
         with mock.patch.object(self.window, "tell_fault", told.append):
             self.window.session.fault.connect(told.append)
-            with mock.patch("vamos.core.open_document.facts.plan_lesson", side_effect=ValueError("broken")):
+            with mock.patch("vamos.core.lesson.plan.plan_lesson", side_effect=ValueError("broken")):
                 self.window.session.do("wish", lambda p: replace(p, lesson=replace(p.lesson, minutes=8.0)))
                 before = self.panel_text()
                 self.key(Qt.Key.Key_M)
@@ -185,13 +185,13 @@ class FactsTest(StopCase):
     def test_a_refused_fact_says_its_own_reason(self):
         from vamos.errors import InputError
 
-        with mock.patch("vamos.core.open_document.facts.plan_lesson", side_effect=InputError("no steps today")):
+        with mock.patch("vamos.core.lesson.plan.plan_lesson", side_effect=InputError("no steps today")):
             self.window.session.do("x", lambda p: replace(p, lesson=replace(p.lesson, minutes=7.0)))
             self.window.go_to_stop("Lesson")
             self.assertIn("no steps today", self.panel_text())
 
     def test_clips_that_fail_leave_page_and_song(self):
-        with mock.patch("vamos.core.open_document.facts.clips_of", side_effect=ValueError("broken clips")):
+        with mock.patch("vamos.core.plan.clips.clips_of", side_effect=ValueError("broken clips")):
             self.window.session.do("x", lambda p: choose(p, Choice(self.window.desk.clip().key, run_up=F(3))))
             self.settle()
             self.assertIn("cannot be worked out", self.panel_text())

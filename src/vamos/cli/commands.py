@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import argparse
 import sys
-from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
@@ -24,15 +23,11 @@ from vamos.language import tr
 from vamos.plural import plural
 
 
-def window(files: Sequence[Path] = ()) -> int:
+def open_project(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """Open the window, on files or on what was open last."""
     from vamos.ui.app import run_window
 
-    return run_window(files)
-
-
-def open_project(arguments: argparse.Namespace, terminal: Terminal) -> int:
-    return window(arguments.files)
+    return run_window(arguments.files)
 
 
 def demo(arguments: argparse.Namespace, terminal: Terminal) -> int:

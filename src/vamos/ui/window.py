@@ -34,13 +34,14 @@ from vamos.ui.page.content import Content
 from vamos.ui.page.model import PageModel
 from vamos.ui.page.view import PageView
 from vamos.ui.parts import theme as look
-from vamos.ui.parts.action import Action, Bound, bound
+from vamos.ui.parts.action import Action, Bound, bound, bound_later
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.some import some
 from vamos.ui.preview.controller import Preview
 from vamos.ui.preview.media import ProjectMedia
 from vamos.ui.preview.mirror import Mirror
 from vamos.ui.stops import STOPS
+from vamos.ui.stops.rooms import OpensAhead, Rooms
 from vamos.ui.stops.stop import Room, Stop
 from vamos.ui.tasks.files import open_path, take_in
 from vamos.ui.work import recent
@@ -65,7 +66,7 @@ class Window(QMainWindow):
         self.media = ProjectMedia(self.runner)
         self._build_views()
         self.desk = Desk(self, self.session, self.runner, self.content, self.center, self.preview)
-        self.rooms: dict[str, Room] = {stop.name: stop.open(self.desk) for stop in STOPS}
+        self.rooms = Rooms(STOPS, self.desk)
         self.stop: Stop = STOPS[0]
         self._build_actions()
         self._build_frame()
@@ -73,12 +74,14 @@ class Window(QMainWindow):
         self._refill = QTimer(self)
         self._refill.setSingleShot(True)
         self._refill.timeout.connect(self.fill_panel)
+        self._ahead = OpensAhead(self.rooms, self._refill.start, self)
         self.setWindowTitle("Vamos")
         self.setAcceptDrops(True)
         self.resize(1280, 800)
         self._set_theme(theme)
         self._go(STOPS[0])
         self._changed(self.session.project, self.session.project)
+        self._ahead.begin()
 
     # --- building ------------------------------------------------------------------------
 
@@ -106,7 +109,7 @@ class Window(QMainWindow):
         )
         project, watching, looks = everywhere_project.ACTIONS, everywhere_watching.ACTIONS, everywhere_look.ACTIONS
         first = bound(project, self.project_commands) + bound(watching, self.watch_commands)
-        ours = [b for s in STOPS for b in bound(s.actions, self.rooms[s.name].commands, s.name)]
+        ours = [b for s in STOPS for b in bound_later(s.actions, partial(self.rooms.commands, s.name), s.name)]
         self.actions_bound = (*first, Bound(_MAIN, self.do_main), *ours, *bound(looks, look_commands))
         self.menus = Menus(self, self.actions_bound, self.go_to_stop)
         self.keys = Keys(self)
@@ -334,7 +337,10 @@ class Window(QMainWindow):
         main = if_known(room.main_action, None)
         self.status.show_main(main.text if main else "", main.run if main else None, main.tip if main else "")
         unknown = StopState(tr("cannot be worked out"))
-        self.route.show_states({name: if_known(r.state, unknown) for name, r in self.rooms.items()})
+        open_rooms = self.rooms.open
+        self.route.show_states(
+            {n: if_known(open_rooms[n].state, unknown) if n in open_rooms else StopState("") for n in self.rooms}
+        )
         history = self.session.document.history
         for name, word, what in (("undo", tr("Undo"), history.undo_name), ("redo", tr("Redo"), history.redo_name)):
             self.menus.show_text(name, f"{word}: {inside(what)}" if what else word, what is not None)
@@ -472,7 +478,7 @@ class Window(QMainWindow):
         self._refill.stop()
         self.keys.close()
         self.preview.playback.stop()
-        for room in self.rooms.values():
+        for room in self.rooms.open.values():
             room.shut_down()
         for view in self.center.views:
             view.shut_down()

@@ -1,4 +1,4 @@
-"""All that follows from a project, worked out when it is asked for, once.
+"""All that follows from a project, worked out when it is asked for, once; what works it out is loaded then.
 
 What depends on parts of a project that did not change is taken over from the project before, so that a keystroke
 costs what it changed.
@@ -8,26 +8,26 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import Any, TypeVar, cast
+from typing import TYPE_CHECKING, Any, TypeVar, cast
 
-from vamos.core.dance.card import Card, card_of
-from vamos.core.dance.checks import Problem, problems_of
-from vamos.core.dance.facts import DanceFacts, facts_of
 from vamos.core.dance.lines import Line, LineKind, even_pulse, lines_of
-from vamos.core.lesson.plan import LessonPlan, plan_lesson
 from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import View
-from vamos.core.plan.cards import run_through_of
-from vamos.core.plan.clips import clips_of
-from vamos.core.plan.coverage import Coverage
-from vamos.core.plan.line_pass import LinePass, pass_of_line, views_of_line
-from vamos.core.plan.shots import ShotList, shot_list
-from vamos.core.render.words import Words
 from vamos.errors import VamosError
 from vamos.faults import printed
 from vamos.language import tr
+
+if TYPE_CHECKING:
+    from vamos.core.dance.card import Card
+    from vamos.core.dance.checks import Problem
+    from vamos.core.dance.facts import DanceFacts
+    from vamos.core.lesson.plan import LessonPlan
+    from vamos.core.plan.coverage import Coverage
+    from vamos.core.plan.line_pass import LinePass
+    from vamos.core.plan.shots import ShotList
+    from vamos.core.render.words import Words
 
 T = TypeVar("T")
 #: Lines less sure than this are marked.
@@ -119,11 +119,15 @@ class Facts:
         p = self.project
         if not p.dance.sections:
             return ()
+        from vamos.core.dance.checks import problems_of
+
         return self._once("problems", (p.grid, p.dance), lambda: tuple(problems_of(p.dance, p.grid, self.dance)))
 
     @property
     def dance(self) -> DanceFacts:
         """What follows from the sheet."""
+        from vamos.core.dance.facts import facts_of
+
         p = self.project
         return self._once("dance", (p.grid, p.dance), lambda: facts_of(p.dance, p.grid))
 
@@ -133,6 +137,8 @@ class Facts:
         p = self.project
         if p.grid is None:
             return None
+        from vamos.core.plan.coverage import Coverage
+
         grid = p.grid
         return self._once(
             "coverage", (grid, p.dance, p.takes, p.ranges), lambda: Coverage(grid, p.dance, p.takes, p.ranges)
@@ -144,17 +150,23 @@ class Facts:
         p, coverage = self.project, self.coverage
         if coverage is None:
             return ()
+        from vamos.core.plan.clips import clips_of
+
         return self._once("clips", (coverage, p.choices, p.output), lambda: clips_of(coverage, p.choices, p.output))
 
     @property
     def shots(self) -> ShotList:
         """What was filmed, and what to film next."""
+        from vamos.core.plan.shots import shot_list
+
         p, coverage = self.project, self.coverage
         return self._once("shots", (coverage, p.output), lambda: shot_list(p, coverage))
 
     @property
     def run_through(self) -> Clip | None:
         """The whole dance in one clip."""
+        from vamos.core.plan.cards import run_through_of
+
         p, coverage = self.project, self.coverage
         return self._once(
             "run-through",
@@ -186,17 +198,23 @@ class Facts:
     @property
     def words(self) -> Words:
         """What is said at each moment of the song."""
+        from vamos.core.render.words import Words
+
         return self._once("words", (self.lines,), lambda: Words(self.lines))
 
     @property
     def card(self) -> Card:
         """The card of the dance."""
+        from vamos.core.dance.card import card_of
+
         p = self.project
         return self._once("card", (p.song, p.dance), lambda: card_of(p, self.dance))
 
     @property
     def lesson(self) -> LessonPlan:
         """The plan of the lesson."""
+        from vamos.core.lesson.plan import plan_lesson
+
         p = self.project
         return self._once("lesson", (p.grid, p.dance, p.takes, p.lesson), lambda: plan_lesson(p))
 
@@ -236,13 +254,17 @@ class Facts:
         made = found[key]
         if isinstance(made, Failed):
             raise FactError(made)
-        return cast(LinePass | None, made)
+        return cast("LinePass | None", made)
 
     def _pass_of(self, coverage: Coverage, line: Line, view: View | None) -> LinePass | None:
+        from vamos.core.plan.line_pass import pass_of_line
+
         wanted = pass_of_line(self.project, coverage, line, view) if view is not None else None
         return wanted or pass_of_line(self.project, coverage, line)
 
     def views_of(self, line: Line) -> tuple[View, ...]:
         """The views a line was filmed in."""
+        from vamos.core.plan.line_pass import views_of_line
+
         coverage = self.coverage
         return views_of_line(coverage, line) if coverage is not None else ()

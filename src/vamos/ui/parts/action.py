@@ -51,6 +51,15 @@ def bound(actions: tuple[Action, ...], commands: object, stop: str = "") -> tupl
     return tuple(Bound(a, getattr(commands, a.name), stop) for a in actions)
 
 
+def bound_later(actions: tuple[Action, ...], commands: Callable[[], object], stop: str) -> tuple[Bound, ...]:
+    """As :func:`bound`, with commands that are made when the first of them is used."""
+
+    def later(name: str) -> Callable[[], object]:
+        return lambda: getattr(commands(), name)()
+
+    return tuple(Bound(a, later(a.name), stop) for a in actions)
+
+
 def key_of(actions: tuple[Action, ...], name: str) -> str:
     """The key of an action, for texts of buttons."""
     return next(a.keys for a in actions if a.name == name)

@@ -25,9 +25,7 @@ from vamos.core.render.timing import ClipTiming
 from vamos.core.time import TimeMap
 from vamos.errors import MissingError
 from vamos.language import tr
-
-#: Longest side of the picture while it is watched.
-PREVIEW_SIDE = 640
+from vamos.ui.preview.sizes import PREVIEW_SIDE
 
 
 @dataclass(frozen=True, eq=False)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from fractions import Fraction
 from functools import partial
 from math import floor
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
@@ -13,21 +14,21 @@ from vamos.core.model.take import View
 from vamos.core.open_document.facts import if_known
 from vamos.core.render.clicks import clicks_between
 from vamos.core.render.overlay_state import OverlayState
-from vamos.core.render.overlays import shown_at
-from vamos.core.render.sound import RATE
 from vamos.core.render.words import Words
 from vamos.core.time import TimeMap, count_text
 from vamos.errors import VamosError
 from vamos.language import tr
 from vamos.ui.page.content import Content
 from vamos.ui.page.view import PageView
-from vamos.ui.preview.clip_preview import Scene, kind_words, kinds_of
 from vamos.ui.preview.mirror import Mirror
 from vamos.ui.preview.pictures import PictureWorker, Wanted, WantedFrame
 from vamos.ui.preview.playback import SPEEDS, Playback
 from vamos.ui.preview.sound_feed import ClickPlan, ClipSource, Source
 from vamos.ui.preview.watched import Watched, overlay_clip
 from vamos.ui.work.session import Session
+
+if TYPE_CHECKING:
+    from vamos.ui.preview.clip_preview import Scene
 
 #: Counts are shown to a forty-eighth.
 _GRAIN = 48
@@ -140,6 +141,8 @@ class Preview(QObject):
             self._asked = None
             self._mirror.show_words(str(error))
             return
+        from vamos.core.render.overlays import shown_at
+
         shown: OverlayState = shown_at(
             self._words, overlay_clip(line, found), exact, self._session.project.output.overlay
         )
@@ -212,6 +215,8 @@ class Preview(QObject):
             song, clicks, shown = playback.sound, self.clicking, scene
 
             def own() -> Source | None:
+                from vamos.core.render.sound import RATE
+
                 samples = shown.sound(song, clicks)
                 start = shown.song_range_s[0]
                 return ClipSource(samples, RATE, shown.version.speed, start) if samples is not None else None
@@ -234,6 +239,8 @@ class Preview(QObject):
         if clip is None:
             self.said.emit(tr("There is no clip here to be shown in another version."))
             return
+        from vamos.ui.preview.clip_preview import kind_words, kinds_of
+
         kinds = kinds_of(self._session.facts.clips, clip)
         index = kinds.index(self.watched.kind) if self.watched.kind in kinds else -1
         self.watched.kind = kinds[(index + 1) % len(kinds)]

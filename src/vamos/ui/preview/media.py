@@ -13,7 +13,6 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Used
 from vamos.core.model.take import Take
 from vamos.core.progress import Progress
-from vamos.core.render.sound import read_song
 from vamos.errors import VamosError
 from vamos.language import tr
 from vamos.ui.preview.small_copies import SmallCopies
@@ -85,5 +84,7 @@ def read_peaks_and_sound(
     path: Path, media: MediaRef, progress: Progress, used: Used | None = None
 ) -> tuple[Peaks, Sound | None]:
     """What is drawn and what is heard of a file; very long ones are drawn only. Raises MediaError, Stopped."""
+    from vamos.core.render.sound import read_song
+
     peaks = song_peaks(path, media.fingerprint, progress, media.duration_s)
     return peaks, read_song(path, progress, used) if media.duration_s < LONGEST_HEARD_S else None

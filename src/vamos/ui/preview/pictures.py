@@ -4,18 +4,21 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtGui import QImage
 
-from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
 from vamos.core.progress import Progress, quiet
-from vamos.core.render.compose import Composer, picture_size
 from vamos.core.render.overlay_state import OverlayState, Pixels
-from vamos.core.render.overlays import draw_on_yuv
-from vamos.ui.preview.clip_preview import PREVIEW_SIDE, Scene
+from vamos.ui.preview.sizes import PREVIEW_SIDE
 from vamos.ui.work.worker import LatestWorker
+
+if TYPE_CHECKING:
+    from vamos.core.media.frames import FrameReader
+    from vamos.core.render.compose import Composer
+    from vamos.ui.preview.clip_preview import Scene
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,6 +74,10 @@ class FrameMaker:
 
     def make(self, wanted: Wanted | WantedFrame, side: int = PREVIEW_SIDE) -> QImage:
         """The picture a student will see; raises MissingError or MediaError."""
+        from vamos.core.media.frames import FrameReader, shown_size, yuv_planes
+        from vamos.core.render.compose import picture_size
+        from vamos.core.render.overlays import draw_on_yuv
+
         if isinstance(wanted, WantedFrame):
             return self._frame(wanted)
         if self._reader is None or self._path != wanted.path:

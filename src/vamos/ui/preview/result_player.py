@@ -14,7 +14,6 @@ from PyQt6.QtWidgets import QHBoxLayout, QSlider, QVBoxLayout, QWidget
 
 from vamos.core.media.sound import Sound
 from vamos.core.progress import Progress
-from vamos.core.render.sound import read_song
 from vamos.core.time import TimeMap
 from vamos.core.time.counts import minutes_text
 from vamos.errors import MediaError
@@ -114,6 +113,8 @@ class ResultPlayer(QWidget):
 
     def _reader(self, result: Result) -> Callable[[Progress], tuple[Result, Sound | None]]:
         def read(progress: Progress) -> tuple[Result, Sound | None]:
+            from vamos.core.render.sound import read_song
+
             try:
                 return result, read_song(result.path, progress)
             except MediaError:

@@ -13,7 +13,6 @@ from PyQt6.QtCore import QCoreApplication, QIODevice
 
 from vamos.core.media.sound import Samples, Sound
 from vamos.core.render.clicks import add_clicks
-from vamos.core.render.sound import stretched
 from vamos.core.time import TimeMap
 
 #: So much is made at a time, in seconds of what is heard.
@@ -59,6 +58,8 @@ class SongSource:
         return self.sound.rate
 
     def part(self, start_s: float, end_s: float) -> Samples:
+        from vamos.core.render.sound import stretched
+
         first, last = (max(0, int(t * self.rate)) for t in (start_s, end_s))
         out = stretched(self.sound.samples[first:last], self.rate, self.speed)
         if self.clicks is None:

@@ -12,8 +12,6 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtGui import QImage
 
 from vamos.core.media import cache
-from vamos.core.media.frames import FrameReader, scaled, shown_size
-from vamos.core.render.compose import picture_size
 from vamos.ui.work.worker import ListWorker
 
 THUMB_STEP_S = 0.5
@@ -70,6 +68,9 @@ class Thumbs(QObject):
         ]
 
     def _pixels(self, film: _Film) -> npt.NDArray[Any] | None:
+        from vamos.core.media.frames import FrameReader, scaled, shown_size
+        from vamos.core.render.compose import picture_size
+
         kept = cache.load("thumbs", film.fingerprint)
         if kept is not None and kept.get("pixels", np.zeros(0)).ndim == 4:
             return kept["pixels"]

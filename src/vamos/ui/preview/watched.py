@@ -5,6 +5,7 @@ from __future__ import annotations
 from bisect import bisect_right
 from fractions import Fraction
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from vamos.core.dance.lines import Line
 from vamos.core.document.paths import locate
@@ -15,14 +16,15 @@ from vamos.core.model.song import Grid, MediaRef
 from vamos.core.model.take import Take, View, counts_to_take
 from vamos.core.open_document.facts import if_known
 from vamos.core.plan.line_pass import LinePass
-from vamos.core.render.films import stage_of
 from vamos.core.time import FrameRate, TimeMap
 from vamos.errors import VamosError
 from vamos.ui.page.content import Content
 from vamos.ui.page.view import PageView
-from vamos.ui.preview.clip_preview import Scene, scene_of
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import Session
+
+if TYPE_CHECKING:
+    from vamos.ui.preview.clip_preview import Scene
 
 
 class Watched:
@@ -33,7 +35,7 @@ class Watched:
     turned = OfDocument(bool)
     #: The id of a clip of one's own that is watched instead of that of the line.
     chosen_range = OfDocument(str)
-    _scene = OfDocument[tuple[tuple[object, ...], Scene] | None](lambda: None)
+    _scene = OfDocument["tuple[tuple[object, ...], Scene] | None"](lambda: None)
     _paths = OfDocument[dict[tuple[MediaRef, Path | None], Path | VamosError]](dict)
     _starts = OfDocument[tuple[object, list[float]]](lambda: (None, []))
 
@@ -147,6 +149,9 @@ class Watched:
         project, base = self._session.project, self._session.base
         key = (project, clip, self.kind, self.speed, base)
         if self._scene is None or self._scene[0] != key:
+            from vamos.core.render.films import stage_of
+            from vamos.ui.preview.clip_preview import scene_of
+
             stage = stage_of(project, base, self.grid, self._session.lines)
             made = scene_of(project, base, stage, self._session.facts.clips, clip, self.kind, self.speed)
             self._scene = (key, made)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 from fractions import Fraction
+from importlib import import_module
 
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
@@ -63,6 +64,16 @@ class Room:
 
     def shut_down(self) -> None:
         """The window is going."""
+
+
+def room_of(folder: str, name: str) -> Callable[[Desk], Room]:
+    """A room whose ``panel`` module is loaded when it is first entered: the window opens with what it shows."""
+
+    def opened(desk: Desk) -> Room:
+        made: Room = getattr(import_module(f"vamos.ui.stops.{folder}.panel"), name)(desk)
+        return made
+
+    return opened
 
 
 @dataclass(frozen=True, slots=True)

@@ -8,8 +8,6 @@ from pathlib import Path
 from vamos.core.document.files import SUFFIX
 from vamos.core.document.paths import locate
 from vamos.core.edit.song import set_song
-from vamos.core.edit.takes import add_takes
-from vamos.core.make import open_song, open_take
 from vamos.core.media.probe import SONG_SUFFIXES, TAKE_SUFFIXES
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song
@@ -85,6 +83,8 @@ def _files(paths: list[Path]) -> list[Path]:
 
 
 def _add(desk: Desk, found: _Found) -> None:
+    from vamos.core.edit.takes import add_takes
+
     song = found.song
 
     def edit(project: Project) -> Project:
@@ -112,6 +112,8 @@ def _where(media: MediaRef, base: Path | None) -> Path | None:
 
 def _read(songs: list[Path], takes: list[Path], base: Path | None, progress: Progress) -> _Found:
     """Songs and takes read from files, and what could not be read."""
+    from vamos.core.make import open_song, open_take
+
     problems: list[str] = []
     song = None
     found = []

@@ -2,16 +2,21 @@
 
 from __future__ import annotations
 
-from vamos.core.edit.takes import place_takes
-from vamos.core.make import find_places
-from vamos.core.silent import Places
+from typing import TYPE_CHECKING
+
 from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural
 
+if TYPE_CHECKING:
+    from vamos.core.silent import Places
+
 
 def place_waiting(desk: Desk) -> None:
     """Place every take that was not looked at yet, beside the window."""
+    from vamos.core.edit.takes import place_takes
+    from vamos.core.make import find_places
+
     project, base = desk.project, desk.session.base
     if project.song is None:
         desk.tell(tr("Add the song first; takes are placed on it."))

@@ -5,7 +5,6 @@ from __future__ import annotations
 from pathlib import Path
 
 from vamos.core.edit.song import add_other_song
-from vamos.core.make import open_song
 from vamos.core.model.song import Song
 from vamos.language import tr
 from vamos.ui.desk import Desk
@@ -13,6 +12,8 @@ from vamos.ui.desk import Desk
 
 def take_other_song(desk: Desk, path: Path) -> None:
     """Listen to another song and keep it beside the one danced to."""
+    from vamos.core.make import open_song
+
     base = desk.session.base
 
     def found(song: Song) -> None:

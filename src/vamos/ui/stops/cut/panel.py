@@ -21,7 +21,8 @@ from vamos.ui.parts.buttons import ButtonEntry, Card, Check
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.clip_preview import kind_words
-from vamos.ui.stops.cut.commands import ACTIONS, CutCommands
+from vamos.ui.stops.cut.actions import ACTIONS
+from vamos.ui.stops.cut.commands import CutCommands
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 

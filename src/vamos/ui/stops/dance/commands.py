@@ -21,7 +21,6 @@ from vamos.core.model.project import Project
 from vamos.errors import InputError, VamosError
 from vamos.language import tr
 from vamos.ui.desk import Desk
-from vamos.ui.parts.action import Action
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.dance.paste import PasteView
 from vamos.ui.stops.dance.wall_map import WallMap
@@ -29,51 +28,6 @@ from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
 
 NOTATION = tr("Notation of the section")
-#: So many answers have a key.
-OFFER_KEYS = 6
-ACTIONS = (
-    Action(
-        "new_section", tr("New section"), "Ctrl+Return", "Dance", tr("An empty section behind the one of this line.")
-    ),
-    Action("write_count", tr("Write on this count"), "F2", "Dance", tr("Type what is danced here; Tab goes on.")),
-    Action(
-        "variant",
-        tr("See it easier, harder, as written"),
-        "E",
-        "Dance",
-        tr("The page shows the next variant; then none."),
-    ),
-    *(
-        Action(
-            f"offer_{k}",
-            tr("Take answer {k}", k=k),
-            f"Alt+{k}",
-            "Dance",
-            tr("What could be meant on this count, see the side."),
-        )
-        for k in range(1, OFFER_KEYS + 1)
-    ),
-    Action(
-        "wall_map", tr("Wall map"), "W", "Dance", tr("The whole sequence as a picture; again goes back to the page.")
-    ),
-    Action(
-        "paste_sheet",
-        tr("Paste a sheet…"),
-        "Ctrl+V",
-        "Dance",
-        tr("A sheet from the clipboard: see what is understood, answer what is open, take it in."),
-    ),
-    Action(
-        "read_sheet", tr("Read a sheet…"), "", "Dance", tr("Take the dance from a CSV, JSON, Markdown or text file.")
-    ),
-    Action(
-        "write_sheet",
-        tr("Write the sheet…"),
-        "",
-        "Dance",
-        tr("Write PDF, Markdown, CSV or JSON, or the wall map as SVG."),
-    ),
-)
 
 
 class DanceCommands:

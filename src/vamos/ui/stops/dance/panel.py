@@ -20,8 +20,9 @@ from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
+from vamos.ui.stops.dance.actions import OFFER_KEYS
 from vamos.ui.stops.dance.card import fill_card
-from vamos.ui.stops.dance.commands import NOTATION, OFFER_KEYS, DanceCommands
+from vamos.ui.stops.dance.commands import NOTATION, DanceCommands
 from vamos.ui.stops.dance.follows import fill_follows
 from vamos.ui.stops.dance.section import NotationBox, SectionRow, SequenceBox, Written
 from vamos.ui.stops.dance.starts import fill_parts, fill_starts

@@ -11,7 +11,8 @@ from vamos.core.edit.dance import LONGEST
 from vamos.core.model.dance import Section, StepPattern
 from vamos.core.time import Feel
 from vamos.language import tr
-from vamos.ui.parts.fields import Choice, CountField, NotationField, TextField
+from vamos.ui.parts.fields import Choice, CountField, TextField
+from vamos.ui.parts.notation_field import NotationField
 from vamos.ui.parts.text import label
 
 Write = Callable[[str], str]

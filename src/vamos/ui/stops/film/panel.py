@@ -16,7 +16,8 @@ from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
-from vamos.ui.stops.film.commands import ACTIONS, FilmCommands
+from vamos.ui.stops.film.actions import ACTIONS
+from vamos.ui.stops.film.commands import FilmCommands
 from vamos.ui.stops.film.shot_table import ShotTable
 from vamos.ui.stops.film.take_fields import band_words, file_trouble, fill_take
 from vamos.ui.stops.leads import lead_on

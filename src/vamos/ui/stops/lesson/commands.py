@@ -28,7 +28,6 @@ from vamos.core.progress import Progress
 from vamos.errors import VamosError
 from vamos.language import tr
 from vamos.ui.desk import Desk
-from vamos.ui.parts.action import Action
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.lesson.companion import Companion, scene_of, whole_scene
 from vamos.ui.work.scope import DocumentScope, OfDocument
@@ -38,25 +37,6 @@ from vamos.ui.work.session import file_name
 _PLAYED = 640
 #: Speeds a step can have.
 SPEEDS = tuple(Fraction(p, 100) for p in (50, 60, 75, 90, 100))
-
-
-ACTIONS = (
-    Action("more", tr("Once more"), "+", "Lesson", tr("The step is danced once more.")),
-    Action("fewer", tr("Once less"), "-", "Lesson", tr("The step is danced once less.")),
-    Action("slower", tr("Slower"), "", "Lesson", tr("The step at the next slower speed; ← on the picture.")),
-    Action("quicker", tr("Quicker"), "", "Lesson", tr("The step at the next quicker speed; → on the picture.")),
-    Action("up", tr("Earlier"), "Alt+Up", "Lesson", tr("The step one place earlier in the lesson.")),
-    Action("down", tr("Later"), "Alt+Down", "Lesson", tr("The step one place later in the lesson.")),
-    Action("leave_out", tr("Leave out"), "Del", "Lesson", tr("The lesson goes without the step.")),
-    Action("as_suggested", tr("As suggested"), "", "Lesson", tr("The step as Vamos suggests it.")),
-    Action("play_step", tr("Play the step"), "", "Lesson", tr("As students will get it; P on the picture.")),
-    Action("show_it", tr("Show it at Cut"), "", "Lesson", tr("The clip of the step; Return on the picture.")),
-    Action("write_plan", tr("Write the plan…"), "", "Lesson", tr("As PDF or Markdown, with what to say.")),
-    Action("write_film", tr("Write the film of the lesson…"), "", "Lesson", tr("All steps in one film, with a voice.")),
-    Action("write_homework", tr("Write homework loops…"), "", "Lesson", tr("A loop of each section to practise with.")),
-    Action("write_film_list", tr("Write the list of what to film…"), "", "Lesson", tr("By view, the hardest first.")),
-    Action("write_log", tr("Write the practice log…"), "", "Lesson", tr("What was filmed, and how it was.")),
-)
 
 
 class LessonCommands:

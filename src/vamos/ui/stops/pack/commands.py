@@ -25,7 +25,6 @@ from vamos.core.progress import Progress
 from vamos.errors import VamosError
 from vamos.language import tr
 from vamos.ui.desk import Desk
-from vamos.ui.parts.action import Action
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.pack.estimates import Estimates
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
@@ -33,16 +32,6 @@ from vamos.ui.stops.pack.phones import OnPhones
 from vamos.ui.stops.pack.stills import Stills
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
-
-ACTIONS = (
-    Action(
-        "write_pack",
-        tr("Write the pack"),
-        "Ctrl+E",
-        "Pack",
-        tr("Write clips, run-through, chapters and manifest, and check them."),
-    ),
-)
 
 
 @dataclass(frozen=True, slots=True)

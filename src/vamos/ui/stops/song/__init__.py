@@ -1,8 +1,7 @@
 """Song: find the beat and correct it, name the parts of the song, keep other songs for the same dance."""
 
 from vamos.ui.page.layout import Bands
-from vamos.ui.stops.song.commands import ACTIONS
-from vamos.ui.stops.song.panel import SongRoom
-from vamos.ui.stops.stop import Stop
+from vamos.ui.stops.song.actions import ACTIONS
+from vamos.ui.stops.stop import Stop, room_of
 
-SONG = Stop("Song", SongRoom, ACTIONS, Bands(wave=62, words=0), drags_beats=True)
+SONG = Stop("Song", room_of("song", "SongRoom"), ACTIONS, Bands(wave=62, words=0), drags_beats=True)
