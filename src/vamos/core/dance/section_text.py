@@ -120,6 +120,23 @@ def _danced(events: tuple[Event, ...]) -> list[tuple[object, ...]]:
     return [(e.start, e.length, e.foot, e.kind, e.turn, e.size) for e in events]
 
 
+def _counted(part: str) -> bool:
+    """Whether counts stand in it; how far one turns is none."""
+    return re.search(r"\d", re.sub(r"\d\s*/\s*\d", "", part)) is not None
+
+
+def _apart(text: str) -> list[str]:
+    """What stands between semicolons; “7-8: step R; ½ turn L” shares its counts and is one."""
+    found: list[str] = []
+    for part in text.split(";"):
+        alone = _counted(part) or not part.strip() or _OTHER.match(part.strip()) or role_at(part.strip())
+        if found and not alone and _counted(found[-1]):
+            found[-1] += f";{part}"
+        else:
+            found.append(part)
+    return found
+
+
 def read_notation(
     text: str, feel: Feel, steps: Mapping[str, StepPattern], lay_out: bool = True
 ) -> tuple[tuple[Event, ...], tuple[MoveSet, ...]]:
@@ -129,7 +146,7 @@ def read_notation(
     at = 0
     # A line of its own for each role is parted like one with semicolons; every sign keeps its place.
     apart = _NEW_LINE.sub(lambda found: ";" if danced_by_somebody(text[found.end() :]) else "\n", text)
-    for part in apart.split(";"):
+    for part in _apart(apart):
         body = at + len(part) - len(part.lstrip())
         at += len(part) + 1
         numbered = _NUMBERED.match(text, body)

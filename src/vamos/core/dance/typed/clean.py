@@ -15,6 +15,13 @@ _ALIKE = {
     "\u00d7": "x", "\u00b7": "•", "\u2022": "•", "\u25cf": "•", "\u25aa": "•", "\u2192": ",",
 }  # fmt: skip
 _ENTITY = re.compile(r"&(?:#\d{1,6}|#x[0-9a-fA-F]{1,6}|[a-zA-Z]{2,8}\d?);")
+#: Where two of these stand, D and G are feet: right and left.
+_FRENCH = re.compile(
+    r"\b(?:pas|avant|arri[eè]re|c[oô]t[eé]|tours?|crois\w+|derri[eè]re|devant|touche\w*|pointe\w*|pied|brosse\w*|retour|"
+    r"rassembl\w*|assembl\w*|chass[eé]s?|sur|avec|quart|demi)\b",
+    re.IGNORECASE,
+)
+_LETTERS = {"D": "droite", "G": "gauche"}
 _END = re.compile(r"(?<=\S)[.!]+\s*$")
 
 
@@ -40,19 +47,27 @@ def cleaned(text: str) -> Clean:
         places.extend([at] * len(signs))
 
     at = 0
+    french = len({m.group().lower() for m in _FRENCH.finditer(text)}) > 1
     while at < len(text):
         entity = _ENTITY.match(text, at) if text[at] == "&" else None
         if entity is not None and html.unescape(entity.group()) != entity.group():
             put(_one(html.unescape(entity.group())), at)
             at = entity.end()
             continue
-        put(_one(text[at]), at)
+        letter = _LETTERS.get(text[at], "") if french and _alone(text, at) else ""
+        put(letter or _one(text[at]), at)
         at += 1
     plain = "".join(out)
     end = _END.search(plain)
     if end is not None and not re.search(r"(?:^|\n)\s*\d+\.\s*$|(?:^|\s)\.\s*$", plain):
         plain, places = plain[: end.start()], places[: end.start()]
     return Clean(plain, (*places, len(text)))
+
+
+def _alone(text: str, at: int) -> bool:
+    """Whether a letter stands by itself."""
+    around = text[max(0, at - 1) : at] + text[at + 1 : at + 2]
+    return not any(c.isalnum() or c in "'’&/" for c in around)
 
 
 def _one(sign: str) -> str:

@@ -42,6 +42,8 @@ class Lexicon:
     roles: dict[str, list[tuple[str, Any]]] = field(default_factory=dict)
     alternate: set[str] = field(default_factory=set)
     walks: set[str] = field(default_factory=set)
+    #: One move that lasts over all its counts.
+    lasting: set[str] = field(default_factory=set)
     #: Words of one move in a row: “cross back side”.
     rows: set[str] = field(default_factory=set)
     alone: set[str] = field(default_factory=set)
@@ -131,6 +133,7 @@ def lexicon_for(own: Mapping[str, StepPattern]) -> Lexicon:
         dict(found.roles),
         found.alternate,
         found.walks,
+        found.lasting,
         found.rows,
         found.alone,
         found.people,
@@ -200,6 +203,7 @@ def _language(found: Lexicon, raw: Mapping[str, Any]) -> None:
             found.put(words, "act", kind)
     found.alternate.update(acts.get("alternate", ()))
     found.walks.update(acts.get("walks", ()))
+    found.lasting.update(acts.get("lasting", ()))
     found.people.update({w: w for w in raw.get("roles", {}).get("words", ())})
     found.lanes.update(raw.get("roles", {}).get("lanes", ()))
     found.limbs.update(raw.get("hand", {}).get("limbs", ()))

@@ -179,7 +179,10 @@ class _Words:
             return [self._go(reading, 0, replace(now, times=token.value if token.value > 1 else 0))]
         if token.kind in ("frac", "deg"):
             if now.size is None:
-                return [self._go(reading, 0, replace(now, size=token.value))]
+                return [
+                    self._go(reading, 0, replace(now, size=token.value)),
+                    *self._of_pivot(reading, token.value, index + 1),
+                ]
             closed = reading.closed()
             return [replace(closed, cost=closed.cost + 0.6, now=Move(size=token.value), fresh=False)]
         if token.kind == "clock":
@@ -219,7 +222,7 @@ class _Words:
             return [self._go(reading, 0.2, replace(now, target=value))]
         if atom.role == "size":
             if now.size is None:
-                return [self._go(reading, 0, replace(now, size=value))]
+                return [self._go(reading, 0, replace(now, size=value)), *self._of_pivot(reading, int(value), ahead)]
             return [self._go(reading, 1, replace(now, unknown=(*now.unknown, text)))]
         if atom.role == "turn":
             size = now.size if now.size is not None else value or None
@@ -309,6 +312,13 @@ class _Words:
             if "link" not in roles:
                 return False
         return False
+
+    def _of_pivot(self, reading: _Reading, size: int, index: int) -> list[_Reading]:
+        """“step R ½ pivot L”: how far is said of the pivot that comes next, not of the step before."""
+        found = self.lexicon.at(self.tokens, index) if index < len(self.tokens) else []
+        if not reading.now.kind or not any(a.role == "act" and a.value == "pivot" for a in found):
+            return []
+        return [replace(reading.closed(), cost=reading.cost, now=Move(size=size), fresh=False)]
 
     # --- verbs ---------------------------------------------------------------------------
 

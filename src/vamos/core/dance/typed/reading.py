@@ -115,12 +115,18 @@ def _of_words(text: str, start: int) -> str:
 
 def _lines(tokens: list[Token]) -> list[list[Token]]:
     out: list[list[Token]] = [[]]
-    for token in tokens:
-        if token.kind == "nl" or token.text == ";":
+    for k, token in enumerate(tokens):
+        if token.kind == "nl" or (token.text == ";" and _counted(tokens[k + 1 :])):
             out.append([])
         else:
-            out[-1].append(token)
+            out[-1].append(replace(token, text=",") if token.text == ";" else token)
     return [line for line in out if any(t.kind not in ("sep", "dash", "dot", "open", "close") for t in line)]
+
+
+def _counted(tokens: list[Token]) -> bool:
+    """Whether what stands up to the next end has counts of its own; “7-8: step R; ½ turn L” shares them."""
+    end = next((k for k, t in enumerate(tokens) if t.kind == "nl" or t.text == ";"), len(tokens))
+    return any(t.kind == "num" for t in tokens[:end])
 
 
 def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:

@@ -287,7 +287,7 @@ class _Sharing:
             if move.kind in ("step", "touch") and len(whole) > 1 and not move.turns:
                 # A step that fills its counts is likelier.
                 state = state.dearer(0.8 if len(whole) > 2 else 0.15)
-            if move.kind == "pivot" and self.one_range and len(whole) == 2 and self._stepped(move):
+            if move.kind == "pivot" and len(whole) == 2 and self._stepped(move):
                 return
             if move.kind == "pivot" and len(whole) > 1:
                 state = state.dearer(0.3)
@@ -299,8 +299,8 @@ class _Sharing:
             return
         if self.out:
             return
-        if move.kind == "pivot":
-            # “6-7-8 unwind”: one turn that lasts so long.
+        if move.kind == "pivot" or (words & self.lexicon.lasting and not self.one_range and not move.row):
+            # “6-7-8 unwind”, “sweep R 1 2”: one move that lasts so long.
             start, end = row[0][0], row[-1][0] + row[-1][1]
             self.out.append(self.state.dearer(0.1).single(move, start, end - start))
             return

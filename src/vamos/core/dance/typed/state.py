@@ -276,9 +276,10 @@ class State:
             # A half turn in a step whose turn is usually a quarter: teachers put it on other counts.
             state = state.asked(slots[where][0], Doubt.FIGURE)
         unread = ", ".join((*move.unknown, *move.slips))
+        way = _own_way(move, mine, lead)
         for k, ((at, length), event) in enumerate(zip(slots, mine, strict=True)):
             foot = given[k] if given else _on_side(event.foot, lead)
-            own_turn = event.turn if event.turn is None else event.turn * (1 if lead == "R" else -1)
+            own_turn = event.turn if event.turn is None else event.turn * way
             this, far = ((turn, size) if k == where else (0, 0)) if said else (own_turn, 0)
             if not turns:
                 this, far = 0, 0
@@ -306,6 +307,20 @@ class State:
         if self.weight in OTHER:
             return self, OTHER[self.weight]
         return self.asked(at, Doubt.FOOT).dearer(GUESSED), self.lead or (move.way if move.way in OTHER else "R")
+
+
+def _own_way(move: Move, mine: tuple[Event, ...], lead: str) -> int:
+    """1 where the turns of a known step go as they are listed, −1 where they go the other way.
+
+    They follow the leading foot; where feet and a way were said that do not go together (“full turn right stepping L,
+    R”), the feet are as said and so is the way.
+    """
+    usual = 1 if lead == "R" else -1
+    said = move.way or (move.side if move.feet else "")
+    total = sum(e.turn or 0 for e in mine)
+    if not total or said not in OTHER or not move.feet:
+        return usual
+    return 1 if (total > 0) == (said == "R") else -1
 
 
 def _in_order(said: tuple[str, ...], danced: list[str]) -> bool:

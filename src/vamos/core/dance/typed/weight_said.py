@@ -14,7 +14,7 @@ _FILL = (
 )
 _SIDE = r"(?P<side>left|right|l|r|lf|rf|both|both\s+feet|links|rechts|linken|rechten|linkem|rechtem|beiden)"
 _SAID = re.compile(
-    rf"[,;(\[.]?\s*(?:and\s+|und\s+)?(?:you\s+)?(?:(?P<end>{_ENDS})\s+)?(?:{_FILL}\s+)*?(?:weight|gewicht)\s+"
+    rf"[,;(\[.]?\s*(?:and\s+|und\s+)?(?:you\s+)?(?:(?P<end>{_ENDS})\s+)?(?:{_FILL}\s+)*?(?:weight|wt\.?|gewicht)\s+"
     rf"(?:(?P<end2>{_ENDS})\s+)?(?:{_FILL}\s+)*{_SIDE}(?:\s+(?:foot|leg|fuß|bein))?\s*(?P<close>[)\]])?\s*[.!]?"
     r"(?=\s*(?:$|\n|;|,))",
     re.IGNORECASE,
