@@ -4,6 +4,7 @@ import re
 import urllib.request
 from dataclasses import replace
 from fractions import Fraction
+from unittest import mock
 
 import numpy as np
 from PyQt6.QtCore import Qt
@@ -16,6 +17,7 @@ from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice, ClipSound, RunThrough, Version
 from vamos.core.model.project import Output
 from vamos.core.pack.estimate import estimate
+from vamos.core.pack.one_file import verify_one_file
 from vamos.core.pack.serve import code_of
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
@@ -220,6 +222,19 @@ class PlayedTest(StopCase):
 
     def player(self) -> ResultPlayer:
         return next(w for p in self.panels() for w in p.findChildren(ResultPlayer) if w.isVisible())
+
+    def test_one_file_for_a_phone_says_its_size_and_is_written(self):
+        self.written()
+        self.until(lambda: "can be sent like a picture" in self.panel_text(), "its size")
+        said = float(re.search(r"([\d.]+) MB, can be sent", self.panel_text()).group(1))
+        path = self.folder / "one.html"
+        with mock.patch.object(self.window.desk, "ask_save", return_value=path):
+            self.click(self.panel_button("Write one file…"))
+        self.until(path.exists, "the file")
+        self.idle()
+        self.assertAlmostEqual(path.stat().st_size / 1e6, said, delta=0.1 + 0.3 * said)
+        self.assertIn("It opens without a network", self.window.status.words.text())
+        self.assertEqual([f for f in verify_one_file(path) if not f.good], [])
 
     def test_it_is_shown_on_phones_until_it_is_stopped(self):
         """The code on the screen holds the address; what is behind it is the page, and is gone when stopped."""

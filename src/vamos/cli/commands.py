@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import argparse
 import sys
+from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
@@ -159,7 +160,7 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
     grid = project.grid
     problems = problems_of(project.dance, grid)
     if arguments.json:
-        write_json(arguments.json, dance_data(project))
+        write_json(arguments.json, dance_data(project, problems))
         return 1 if problems else 0
     found = facts_of(project.dance, grid)
     walls = tr("a turn is still open") if found.walls_to_front is None else plural(found.walls_to_front, "wall")
@@ -203,7 +204,7 @@ def _offers(dance: Dance, problem: Problem) -> tuple[Offer, ...]:
     return offers_at(dance, problem.section, floor(problem.start))
 
 
-def dance_data(project: Project) -> dict[str, Any]:
+def dance_data(project: Project, problems: Sequence[Problem] | None = None) -> dict[str, Any]:
     """All that follows from a sheet, as the command line gives it; see docs/formats.md."""
     from vamos.core.dance.card import card_of
     from vamos.core.dance.checks import problems_of
@@ -235,7 +236,7 @@ def dance_data(project: Project) -> dict[str, Any]:
         "lines": lines,
         "problems": [
             to_builtins(p) | {"offers": [{"words": o.words, "leads": o.leads} for o in _offers(project.dance, p)]}
-            for p in problems_of(project.dance, grid)
+            for p in (problems_of(project.dance, grid) if problems is None else problems)
         ],
         "card": to_builtins(card_of(project)),
     }
@@ -435,7 +436,12 @@ def _estimate(project: Project, base: Path) -> int:
 def verify(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.pack.verify import verify_pack
 
-    findings = verify_pack(arguments.folder, terminal.progress())
+    if arguments.folder.is_file():
+        from vamos.core.pack.one_file import verify_one_file
+
+        findings = verify_one_file(arguments.folder)
+    else:
+        findings = verify_pack(arguments.folder, terminal.progress())
     bad = [f for f in findings if not f.good]
     if arguments.json:
         write_json(arguments.json, [to_builtins(f) for f in findings])

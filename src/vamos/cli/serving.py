@@ -1,4 +1,4 @@
-"""``vamos serve``: a pack on the local network, its address as words and as a code for phones."""
+"""``vamos serve`` and ``vamos page``: a pack on the local network, or as one file, for students' phones."""
 
 from __future__ import annotations
 
@@ -25,6 +25,26 @@ def serve(arguments: argparse.Namespace, terminal: Terminal) -> int:
         while not stopped() and (until is None or time.monotonic() < until):
             time.sleep(_LOOKS_S)
     terminal.say(tr("Nobody can reach it any more."))
+    return 0
+
+
+def page(arguments: argparse.Namespace, terminal: Terminal) -> int:
+    """A pack, or sections of it, as one HTML file."""
+    from vamos.cli.files import may_write, reads
+    from vamos.core.pack.one_file import HEAVY_BYTES, bytes_of, one_file
+
+    reads(arguments.folder)
+    may_write(arguments.to)
+    size = bytes_of(arguments.folder, arguments.section)
+    if size > HEAVY_BYTES:
+        terminal.say(
+            tr(
+                "About {size:.0f} MB: phones may refuse so large a page; --section takes one section.",
+                size=size / 1e6,
+            )
+        )
+    written = one_file(arguments.folder, arguments.to, arguments.section)
+    print(tr("{path}: {size:.1f} MB, opens in any browser without a network", path=arguments.to, size=written / 1e6))
     return 0
 
 

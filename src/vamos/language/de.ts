@@ -380,262 +380,6 @@
   </message>
   <message>
    <location filename="../cli/main.py" />
-   <source>put Vamos into the desktop’s menu; projects open with it</source>
-   <translation>Vamos ins Menü des Desktops legen; Projekte öffnen sich damit</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>open the window, with files or what was open last</source>
-   <translation>das Fenster öffnen, mit Dateien oder mit dem, was zuletzt offen war</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>make the demo project, then open it</source>
-   <translation>das Demoprojekt machen, dann öffnen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>find the beat grid of a song</source>
-   <translation>das Raster eines Songs finden</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>what is known of a project’s song; its title, what is used of it, where it stops</source>
-   <translation>was vom Song eines Projekts bekannt ist; sein Titel, was von ihm benutzt wird, wo er aussetzt</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>see how another song fits the dance of a project</source>
-   <translation>sehen, wie ein anderer Song zum Tanz eines Projekts passt</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>read a count sheet and say all that follows from it</source>
-   <translation>ein Tanzblatt lesen und sagen, was daraus folgt</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>write the count sheet of a project or sheet</source>
-   <translation>das Tanzblatt eines Projekts oder Tanzblatts schreiben</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>place takes on a song by their sound</source>
-   <translation>Aufnahmen nach ihrem Ton auf einem Song einordnen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>the whole main job: a pack from a song and takes, without questions</source>
-   <translation>die ganze Arbeit: ein Paket aus Song und Aufnahmen, ohne Fragen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>list the clips that would be cut, with reasons and problems</source>
-   <translation>die Clips auflisten, die geschnitten würden, mit Gründen und Fehlern</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>what exists in which view, and what to film next</source>
-   <translation>was es in welcher Ansicht gibt, und was als Nächstes zu filmen ist</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>plan the lesson: steps, how often, how slow, how long, what to film</source>
-   <translation>die Stunde planen: Schritte, wie oft, wie langsam, wie lang, was zu filmen ist</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>where something is danced, and which clips show it</source>
-   <translation>wo etwas getanzt wird, und welche Clips es zeigen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>does the dancer stay in the picture: room, lens, travel, reach</source>
-   <translation>bleiben die Tanzenden im Bild: Raum, Objektiv, Weg, Reichweite</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>what was filmed when, and what is to be done again; it places takes</source>
-   <translation>was wann gefilmt wurde, und was noch einmal zu tun ist; ordnet Aufnahmen ein</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>look for holds danced through, late entries, hands out of the picture</source>
-   <translation>nach durchgetanzten Halten, späten Einsätzen, Händen außerhalb des Bildes suchen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>listen to the takes: where the voice says “one” over the song</source>
-   <translation>die Aufnahmen anhören: wo die Stimme über dem Song „eins“ sagt</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>listen to a take in a recording made beside it, and place it anew</source>
-   <translation>eine Aufnahme in einer daneben gemachten Tonaufnahme anhören und neu einordnen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>treat what a film shows from a second on as a take of its own</source>
-   <translation>was ein Film ab einer Sekunde zeigt, als eigene Aufnahme behandeln</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>write the pack of a project</source>
-   <translation>das Paket eines Projekts schreiben</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>decode a pack and compare it with its manifest</source>
-   <translation>ein Paket dekodieren und mit seinem Manifest vergleichen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>let phones in the same network watch a pack</source>
-   <translation>Telefone im selben Netz ein Paket sehen lassen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Dance tutorials from a song and phone footage.</source>
-   <translation>Tanzanleitungen aus einem Song und Telefonfilmen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Exit status: 0 done, 1 finished with problems that are listed, 2 cannot.</source>
-   <translation>Rückgabewert: 0 fertig, 1 fertig mit aufgelisteten Fehlern, 2 nicht möglich.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>no progress on standard error</source>
-   <translation>kein Fortschritt auf der Fehlerausgabe</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>take it out again</source>
-   <translation>wieder herausnehmen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>the share folder; yours (~/.local/share) without it</source>
-   <translation>der Ordner share; ohne Angabe der eigene (~/.local/share)</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>where to make it</source>
-   <translation>wo sie gemacht wird</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>only make it and say where it is</source>
-   <translation>nur machen und sagen, wo es ist</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>film its takes and play its song anew instead of copying</source>
-   <translation>seine Takes filmen und seinen Song spielen, statt sie zu kopieren</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>write the demo's pack there as well, and verify it</source>
-   <translation>auch das Paket der Demo dorthin schreiben und prüfen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>write the beats as well, as .csv, .mid or .otio</source>
-   <translation>auch die Beats schreiben, als .csv, .mid oder .otio</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>a sheet as .csv, .json or .md, or a project</source>
-   <translation>ein Tanzblatt als .csv, .json oder .md, oder ein Projekt</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>a project, or a sheet as .csv, .json or .md</source>
-   <translation>ein Projekt, oder ein Tanzblatt als .csv, .json oder .md</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>.pdf, .md, .csv or .json; .svg is the wall map</source>
-   <translation>.pdf, .md, .csv oder .json; .svg ist die Wandkarte</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>keep the project in this file as well</source>
-   <translation>auch das Projekt in dieser Datei behalten</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>first add a clip of your own to the project: counts from FROM up to TO, 0 is the first danced</source>
-   <translation>zuerst einen eigenen Clip ins Projekt aufnehmen: Counts von FROM bis vor TO, 0 ist der erste getanzte</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>first take a clip of your own out of the project</source>
-   <translation>zuerst einen eigenen Clip aus dem Projekt nehmen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>write the list as .md or .csv</source>
-   <translation>die Liste als .md oder .csv schreiben</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>write what to leave out of the takes as .csv or .otio</source>
-   <translation>was aus den Aufnahmen wegzulassen ist, als .csv oder .otio schreiben</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>such as: half turn; 5&amp;6; back view of the tag</source>
-   <translation>etwa: half turn; 5&amp;6; back view of the tag</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>move the 1 of the song to where it is said</source>
-   <translation>die 1 des Songs dorthin verschieben, wo sie gesagt wird</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>its name</source>
-   <translation>ihr Name</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>such as a voice memo of the same moment</source>
-   <translation>etwa eine Sprachnotiz desselben Moments</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <location filename="../ui/stops/pack/panel.py" />
-   <source>the film’s own sound</source>
-   <translation>der eigene Ton des Films</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>say how many files, how long and how large, write none</source>
-   <translation>sagen, wie viele Dateien, wie lang und wie groß; keine schreiben</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>a port of this machine; 0 takes a free one</source>
-   <translation>ein Port dieses Rechners; 0 nimmt einen freien</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>listen on this address of the machine only</source>
-   <translation>nur auf dieser Adresse des Rechners lauschen</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>end by itself after so many minutes</source>
-   <translation>nach so vielen Minuten von selbst enden</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>write the result as JSON; - is standard output</source>
-   <translation>das Ergebnis als JSON schreiben; - ist die Standardausgabe</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
    <source>Stopped. Nothing half-written was left.</source>
    <translation>Angehalten. Nichts Halbgeschriebenes ist liegen geblieben.</translation>
   </message>
@@ -837,14 +581,290 @@
    <translation>keine</translation>
   </message>
   <message>
+   <location filename="../cli/parser.py" />
+   <source>put Vamos into the desktop’s menu; projects open with it</source>
+   <translation>Vamos ins Menü des Desktops legen; Projekte öffnen sich damit</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>open the window, with files or what was open last</source>
+   <translation>das Fenster öffnen, mit Dateien oder mit dem, was zuletzt offen war</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>make the demo project, then open it</source>
+   <translation>das Demoprojekt machen, dann öffnen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>find the beat grid of a song</source>
+   <translation>das Raster eines Songs finden</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>what is known of a project’s song; its title, what is used of it, where it stops</source>
+   <translation>was vom Song eines Projekts bekannt ist; sein Titel, was von ihm benutzt wird, wo er aussetzt</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>see how another song fits the dance of a project</source>
+   <translation>sehen, wie ein anderer Song zum Tanz eines Projekts passt</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>read a count sheet and say all that follows from it</source>
+   <translation>ein Tanzblatt lesen und sagen, was daraus folgt</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write the count sheet of a project or sheet</source>
+   <translation>das Tanzblatt eines Projekts oder Tanzblatts schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>place takes on a song by their sound</source>
+   <translation>Aufnahmen nach ihrem Ton auf einem Song einordnen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>the whole main job: a pack from a song and takes, without questions</source>
+   <translation>die ganze Arbeit: ein Paket aus Song und Aufnahmen, ohne Fragen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>list the clips that would be cut, with reasons and problems</source>
+   <translation>die Clips auflisten, die geschnitten würden, mit Gründen und Fehlern</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>what exists in which view, and what to film next</source>
+   <translation>was es in welcher Ansicht gibt, und was als Nächstes zu filmen ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>plan the lesson: steps, how often, how slow, how long, what to film</source>
+   <translation>die Stunde planen: Schritte, wie oft, wie langsam, wie lang, was zu filmen ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>where something is danced, and which clips show it</source>
+   <translation>wo etwas getanzt wird, und welche Clips es zeigen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>does the dancer stay in the picture: room, lens, travel, reach</source>
+   <translation>bleiben die Tanzenden im Bild: Raum, Objektiv, Weg, Reichweite</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>what was filmed when, and what is to be done again; it places takes</source>
+   <translation>was wann gefilmt wurde, und was noch einmal zu tun ist; ordnet Aufnahmen ein</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>look for holds danced through, late entries, hands out of the picture</source>
+   <translation>nach durchgetanzten Halten, späten Einsätzen, Händen außerhalb des Bildes suchen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>listen to the takes: where the voice says “one” over the song</source>
+   <translation>die Aufnahmen anhören: wo die Stimme über dem Song „eins“ sagt</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>listen to a take in a recording made beside it, and place it anew</source>
+   <translation>eine Aufnahme in einer daneben gemachten Tonaufnahme anhören und neu einordnen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>treat what a film shows from a second on as a take of its own</source>
+   <translation>was ein Film ab einer Sekunde zeigt, als eigene Aufnahme behandeln</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write the pack of a project</source>
+   <translation>das Paket eines Projekts schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>decode a pack and compare it with its manifest; or a page in one file</source>
+   <translation>ein Paket entschlüsseln und mit seinem Verzeichnis vergleichen; oder eine Seite in einer Datei</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write the page of a pack as one file that holds its films</source>
+   <translation>die Seite eines Pakets als eine Datei schreiben, die ihre Filme enthält</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>let phones in the same network watch a pack</source>
+   <translation>Telefone im selben Netz ein Paket sehen lassen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>Dance tutorials from a song and phone footage.</source>
+   <translation>Tanzanleitungen aus einem Song und Telefonfilmen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>Exit status: 0 done, 1 finished with problems that are listed, 2 cannot.</source>
+   <translation>Rückgabewert: 0 fertig, 1 fertig mit aufgelisteten Fehlern, 2 nicht möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>no progress on standard error</source>
+   <translation>kein Fortschritt auf der Fehlerausgabe</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>take it out again</source>
+   <translation>wieder herausnehmen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>the share folder; yours (~/.local/share) without it</source>
+   <translation>der Ordner share; ohne Angabe der eigene (~/.local/share)</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>where to make it</source>
+   <translation>wo sie gemacht wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>only make it and say where it is</source>
+   <translation>nur machen und sagen, wo es ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>film its takes and play its song anew instead of copying</source>
+   <translation>seine Takes filmen und seinen Song spielen, statt sie zu kopieren</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write the demo's pack there as well, and verify it</source>
+   <translation>auch das Paket der Demo dorthin schreiben und prüfen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write the beats as well, as .csv, .mid or .otio</source>
+   <translation>auch die Beats schreiben, als .csv, .mid oder .otio</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>a sheet as .csv, .json or .md, or a project</source>
+   <translation>ein Tanzblatt als .csv, .json oder .md, oder ein Projekt</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>a project, or a sheet as .csv, .json or .md</source>
+   <translation>ein Projekt, oder ein Tanzblatt als .csv, .json oder .md</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>.pdf, .md, .csv or .json; .svg is the wall map</source>
+   <translation>.pdf, .md, .csv oder .json; .svg ist die Wandkarte</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>keep the project in this file as well</source>
+   <translation>auch das Projekt in dieser Datei behalten</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>first add a clip of your own to the project: counts from FROM up to TO, 0 is the first danced</source>
+   <translation>zuerst einen eigenen Clip ins Projekt aufnehmen: Counts von FROM bis vor TO, 0 ist der erste getanzte</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>first take a clip of your own out of the project</source>
+   <translation>zuerst einen eigenen Clip aus dem Projekt nehmen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write the list as .md or .csv</source>
+   <translation>die Liste als .md oder .csv schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write what to leave out of the takes as .csv or .otio</source>
+   <translation>was aus den Aufnahmen wegzulassen ist, als .csv oder .otio schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>such as: half turn; 5&amp;6; back view of the tag</source>
+   <translation>etwa: half turn; 5&amp;6; back view of the tag</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>move the 1 of the song to where it is said</source>
+   <translation>die 1 des Songs dorthin verschieben, wo sie gesagt wird</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>its name</source>
+   <translation>ihr Name</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>such as a voice memo of the same moment</source>
+   <translation>etwa eine Sprachnotiz desselben Moments</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>the film’s own sound</source>
+   <translation>der eigene Ton des Films</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>say how many files, how long and how large, write none</source>
+   <translation>sagen, wie viele Dateien, wie lang und wie groß; keine schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>only this section; again for more</source>
+   <translation>nur dieser Abschnitt; mehrmals für mehrere</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>a port of this machine; 0 takes a free one</source>
+   <translation>ein Port dieses Rechners; 0 nimmt einen freien</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>listen on this address of the machine only</source>
+   <translation>nur auf dieser Adresse des Rechners lauschen</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>end by itself after so many minutes</source>
+   <translation>nach so vielen Minuten von selbst enden</translation>
+  </message>
+  <message>
+   <location filename="../cli/parser.py" />
+   <source>write the result as JSON; - is standard output</source>
+   <translation>das Ergebnis als JSON schreiben; - ist die Standardausgabe</translation>
+  </message>
+  <message>
    <location filename="../cli/serving.py" />
    <source>Nobody can reach it any more.</source>
    <translation>Niemand kann es mehr erreichen.</translation>
   </message>
   <message>
    <location filename="../cli/serving.py" />
+   <source>{path}: {size:.1f} MB, opens in any browser without a network</source>
+   <translation>{path}: {size:.1f} MB, öffnet sich in jedem Browser ohne Netz</translation>
+  </message>
+  <message>
+   <location filename="../cli/serving.py" />
    <source>Ctrl+C ends it.</source>
    <translation>Strg+C beendet es.</translation>
+  </message>
+  <message>
+   <location filename="../cli/serving.py" />
+   <source>About {size:.0f} MB: phones may refuse so large a page; --section takes one section.</source>
+   <translation>Etwa {size:.0f} MB: Telefone öffnen so große Seiten vielleicht nicht; --section nimmt einen Abschnitt.</translation>
   </message>
   <message>
    <location filename="../cli/song.py" />
@@ -1122,8 +1142,8 @@
    <location filename="../core/dance/card.py" />
    <location filename="../core/dance/sheet_pdf.py" />
    <location filename="../ui/stops/dance/__init__.py" />
+   <location filename="../ui/stops/dance/actions.py" />
    <location filename="../ui/stops/dance/card.py" />
-   <location filename="../ui/stops/dance/commands.py" />
    <source>Dance</source>
    <translation>Tanz</translation>
   </message>
@@ -1131,7 +1151,7 @@
    <location filename="../core/dance/card.py" />
    <location filename="../core/pack/students_page.py" />
    <location filename="../ui/stops/song/__init__.py" />
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Song</source>
    <translation>Song</translation>
   </message>
@@ -4768,7 +4788,7 @@
   <message>
    <location filename="../core/pack/lesson_film.py" />
    <location filename="../ui/stops/lesson/__init__.py" />
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>Lesson</source>
    <translation>Stunde</translation>
   </message>
@@ -4863,6 +4883,65 @@
    <translation>das Manifest nennt eine Datei außerhalb des Pakets: {name}.</translation>
   </message>
   <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>the pack has no page for students.</source>
+   <translation>das Paket hat keine Seite für Schüler.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>The page of the pack is not one that Vamos wrote; write the pack anew.</source>
+   <translation>Die Seite des Pakets hat Vamos so nicht geschrieben; schreibe das Paket neu.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>The pack has no section “{name}”; it has {names}.</source>
+   <translation>Das Paket hat keinen Abschnitt „{name}“; es hat {names}.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>it belongs to the pack and is gone; write the pack anew.</source>
+   <translation>es gehört zum Paket und fehlt; schreibe das Paket neu.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>its pictures cannot be read.</source>
+   <translation>seine Bilder sind nicht lesbar.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>page</source>
+   <translation>Seite</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>it cannot be decoded</source>
+   <translation>nicht zu entschlüsseln</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <location filename="../core/pack/verify.py" />
+   <location filename="../core/pack/verify_beside.py" />
+   <source>it is missing</source>
+   <translation>sie fehlt</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <location filename="../core/pack/verify.py" />
+   <source>as written</source>
+   <translation>wie geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <location filename="../core/pack/verify.py" />
+   <source>the file was changed</source>
+   <translation>die Datei wurde verändert</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>the page does not name it</source>
+   <translation>die Seite nennt es nicht</translation>
+  </message>
+  <message>
    <location filename="../core/pack/serve.py" />
    <source>Whoever is in the same network and has this address can watch this pack and nothing else: {address}. It ends when you stop it or close Vamos.</source>
    <translation>Wer im selben Netz ist und diese Adresse hat, kann dieses Paket sehen und sonst nichts: {address}. Es endet, wenn du es beendest oder Vamos schließt.</translation>
@@ -4890,7 +4969,7 @@
   <message>
    <location filename="../core/pack/students/page.html" />
    <location filename="../ui/stops/film/__init__.py" />
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Film</source>
    <translation>Film</translation>
   </message>
@@ -4950,6 +5029,7 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
    <source>Slower</source>
    <translation>Langsamer</translation>
@@ -5197,24 +5277,8 @@
   </message>
   <message>
    <location filename="../core/pack/verify.py" />
-   <location filename="../core/pack/verify_beside.py" />
-   <source>it is missing</source>
-   <translation>sie fehlt</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/verify.py" />
-   <source>as written</source>
-   <translation>wie geschrieben</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/verify.py" />
    <source>the manifest was changed after it was written</source>
    <translation>das Manifest wurde geändert, nachdem es geschrieben war</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/verify.py" />
-   <source>the file was changed</source>
-   <translation>die Datei wurde verändert</translation>
   </message>
   <message>
    <location filename="../core/pack/verify.py" />
@@ -7023,7 +7087,7 @@
    <translation>{text}, offen</translation>
   </message>
   <message>
-   <location filename="../ui/parts/fields.py" />
+   <location filename="../ui/parts/notation_field.py" />
    <source>Tab: {offer}</source>
    <translation>Tab: {offer}</translation>
   </message>
@@ -7181,120 +7245,121 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/__init__.py" />
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Cut</source>
    <translation>Schnitt</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>The clip begins here</source>
    <translation>Der Clip beginnt hier</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>From the count you stand on, run-up and all.</source>
    <translation>Ab dem Count, auf dem du stehst, mit Anlauf.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>The clip ends here</source>
    <translation>Der Clip endet hier</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Up to the count you stand on.</source>
    <translation>Bis zu dem Count, auf dem du stehst.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Begin a frame earlier</source>
    <translation>Ein Bild früher beginnen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>One frame earlier.</source>
    <translation>Ein Bild früher.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Begin a frame later</source>
    <translation>Ein Bild später beginnen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>One frame later.</source>
    <translation>Ein Bild später.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>End a frame earlier</source>
    <translation>Ein Bild früher enden</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>End a frame later</source>
    <translation>Ein Bild später enden</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <location filename="../ui/tasks/clips.py" />
    <source>Mirrored or as filmed</source>
    <translation>Gespiegelt oder wie gefilmt</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Flip this clip's picture, or take the flip back.</source>
    <translation>Das Bild dieses Clips spiegeln, oder es zurücknehmen.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/cut/actions.py" />
    <location filename="../ui/stops/cut/commands.py" />
    <location filename="../ui/stops/cut/compare.py" />
    <source>Another pass</source>
    <translation>Anderer Durchgang</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Use the next pass for this clip.</source>
    <translation>Für diesen Clip den nächsten Durchgang nehmen.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Passes side by side</source>
    <translation>Durchgänge nebeneinander</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>The passes of this clip in step; again goes back.</source>
    <translation>Die Durchgänge dieses Clips im Takt; noch einmal führt zurück.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Leave this clip out</source>
    <translation>Diesen Clip weglassen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>It is not written; the panel offers to take it back.</source>
    <translation>Er wird nicht geschrieben; das Feld an der Seite holt ihn zurück.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <location filename="../ui/stops/cut/panel.py" />
    <source>I looked, it is right</source>
    <translation>Angesehen, es stimmt</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Nothing speaks against this clip until it changes.</source>
    <translation>Nichts spricht gegen diesen Clip, bis er sich ändert.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>Next clip to check</source>
    <translation>Nächster Clip zu prüfen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/cut/commands.py" />
+   <location filename="../ui/stops/cut/actions.py" />
    <source>To the next clip that asks for a look.</source>
    <translation>Zum nächsten Clip, der angesehen werden will.</translation>
   </message>
@@ -7594,7 +7659,7 @@
   </message>
   <message>
    <location filename="../ui/stops/cut/panel.py" />
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>Leave out</source>
    <translation>Weglassen</translation>
   </message>
@@ -7675,6 +7740,95 @@
    <translation>„to 6“ endet mit 6, „up to 6&amp;“, wo 6&amp; beginnt.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <location filename="../ui/stops/dance/commands.py" />
+   <location filename="../ui/stops/dance/panel.py" />
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>New section</source>
+   <translation>Neuer Abschnitt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>An empty section behind the one of this line.</source>
+   <translation>Ein leerer Abschnitt hinter dem dieser Zeile.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <location filename="../ui/stops/dance/panel.py" />
+   <source>Write on this count</source>
+   <translation>Auf diesen Count schreiben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>Type what is danced here; Tab goes on.</source>
+   <translation>Schreib, was hier getanzt wird; Tab geht weiter.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>See it easier, harder, as written</source>
+   <translation>Leichter, schwerer, wie geschrieben sehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>The page shows the next variant; then none.</source>
+   <translation>Die Seite zeigt die nächste Variante; dann keine.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <location filename="../ui/stops/dance/panel.py" />
+   <location filename="../ui/stops/dance/wall_map.py" />
+   <source>Wall map</source>
+   <translation>Wandkarte</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>The whole sequence as a picture; again goes back to the page.</source>
+   <translation>Die ganze Abfolge als Bild; noch einmal führt zur Seite zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <location filename="../ui/stops/dance/panel.py" />
+   <source>Paste a sheet…</source>
+   <translation>Tanzblatt einfügen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>A sheet from the clipboard: see what is understood, answer what is open, take it in.</source>
+   <translation>Ein Tanzblatt aus der Zwischenablage: sehen, was verstanden ist, beantworten, was offen ist, übernehmen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <location filename="../ui/stops/dance/panel.py" />
+   <source>Read a sheet…</source>
+   <translation>Ein Tanzblatt lesen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>Take the dance from a CSV, JSON, Markdown or text file.</source>
+   <translation>Den Tanz aus einer CSV-, JSON-, Markdown- oder Textdatei nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <location filename="../ui/stops/dance/panel.py" />
+   <source>Write the sheet…</source>
+   <translation>Das Tanzblatt schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>Write PDF, Markdown, CSV or JSON, or the wall map as SVG.</source>
+   <translation>PDF, Markdown, CSV oder JSON schreiben, oder die Wandkarte als SVG.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>Take answer {k}</source>
+   <translation>Antwort {k} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/dance/actions.py" />
+   <source>What could be meant on this count, see the side.</source>
+   <translation>Was auf diesem Count gemeint sein könnte, siehe an der Seite.</translation>
+  </message>
+  <message>
    <location filename="../ui/stops/dance/card.py" />
    <source>Starts on</source>
    <translation>Beginnt auf</translation>
@@ -7731,84 +7885,6 @@
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
-   <location filename="../ui/stops/dance/panel.py" />
-   <location filename="../ui/stops/pack/panel.py" />
-   <source>New section</source>
-   <translation>Neuer Abschnitt</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>An empty section behind the one of this line.</source>
-   <translation>Ein leerer Abschnitt hinter dem dieser Zeile.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <location filename="../ui/stops/dance/panel.py" />
-   <source>Write on this count</source>
-   <translation>Auf diesen Count schreiben</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>Type what is danced here; Tab goes on.</source>
-   <translation>Schreib, was hier getanzt wird; Tab geht weiter.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>See it easier, harder, as written</source>
-   <translation>Leichter, schwerer, wie geschrieben sehen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>The page shows the next variant; then none.</source>
-   <translation>Die Seite zeigt die nächste Variante; dann keine.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <location filename="../ui/stops/dance/panel.py" />
-   <location filename="../ui/stops/dance/wall_map.py" />
-   <source>Wall map</source>
-   <translation>Wandkarte</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>The whole sequence as a picture; again goes back to the page.</source>
-   <translation>Die ganze Abfolge als Bild; noch einmal führt zur Seite zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <location filename="../ui/stops/dance/panel.py" />
-   <source>Paste a sheet…</source>
-   <translation>Tanzblatt einfügen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>A sheet from the clipboard: see what is understood, answer what is open, take it in.</source>
-   <translation>Ein Tanzblatt aus der Zwischenablage: sehen, was verstanden ist, beantworten, was offen ist, übernehmen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <location filename="../ui/stops/dance/panel.py" />
-   <source>Read a sheet…</source>
-   <translation>Ein Tanzblatt lesen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>Take the dance from a CSV, JSON, Markdown or text file.</source>
-   <translation>Den Tanz aus einer CSV-, JSON-, Markdown- oder Textdatei nehmen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <location filename="../ui/stops/dance/panel.py" />
-   <source>Write the sheet…</source>
-   <translation>Das Tanzblatt schreiben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>Write PDF, Markdown, CSV or JSON, or the wall map as SVG.</source>
-   <translation>PDF, Markdown, CSV oder JSON schreiben, oder die Wandkarte als SVG.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
    <source>Count {number} of {name}</source>
    <translation>Count {number} von {name}</translation>
   </message>
@@ -7862,16 +7938,6 @@
    <location filename="../ui/stops/dance/commands.py" />
    <source>The sheet is in {path}.</source>
    <translation>Das Tanzblatt ist in {path}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>Take answer {k}</source>
-   <translation>Antwort {k} nehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/dance/commands.py" />
-   <source>What could be meant on this count, see the side.</source>
-   <translation>Was auf diesem Count gemeint sein könnte, siehe an der Seite.</translation>
   </message>
   <message>
    <location filename="../ui/stops/dance/commands.py" />
@@ -8553,238 +8619,239 @@
    <translation>Der Teil ist weg</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <location filename="../ui/tasks/placing.py" />
    <source>Place takes</source>
    <translation>Aufnahmen einordnen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Find each take's place on the song by its sound.</source>
    <translation>Die Stelle jeder Aufnahme auf dem Song nach ihrem Ton finden.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <location filename="../ui/stops/film/slate.py" />
    <location filename="../ui/stops/film/take_fields.py" />
    <source>Match by eye</source>
    <translation>Von Hand einpassen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The take with its sound: match a clap, a step or a count; again goes back.</source>
    <translation>Die Aufnahme mit ihrem Ton: einen Klatscher, Schritt oder Count einpassen; noch einmal führt zurück.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <location filename="../ui/stops/film/slate.py" />
    <source>Tap the counts</source>
    <translation>Die Counts tippen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>While a take plays by eye: tap on each count.</source>
    <translation>Während eine Aufnahme läuft: auf jeden Count tippen.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: front</source>
    <translation>Ab hier: von vorn</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The take shows the front from this count on.</source>
    <translation>Die Aufnahme zeigt ab diesem Count die Tanzenden von vorn.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: back</source>
    <translation>Ab hier: von hinten</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The take shows the back from this count on.</source>
    <translation>Die Aufnahme zeigt ab diesem Count die Tanzenden von hinten.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: left side</source>
    <translation>Ab hier: linke Seite</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The take shows the left side from this count on.</source>
    <translation>Die Aufnahme zeigt ab diesem Count die linke Seite.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: right side</source>
    <translation>Ab hier: rechte Seite</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The take shows the right side from here on.</source>
    <translation>Die Aufnahme zeigt ab diesem Count die rechte Seite.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: feet</source>
    <translation>Ab hier: Füße</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The take shows the feet from this count on.</source>
    <translation>Die Aufnahme zeigt ab diesem Count die Füße.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: other sides</source>
    <translation>Ab hier: andere Seiten</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Own sides, or opposite sides, from here on.</source>
    <translation>Ab hier eigene Seiten oder vertauschte.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: in a mirror</source>
    <translation>Ab hier: in einem Spiegel</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Filmed in a studio mirror from here on, or not.</source>
    <translation>Ab hier in einem Spiegel im Saal gefilmt, oder nicht.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: as before the mark</source>
    <translation>Ab hier: wie vor der Marke</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The current mark ends here.</source>
    <translation>Die jetzige Marke endet hier.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: sides said</source>
    <translation>Ab hier: gesagte Seiten</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Whose right and left are called, or nobody’s.</source>
    <translation>Wessen Rechts und Links angesagt werden, oder keines.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: lettering</source>
    <translation>Ab hier: Schrift</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>There is writing in the picture, or not; a flip turns it.</source>
    <translation>Im Bild ist Schrift, oder keine; Spiegeln dreht sie um.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: trouble</source>
    <translation>Ab hier: Fehler</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Trouble from here on, until all is well again.</source>
    <translation>Ab hier Fehler, bis alles wieder gut ist.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From here: all is well</source>
    <translation>Ab hier: alles gut</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>No trouble from this count on.</source>
    <translation>Ab diesem Count kein Fehler.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Split the take here</source>
    <translation>Die Aufnahme hier teilen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>From this moment on it is a take of its own.</source>
    <translation>Ab diesem Moment ist es eine eigene Aufnahme.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/film/actions.py" />
    <location filename="../ui/stops/film/commands.py" />
    <location filename="../ui/stops/film/panel.py" />
    <source>Look for movement</source>
    <translation>Nach Bewegung suchen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Holds danced through, entries early or late.</source>
    <translation>Durchgetanzte Halte, zu frühe oder späte Einsätze.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Counted pass a count earlier</source>
    <translation>Gezählter Durchgang einen Count früher</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Its 1 is the count before.</source>
    <translation>Seine 1 ist der Count davor.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Counted pass a count later</source>
    <translation>Gezählter Durchgang einen Count später</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Its 1 is the count after.</source>
    <translation>Seine 1 ist der Count danach.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Counted pass a line earlier</source>
    <translation>Gezählter Durchgang eine Zeile früher</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>It shows the line before.</source>
    <translation>Er zeigt die Zeile davor.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Counted pass a line later</source>
    <translation>Gezählter Durchgang eine Zeile später</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>It shows the line after.</source>
    <translation>Er zeigt die Zeile danach.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <location filename="../ui/stops/film/panel.py" />
    <source>Write what to leave out…</source>
    <translation>Schreiben, was wegzulassen ist…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Trouble in the takes as a cut list, for those who edit on.</source>
    <translation>Fehler in den Aufnahmen als Schnittliste, für alle, die weiterschneiden.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>Write what to film…</source>
    <translation>Schreiben, was zu filmen ist…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/film/commands.py" />
+   <location filename="../ui/stops/film/actions.py" />
    <source>The list of what exists and what is missing.</source>
    <translation>Die Liste dessen, was es gibt und was fehlt.</translation>
   </message>
@@ -9750,148 +9817,152 @@
    <translation>Weiter zum Paket</translation>
   </message>
   <message>
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
    <source>Once more</source>
    <translation>Einmal mehr</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The step is danced once more.</source>
    <translation>Der Schritt wird einmal mehr getanzt.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
    <source>Once less</source>
    <translation>Einmal weniger</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The step is danced once less.</source>
    <translation>Der Schritt wird einmal weniger getanzt.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The step at the next slower speed; ← on the picture.</source>
    <translation>Der Schritt im nächstlangsameren Tempo; ← auf dem Bild.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
    <source>Quicker</source>
    <translation>Schneller</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The step at the next quicker speed; → on the picture.</source>
    <translation>Der Schritt im nächstschnelleren Tempo; → auf dem Bild.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>Earlier</source>
    <translation>Früher</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The step one place earlier in the lesson.</source>
    <translation>Der Schritt einen Platz früher in der Stunde.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>Later</source>
    <translation>Später</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The step one place later in the lesson.</source>
    <translation>Der Schritt einen Platz später in der Stunde.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The lesson goes without the step.</source>
    <translation>Die Stunde kommt ohne den Schritt aus.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>As suggested</source>
    <translation>Wie vorgeschlagen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The step as Vamos suggests it.</source>
    <translation>Der Schritt, wie Vamos ihn vorschlägt.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>Play the step</source>
    <translation>Den Schritt abspielen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>As students will get it; P on the picture.</source>
    <translation>Wie ihn die Lernenden bekommen; P auf dem Bild.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>Show it at Cut</source>
    <translation>Bei Schnitt zeigen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>The clip of the step; Return on the picture.</source>
    <translation>Der Clip des Schritts; Eingabe auf dem Bild.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Write the plan…</source>
    <translation>Den Plan schreiben…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>As PDF or Markdown, with what to say.</source>
    <translation>Als PDF oder Markdown, mit dem, was zu sagen ist.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Write the film of the lesson…</source>
    <translation>Den Film der Stunde schreiben…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>All steps in one film, with a voice.</source>
    <translation>Alle Schritte in einem Film, mit einer Stimme.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Write homework loops…</source>
    <translation>Schleifen für zu Hause schreiben…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>A loop of each section to practise with.</source>
    <translation>Von jedem Abschnitt eine Schleife zum Üben.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>Write the list of what to film…</source>
    <translation>Die Liste schreiben, was zu filmen ist…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>By view, the hardest first.</source>
    <translation>Nach Ansicht, das Schwerste zuerst.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Write the practice log…</source>
    <translation>Das Übungsprotokoll schreiben…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/actions.py" />
    <source>What was filmed, and how it was.</source>
    <translation>Was gefilmt wurde, und wie es war.</translation>
   </message>
@@ -10414,17 +10485,17 @@
   </message>
   <message>
    <location filename="../ui/stops/pack/__init__.py" />
-   <location filename="../ui/stops/pack/commands.py" />
+   <location filename="../ui/stops/pack/actions.py" />
    <source>Pack</source>
    <translation>Paket</translation>
   </message>
   <message>
-   <location filename="../ui/stops/pack/commands.py" />
+   <location filename="../ui/stops/pack/actions.py" />
    <source>Write the pack</source>
    <translation>Das Paket schreiben</translation>
   </message>
   <message>
-   <location filename="../ui/stops/pack/commands.py" />
+   <location filename="../ui/stops/pack/actions.py" />
    <source>Write clips, run-through, chapters and manifest, and check them.</source>
    <translation>Clips, Durchlauf, Kapitel und Manifest schreiben und prüfen.</translation>
   </message>
@@ -10497,6 +10568,51 @@
    <location filename="../ui/stops/pack/files_table.py" />
    <source>please check</source>
    <translation>bitte prüfen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>the whole pack</source>
+   <translation>das ganze Paket</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>{size:.1f} MB, can be sent like a picture</source>
+   <translation>{size:.1f} MB, lässt sich wie ein Bild verschicken</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>One file for a phone</source>
+   <translation>Eine Datei fürs Telefon</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>{size:.0f} MB is much for a phone: choose one section.</source>
+   <translation>{size:.0f} MB sind viel für ein Telefon: wähle einen Abschnitt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>Write the page as one file</source>
+   <translation>Die Seite als eine Datei schreiben</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>Page (*.html)</source>
+   <translation>Seite (*.html)</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>{path} is written, {size:.1f} MB. It opens without a network.</source>
+   <translation>{path} ist geschrieben, {size:.1f} MB. Sie öffnet sich ohne Netz.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>Writing one file</source>
+   <translation>Schreibt eine Datei</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/pack/one_page.py" />
+   <source>Write one file…</source>
+   <translation>Eine Datei schreiben…</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />
@@ -11141,252 +11257,260 @@
    <translation>Abspielen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
-   <source>the 1 is {counts} {words}</source>
-   <translation>die 1 ist {counts} {words}</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Count it the next way heard</source>
    <translation>Auf die nächste gehörte Weise zählen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The likeliest other way; again goes back.</source>
    <translation>Die wahrscheinlichste andere Weise; noch einmal führt zurück.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Count it the second way heard</source>
    <translation>Auf die zweite gehörte Weise zählen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The second likeliest other way.</source>
    <translation>Die zweitwahrscheinlichste andere Weise.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Count it the third way heard</source>
    <translation>Auf die dritte gehörte Weise zählen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The third likeliest other way.</source>
    <translation>Die drittwahrscheinlichste andere Weise.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The 1 a count earlier</source>
    <translation>Die 1 einen Count früher</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Count 1 falls one count earlier.</source>
    <translation>Count 1 fällt einen Count früher.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The 1 a count later</source>
    <translation>Die 1 einen Count später</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Count 1 falls one count later.</source>
    <translation>Count 1 fällt einen Count später.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Listen for the 1 in the takes</source>
    <translation>Die 1 in den Aufnahmen hören</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Where a voice counts over the song in your takes, it says where lines begin.</source>
    <translation>Wo in deinen Aufnahmen eine Stimme über den Song zählt, sagt sie, wo Zeilen beginnen.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/panel.py" />
    <source>This count is a 1</source>
    <translation>Dieser Count ist eine 1</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The count you stand on becomes count 1 of a line.</source>
    <translation>Der Count, auf dem du stehst, wird Count 1 einer Zeile.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <location filename="../ui/stops/song/panel.py" />
    <source>The dance starts here</source>
    <translation>Hier beginnt der Tanz</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The count you stand on becomes the first count danced; what is before it is the lead-in.</source>
    <translation>Der Count, auf dem du stehst, wird der erste getanzte; was davor liegt, ist der Vorlauf.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Dance starts a line earlier</source>
    <translation>Tanz beginnt eine Zeile früher</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The lead-in gets one line shorter.</source>
    <translation>Der Vorlauf wird eine Zeile kürzer.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Dance starts a line later</source>
    <translation>Tanz beginnt eine Zeile später</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>The lead-in gets one line longer.</source>
    <translation>Der Vorlauf wird eine Zeile länger.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Count half as fast</source>
    <translation>Halb so schnell zählen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Every second count becomes a count.</source>
    <translation>Jeder zweite Count wird ein Count.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Count twice as fast</source>
    <translation>Doppelt so schnell zählen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Two counts where there was one.</source>
    <translation>Zwei Counts, wo einer war.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Count two thirds as fast</source>
    <translation>Zwei Drittel so schnell zählen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Three counts become two: for a beat that was found 1½ × too fast.</source>
    <translation>Aus drei Counts werden zwei: wenn der Beat 1½-mal zu schnell gefunden wurde.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Count 1½ × as fast</source>
    <translation>1½-mal so schnell zählen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Two counts become three: for a grid that is a third too slow.</source>
    <translation>Aus zwei Counts werden drei: für ein Raster, das ein Drittel zu langsam ist.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Half as fast from here</source>
    <translation>Ab hier halb so schnell</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>From the count you stand on, every second count becomes a count.</source>
    <translation>Ab dem Count, auf dem du stehst, wird jeder zweite Count ein Count.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Twice as fast from here</source>
    <translation>Ab hier doppelt so schnell</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>From the count you stand on, two counts where there was one.</source>
    <translation>Ab dem Count, auf dem du stehst, zwei Counts, wo einer war.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>A part of the song begins here</source>
    <translation>Hier beginnt ein Teil des Songs</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>A part with a name and its own lines.</source>
    <translation>Ein Teil mit einem Namen und eigenen Zeilen.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Join this part to the one before</source>
    <translation>Diesen Teil mit dem davor verbinden</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Take the beginning of this part away.</source>
    <translation>Den Anfang dieses Teils wegnehmen.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Another song for this dance…</source>
    <translation>Anderer Song für diesen Tanz…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Keep a second song beside this one and see how it fits.</source>
    <translation>Einen zweiten Song daneben behalten und sehen, wie er passt.</translation>
   </message>
   <message>
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/commands.py" />
    <source>Tap along</source>
    <translation>Mittippen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Tap on each count while it plays; from four taps on they make the beat.</source>
    <translation>Beim Abspielen auf jeden Count tippen; ab viermal ergeben sie den Beat.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <location filename="../ui/stops/song/silences.py" />
    <source>The music stops here</source>
    <translation>Hier setzt die Musik aus</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>From this count on the music pauses for four counts; again takes it away.</source>
    <translation>Ab diesem Count pausiert die Musik vier Counts; noch einmal nimmt es weg.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Read beats…</source>
    <translation>Beats lesen…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Take the beats from a CSV or MIDI file.</source>
    <translation>Die Beats aus einer CSV- oder MIDI-Datei nehmen.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Write beats…</source>
    <translation>Beats schreiben…</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Write the beats as CSV, MIDI or OpenTimelineIO, by the file's ending.</source>
    <translation>Die Beats nach der Endung der Datei als CSV, MIDI oder OpenTimelineIO schreiben.</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Find the beat again</source>
    <translation>Den Beat neu suchen</translation>
   </message>
   <message>
-   <location filename="../ui/stops/song/commands.py" />
+   <location filename="../ui/stops/song/actions.py" />
    <source>Listen to the song again; corrections of yours are kept.</source>
    <translation>Den Song noch einmal anhören; deine Berichtigungen bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/song/commands.py" />
+   <source>the 1 is {counts} {words}</source>
+   <translation>die 1 ist {counts} {words}</translation>
   </message>
   <message>
    <location filename="../ui/stops/song/commands.py" />

@@ -9,6 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from fractions import Fraction
+from functools import cache
 from itertools import pairwise
 
 from vamos.core.dance.facing import net_turn, turn_said, turns, wall_count, way_to_front
@@ -16,10 +17,11 @@ from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, li
 from vamos.core.dance.open_turns import answered
 from vamos.core.dance.weight import NOT_WRITTEN, Stance, can_begin, first_foot, follow, weight_at
 from vamos.core.dance.who import roles_in
+from vamos.core.memo import ByTwo
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import count_text
-from vamos.language import marked, tr
+from vamos.language import language, marked, tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -95,14 +97,28 @@ def learned_sections(dance: Dance) -> tuple[Section, ...]:
 
 def danced_lines(dance: Dance, grid: Grid | None = None) -> tuple[Line, ...]:
     """The lines that are danced; without a grid the positions are still right."""
+    return _danced_lines(language())(dance, grid)
+
+
+def _lines_danced(dance: Dance, grid: Grid | None) -> tuple[Line, ...]:
     bare = grid or Grid((Anchor(Fraction(0), 0.0), Anchor(Fraction(1), 1.0)))
     if not dance.sequence:
         return ()
     return tuple(line for line in lines_of(bare, dance) if line.kind.danced)
 
 
+@cache
+def _danced_lines(_language: str) -> ByTwo[Dance, Grid, tuple[Line, ...]]:
+    # Lines have titles, and those are words.
+    return ByTwo(_lines_danced)
+
+
 def facts_of(dance: Dance, grid: Grid | None = None) -> DanceFacts:
-    """Work everything out; raises InputError when the sequence names a section that is not there."""
+    """Work everything out, once; raises InputError when the sequence names a section that is not there."""
+    return _facts(language())(dance, grid)
+
+
+def _worked_out(dance: Dance, grid: Grid | None) -> DanceFacts:
     lines = danced_lines(dance, grid)
     wall = dance.wall_sections()
     net = _sum(net_turn(s) for s in wall)
@@ -131,6 +147,11 @@ def facts_of(dance: Dance, grid: Grid | None = None) -> DanceFacts:
         early_ends=tuple(_early_ends(dance, lines, grid)),
         without_optional=_without_optional(dance, grid),
     )
+
+
+@cache
+def _facts(_language: str) -> ByTwo[Dance, Grid, DanceFacts]:
+    return ByTwo(_worked_out)
 
 
 def _without_optional(dance: Dance, grid: Grid | None) -> WithoutOptional | None:

@@ -212,7 +212,7 @@ class Stated:
     restarts: int | None = None
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, weakref_slot=True)
 class Dance:
     """A dance: its sections and how they run over the song.
 

@@ -25,7 +25,7 @@ class Picture {
     f.off = null;
     if (f.film !== film) {
       f.film = film;
-      f.el.src = film.file.split("/").map(encodeURIComponent).join("/");
+      f.el.src = source(film.file);
       f.el.addEventListener("loadedmetadata", to, { once: true });
       f.el.load();
     } else if (f.el.readyState) to();

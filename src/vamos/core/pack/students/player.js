@@ -159,16 +159,29 @@ class Player {
 /* One script file gives one sound as base64: neighbours cannot be fetched from a disk. */
 const waiting = new Map();
 window.vamosSound = (id, text) => { const done = waiting.get(id); waiting.delete(id); if (done) done(text); };
+/* A page in one file holds what it plays, each as base64 in an element of its own. */
+const held = new Map([...document.querySelectorAll("script[data-held]")].map((e) => [e.dataset.held, e]));
+const bytesOf = (text) => {
+  const raw = atob(text), bytes = new Uint8Array(raw.length);
+  for (let i = 0; i < raw.length; i++) bytes[i] = raw.charCodeAt(i);
+  return bytes;
+};
+const urls = new Map();
+/* Where a film is: beside the page, or in it. */
+function source(file) {
+  if (!held.has(file)) return file.split("/").map(encodeURIComponent).join("/");
+  if (!urls.has(file)) urls.set(file, URL.createObjectURL(new Blob([bytesOf(held.get(file).textContent)], { type: "video/mp4" })));
+  return urls.get(file);
+}
 async function readSound(sound) {
-  const text = await new Promise((done, failed) => {
+  const text = held.has(sound.file) ? held.get(sound.file).textContent : await new Promise((done, failed) => {
     waiting.set(sound.id, done);
     const script = document.createElement("script");
     script.src = sound.file;
     script.onerror = () => failed(new Error(sound.file));
     document.head.append(script);
   });
-  const raw = atob(text), bytes = new Uint8Array(raw.length);
-  for (let i = 0; i < raw.length; i++) bytes[i] = raw.charCodeAt(i);
+  const bytes = bytesOf(text);
   const decoded = await new OfflineAudioContext(2, 1, sound.rate).decodeAudioData(bytes.buffer);
   // A decoder that keeps its run-in would be late: what is too long stands in front.
   const more = decoded.length - sound.samples, late = more > 900 && more < 3000 ? more : 0;

@@ -28,6 +28,7 @@ from vamos.ui.desk import Desk
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.pack.estimates import Estimates
 from vamos.ui.stops.pack.files_table import FileRow, rows_of
+from vamos.ui.stops.pack.one_page import OnePage
 from vamos.ui.stops.pack.phones import OnPhones
 from vamos.ui.stops.pack.stills import Stills
 from vamos.ui.work.scope import DocumentScope, OfDocument
@@ -71,6 +72,7 @@ class PackCommands:
         self._desk = desk
         self._estimates = Estimates(desk.stale.emit, desk.runner.fault.emit)
         self.phones = OnPhones(desk)
+        self.one_page = OnePage(desk)
         self.stills = Stills()
         self.stills.fault.connect(desk.runner.fault)
         self._arrivals = Arrivals()

@@ -404,6 +404,7 @@ class PackRoom(Room):
             (tr("Open the folder"), self.commands.show_folder, ""),
         )
         self.commands.phones.fill(panel, lambda: written.folder)
+        self.commands.one_page.fill(panel, written.folder)
         panel.buttons((tr("Copy a summary to send along"), self.commands.copy_summary, ""), key="summary")
         panel.say(
             tr("Hand out the whole folder: the page plays the clips beside it, without a network."), key="hand out"
