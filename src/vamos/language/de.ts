@@ -5018,6 +5018,12 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>Counts over the picture</source>
+   <translation>Counts über dem Bild</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
    <source>Full screen</source>
    <translation>Vollbild</translation>
   </message>
@@ -5093,8 +5099,8 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
-   <source>Space plays. Left and right go a count back and on, 1 to 8 to that count. Minus and plus change the speed, V the view, L loops, R takes a stretch from a count to a count. T is the ladder of speeds, B the build-up of all sections, J the next step of the lesson. N and P go to the next and previous section, K ticks what you can dance, F fills the screen.</source>
-   <translation>Die Leertaste spielt. Links und rechts gehen einen Count zurück und weiter, 1 bis 8 zu diesem Count. Minus und Plus ändern das Tempo, V die Ansicht, L wiederholt, R nimmt ein Stück von einem Count bis zu einem anderen. T ist die Tempoleiter, B der Aufbau aller Abschnitte, J der nächste Schritt der Stunde. N und P gehen zum nächsten und vorigen Abschnitt, K hakt ab, was du tanzen kannst, F füllt den Bildschirm.</translation>
+   <source>Space plays. Left and right go a count back and on, 1 to 8 to that count. Minus and plus change the speed, V the view, C writes the counts over a plain film, L loops, R takes a stretch from a count to a count. T is the ladder of speeds, B the build-up of all sections, J the next step of the lesson. N and P go to the next and previous section, K ticks what you can dance, F fills the screen.</source>
+   <translation>Leertaste spielt. Links und rechts gehen einen Count zurück und weiter, 1 bis 8 zu diesem Count. Minus und Plus ändern das Tempo, V die Ansicht, C schreibt die Counts über einen Film ohne sie, L wiederholt, R nimmt eine Strecke von Count zu Count. T ist die Leiter der Tempi, B der Aufbau aller Abschnitte, J der nächste Schritt der Stunde. N und P gehen zum nächsten und vorigen Abschnitt, K hakt ab, was du tanzen kannst, F füllt den Bildschirm.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -5191,6 +5197,16 @@
    <location filename="../core/pack/students/page.js" />
    <source>The whole dance from the top.</source>
    <translation>Der ganze Tanz von Anfang an.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>Counts over the picture.</source>
+   <translation>Counts über dem Bild.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>The picture alone.</source>
+   <translation>Das Bild allein.</translation>
   </message>
   <message>
    <location filename="../core/pack/students_page.py" />
@@ -5920,6 +5936,11 @@
   </message>
   <message>
    <location filename="../core/plan/profiles.py" />
+   <source>For the page only</source>
+   <translation>Nur für die Seite</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/profiles.py" />
    <source>Dance-along</source>
    <translation>Zum Mittanzen</translation>
   </message>
@@ -5942,6 +5963,11 @@
    <location filename="../core/plan/profiles.py" />
    <source>Every section, mirrored and from the back, at full speed and slowed, and the whole dance.</source>
    <translation>Jeder Abschnitt, gespiegelt und von hinten, im vollen Tempo und verlangsamt, und der ganze Tanz.</translation>
+  </message>
+  <message>
+   <location filename="../core/plan/profiles.py" />
+   <source>Plain films at full speed: the page draws the counts and makes every other speed. Less than half the size.</source>
+   <translation>Filme ohne Counts in vollem Tempo: die Seite zeichnet die Counts und macht jedes andere Tempo. Weniger als halb so groß.</translation>
   </message>
   <message>
    <location filename="../core/plan/profiles.py" />
@@ -10668,11 +10694,6 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>From the top to the end of each section: 1, 1 to 2, 1 to 3 …</source>
    <translation>Von Anfang bis zum Ende jedes Abschnitts: 1, 1 bis 2, 1 bis 3 …</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/pack/panel.py" />
-   <source>Counts over the picture</source>
-   <translation>Counts über dem Bild</translation>
   </message>
   <message>
    <location filename="../ui/stops/pack/panel.py" />

@@ -2,6 +2,7 @@
 
 import base64
 import json
+import re
 import shutil
 import tempfile
 import unittest
@@ -23,6 +24,7 @@ from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.students_page import PAGE, page_html
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
+from vamos.core.plan.profiles import PROFILES
 
 #: WCAG 2.2, 1.4.3: relative luminance and contrast of text on what lies behind it.
 CONTRAST = """
@@ -306,7 +308,7 @@ class PageTest(FolderCase):
                 self.assertLessEqual(page.run("document.documentElement.scrollWidth"), width)
                 self.assertEqual(page.run(CONTRAST), [])
                 small = (
-                    "[...document.querySelectorAll('.row button, nav button')].filter(b => b.offsetHeight < 44).length"
+                    "[...document.querySelectorAll('.row button:not([hidden]), nav button')].filter(b => b.offsetHeight < 44).length"
                 )
                 self.assertEqual(page.run(small), 0)
                 self.assertLess(page.run("at('film').getBoundingClientRect().top"), height * 0.45)
@@ -335,6 +337,75 @@ class PageTest(FolderCase):
         text = (self.out / PAGE).read_text()
         (self.out / PAGE).write_text(text.replace(" 050.mp4", " 051.mp4", 1))
         self.assertIn("page", {f.what for f in verify_pack(self.out) if not f.good})
+
+
+@unittest.skipUnless(CHROMIUM, "chromium is not installed; ./check installs it on Debian")
+class PlainTest(FolderCase):
+    """A pack for the page only: plain films at full speed, over which the page draws the counts."""
+
+    @classmethod
+    def setUpClass(cls) -> None:
+        made = tempfile.TemporaryDirectory()
+        cls.addClassCleanup(made.cleanup)
+        cls.made = Path(made.name)
+        project = small_project(cls.made)
+        sections = (Section("A", 8, tuple(parse_line("vine R 1-4, vine L 5-8"))), Section("Back", 8))
+        profile = next(p for p in PROFILES if p.key == "page")
+        output = profile.applied(project.output)
+        project = replace(project, dance=Dance("Harbour", sections, (Item(ItemKind.WALL),)), output=output)
+        write_song(cls.made / "s.wav", 120, 12)
+        write_pack(project, cls.made, cls.made / "pack")
+        cls.out = cls.made / "pack"
+
+    def browser(self) -> Browser:
+        found = Browser(1280, 800)
+        self.addCleanup(found.__exit__)
+        found.open(self.out / PAGE)
+        found.until("picture.live.el.readyState >= 2 && !picture.live.el.seeking")
+        return found
+
+    def test_only_full_speed_and_nothing_in_the_picture_but_all_is_told(self):
+        manifest = read_manifest(self.out)
+        self.assertEqual({c.speed for c in manifest.clips}, {1.0})
+        self.assertTrue(all(c.counts == () and c.told is not None for c in manifest.clips))
+        first = manifest.clips[0]
+        self.assertEqual([n for _, n in first.counts_told()][2:10], list("12345678"))
+        self.assertEqual([f for f in verify_pack(self.out) if not f.good], [])
+        captions = (self.out / "captions" / f"{Path(first.file).stem}.vtt").read_text()
+        self.assertIn("1 vine", captions)
+
+    def test_the_page_draws_the_counts_over_the_film_and_takes_them_away(self):
+        """At each count the number over the film is that of the sheet; it lies in the frame; C and the button hide it."""
+        page = self.browser()
+        for digit in "1538":
+            page.key(digit)
+            page.until(f"place() === film().first + {int(digit) - 1} && !picture.live.el.seeking")
+            page.run("new Promise(requestAnimationFrame)")
+            self.assertEqual(page.run("at('overcount').textContent"), digit)
+        self.assertTrue(page.run("at('overcue').textContent").startswith("touch"))
+        inside = "(() => { const o = at('over').getBoundingClientRect(), f = at('frame').getBoundingClientRect();"
+        inside += " return o.width > 20 && o.left >= f.left && o.right <= f.right && o.bottom <= f.bottom; })()"
+        self.assertTrue(page.run(inside))
+        page.key("c")
+        self.assertEqual(page.run("[at('over').hidden, at('drawn').getAttribute('aria-pressed')]"), [True, "false"])
+        page.open(self.out / PAGE)
+        page.until("picture.live.el.readyState >= 2 && !picture.live.el.seeking")
+        self.assertTrue(page.run("at('over').hidden"), "what was chosen stays")
+        page.run("at('drawn').click()")
+        self.assertFalse(page.run("at('over').hidden"))
+        self.assertEqual(page.errors, [])
+
+    def test_views_are_not_called_to_watch_where_all_are(self):
+        page = self.browser()
+        self.assertEqual(page.run("[...at('views').children].map((b) => b.textContent)"), ["mirrored"])
+
+    def test_wrong_counts_of_the_page_are_noticed(self):
+        broken = Path(shutil.copytree(self.out, self.folder / "pack"))
+        text = (broken / PAGE).read_text()
+        at = re.search(r'"counts": \[\[([\d.]+), "(\d)"\]', text)
+        changed = text[: at.start(2)] + str(int(at.group(2)) % 8 + 1) + text[at.end(2) :]
+        (broken / PAGE).write_text(changed)
+        self.assertIn("counts", [f.what for f in verify_pack(broken) if not f.good])
 
 
 class CaptionsTest(FolderCase):

@@ -57,13 +57,22 @@ class SmallPicture:
 
 
 @dataclass(frozen=True, slots=True)
+class Told:
+    """What a clip shows that has no counts over the picture: (frame, number), and (frame, what would be written)."""
+
+    counts: tuple[tuple[int, str], ...]
+    states: tuple[tuple[int, OverlayState], ...]
+
+
+@dataclass(frozen=True, slots=True)
 class ClipEntry:
     """One clip of a pack.
 
     ``made_from`` is the hash of all it follows from. ``counts`` are (frame, number) where a new count begins;
-    ``states`` (frame, what is written); ``covered`` for which share of the clip plates cover the dancer; ``proof`` the
-    small grey picture of the middle frame as filmed, rows of 16; ``shows`` the name of other things over the picture;
-    ``heard`` what it should sound like; ``throughout`` such pictures of all of it, the flip of each said.
+    ``states`` (frame, what is written); ``told`` what the page says of a clip without counts; ``covered`` for which
+    share of the clip plates cover the dancer; ``proof`` the small grey picture of the middle frame as filmed, rows
+    of 16; ``shows`` the name of other things over the picture; ``heard`` what it should sound like; ``throughout``
+    such pictures of all of it, the flip of each said.
     """
 
     file: str
@@ -96,6 +105,15 @@ class ClipEntry:
     heard: SoundProof | None = None
     throughout: tuple[SmallPicture, ...] = ()
     double_time: bool = False
+    told: Told | None = None
+
+    def counts_told(self) -> tuple[tuple[int, str], ...]:
+        """(frame, number) of its counts, drawn over the picture or told by the page."""
+        return self.counts or (self.told.counts if self.told is not None else ())
+
+    def states_told(self) -> tuple[tuple[int, OverlayState], ...]:
+        """(frame, what is danced) drawn over the picture or told by the page."""
+        return self.states if self.counts or self.told is None else self.told.states
 
 
 @dataclass(frozen=True, slots=True)

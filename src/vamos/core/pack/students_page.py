@@ -67,7 +67,7 @@ def _films(entries: Sequence[ClipEntry]) -> list[ClipEntry]:
     """The fastest file of each way of seeing a section: the page makes every other speed of it."""
     best: dict[tuple[str, str, str], ClipEntry] = {}
     for entry in entries:
-        key = (entry.title, _view_name(entry), entry.sound)
+        key = (entry.title, _view_name(entry, entries), entry.sound)
         if key not in best or entry.speed > best[key].speed:
             best[key] = entry
     return list(best.values())
@@ -195,41 +195,37 @@ def _views(entries: list[ClipEntry], sounds: Mapping[str, PageSound], exact: Map
     found: dict[str, list[ClipEntry]] = {}
     for entry in entries:
         sound = tr(", sound: {sound}", sound=tr(entry.sound)) if entry.sound != entries[0].sound else ""
-        found.setdefault(_view_name(entry) + sound, []).append(entry)
+        found.setdefault(_view_name(entry, entries) + sound, []).append(entry)
     return [
         {
             "name": name,
-            "film": _film(max(rows, key=lambda e: e.speed), entries, sounds, exact),
+            "film": _film(max(rows, key=lambda e: e.speed), sounds, exact),
             "files": [{"file": e.file, "speed": e.speed} for e in sorted(rows, key=lambda e: -e.speed)],
         }
         for name, rows in found.items()
     ]
 
 
-def _view_name(entry: ClipEntry) -> str:
+def _view_name(entry: ClipEntry, entries: Sequence[ClipEntry]) -> str:
+    """What a way of seeing is called; “to watch” only beside clips with counts."""
     if entry.arrangement != Arrangement.ONE:
         return tr(entry.arrangement)
     paces = {tr("half-time"): entry.half_time, tr("double time"): entry.double_time}
-    extra = [name for name, so in paces.items() if so] or ([tr("to watch")] if entry.look == Look.PLAIN else [])
+    watched = entry.look == Look.PLAIN and any(e.look != Look.PLAIN for e in entries)
+    extra = [name for name, so in paces.items() if so] or ([tr("to watch")] if watched else [])
     extra += [entry.shows] if entry.shows else []
     return ", ".join([label_words(entry.label, short=True) or tr(entry.view), *extra])
 
 
-def _film(
-    entry: ClipEntry, others: list[ClipEntry], sounds: Mapping[str, PageSound], exact: Mapping[str, Cut]
-) -> dict[str, Any]:
-    """A film with its counts; one without counts over the picture has those of the same clip that has them."""
-    told = entry
-    if not entry.counts:
-        paced = (entry.speed, entry.half_time, entry.double_time)
-        alike = (e for e in others if e.counts and (e.speed, e.half_time, e.double_time) == paced)
-        told = next((e for e in alike if e.frames == entry.frames), entry)
+def _film(entry: ClipEntry, sounds: Mapping[str, PageSound], exact: Mapping[str, Cut]) -> dict[str, Any]:
+    """A film with its counts; the page draws those that do not stand over the picture."""
+    states = entry.states_told()
     cut, rate = exact.get(entry.file), float(Fraction(entry.rate))
-    core = [frame for frame, state in told.states if not state.dim]
+    core = [frame for frame, state in states if not state.dim]
     start = min(core, default=0)
-    after = [frame for frame, state in told.states if state.dim and frame > start]
+    after = [frame for frame, state in states if state.dim and frame > start]
     from_s, to_s = start / rate, min(after, default=entry.frames) / rate
-    counts: list[tuple[float, str]] = [(frame / rate, number) for frame, number in told.counts]
+    counts: list[tuple[float, str]] = [(frame / rate, number) for frame, number in entry.counts_told()]
     if cut is not None:
         # Exact seconds: a frame is too coarse to loop by.
         from_s, to_s = max(0.0, cut.core_s[0]), min(entry.duration_s, cut.core_s[1])
@@ -245,6 +241,7 @@ def _film(
         "from": from_s,
         "to": to_s,
         "counts": counts,
-        "states": [[frame / rate, s.number + s.part, s.now, s.ahead] for frame, s in told.states],
+        "states": [[frame / rate, s.number + s.part, s.now, s.ahead] for frame, s in states],
+        "plain": not entry.counts,
         "sound": {"id": sound.id, "file": sound.file, "rate": sound.rate, "samples": sound.samples} if sound else None,
     }

@@ -85,7 +85,7 @@ def _chapters(folder: Path, manifest: Manifest) -> Iterator[Finding]:
             abs(a - b) <= within and one == other for (a, one), (b, other) in zip(rows, film, strict=True)
         )
         yield Finding(name, "chapters", same, tr("as in the film") if same else tr("other ones than in the film"))
-    starts = {round(frame / float(Fraction(through.rate)), 3) for frame, _ in through.states}
+    starts = {round(frame / float(Fraction(through.rate)), 3) for frame, _ in through.states_told()}
     placed = all(at == 0 or min(abs(at - s) for s in starts) < 0.1 for at, _ in film)
     yield Finding(through.file, "chapters", placed, tr("where lines begin") if placed else tr("where no line begins"))
 
@@ -136,10 +136,11 @@ def _tells(clip: ClipEntry | None, through: bool, title: str, film: dict[str, An
     if not 0 <= film["from"] < film["to"] <= clip.duration_s + 1 / rate:
         return False
     told = [(float(at), str(number)) for at, number in film["counts"]]
-    if not clip.counts:
+    counts = clip.counts_told()
+    if not counts:
         return True
-    near = all(abs(at - frame / rate) <= 1 / rate for (at, _), (frame, _) in zip(told, clip.counts, strict=False))
-    return near and [n for _, n in told] == [n for _, n in clip.counts]
+    near = all(abs(at - frame / rate) <= 1 / rate for (at, _), (frame, _) in zip(told, counts, strict=False))
+    return near and [n for _, n in told] == [n for _, n in counts]
 
 
 def _sounds(folder: Path, film: dict[str, Any]) -> bool:

@@ -16,7 +16,7 @@ from vamos.core.dance.export import export_sheet
 from vamos.core.dance.lines import lines_of
 from vamos.core.document.paths import locate
 from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Clip, ClipSound, Version
+from vamos.core.model.clip import Clip, ClipSound, Look, Version
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.model.take import counts_to_take
@@ -37,7 +37,7 @@ from vamos.core.plan.profiles import packed_clips, packed_project
 from vamos.core.plan.versions import clip_in, partner_of, run_through_versions, version_words, versions_of
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.core.render.clips import Written, render_clip
-from vamos.core.render.compose import Film
+from vamos.core.render.compose import Film, overlay_of
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlays import schedule
 from vamos.core.render.sound import read_song
@@ -241,6 +241,7 @@ class _Packer:
             entries = [done[j.path] or made[j.path] for j in jobs]
             if self.written is not None:
                 self.written(clip.key, self.work / entries[0].file, entries[0].duration_s)
+            entries = [self._told(j, e) for j, e in zip(jobs, entries, strict=True)]
             self.cuts += [self._cut(j, e) for j, e in zip(jobs, entries, strict=True)]
             return entries
         except (WriteError, Stopped):
@@ -255,6 +256,14 @@ class _Packer:
 
     def _rendered(self, jobs: list[RenderJob], chapters: tuple[Chapter, ...], progress: Progress) -> list[Written]:
         return render_clip(jobs, self.stage, self._song(jobs, progress), progress, chapters, self.sounds)
+
+    def _told(self, job: RenderJob, entry: mf.ClipEntry) -> mf.ClipEntry:
+        """A clip without counts over the picture with what the page says instead."""
+        if job.version.look is not Look.PLAIN:
+            return entry
+        timing = self.stage.timing(job.clip, job.version)
+        states = tuple(schedule(self.words, job.clip, timing, overlay_of(job.version, self.project.output.overlay)))
+        return replace(entry, told=mf.Told(tuple(mf.whole_counts(timing, states)), states))
 
     def _cut(self, job: RenderJob, entry: mf.ClipEntry) -> Cut:
         """A clip with the films it was cut from and the frames of its counts, written over it or not."""

@@ -66,6 +66,21 @@ PROFILES = (
         {**_ONE_EACH, "speeds": _SLOWED, "framing": _WIDE, "run_through": RunThrough(), "quality": Quality.PHONE},
     ),
     Profile(
+        "page",
+        "For the page only",
+        marked(
+            "Plain films at full speed: the page draws the counts and makes every other speed. Less than half the size."
+        ),
+        {
+            **_ONE_EACH,
+            "with_counts": False,
+            "speeds": _FULL,
+            "framing": _WIDE,
+            "run_through": RunThrough(),
+            "quality": Quality.PHONE,
+        },
+    ),
+    Profile(
         "along",
         "Dance-along",
         marked(

@@ -1,7 +1,7 @@
 "use strict";
 const data = JSON.parse(document.getElementById("data").textContent);
 const at = (id) => document.getElementById(id);
-const state = { section: 0, view: 0, speed: 1, loop: true, through: false, at: 0, from: null, to: null, flow: null, known: {} };
+const state = { section: 0, view: 0, speed: 1, loop: true, through: false, at: 0, from: null, to: null, flow: null, known: {}, over: true };
 const ROUNDS = 4; // times a rung of the ladder is danced
 const LEAST = 0.4, MOST = 1.1, RUNGS = [0.5, 0.6, 0.7, 0.8, 0.9, 1];
 const PART = 32; // counts of the whole dance that are made ready at once
@@ -268,6 +268,8 @@ function drawState(s, k) {
   at("count").textContent = s ? s[1] : "";
   at("cue").textContent = s ? s[2] : "";
   at("next").textContent = s ? s[3] : "";
+  at("overcount").textContent = s ? s[1] : "";
+  at("overcue").textContent = s ? s[2] : "";
   [...at("counts").children].forEach((b, n) => b.setAttribute("aria-current", String(n === k)));
   const number = f.counts.length ? k - f.first : -1;
   [...at("sheet").children].forEach((row) => row.setAttribute("aria-current", String(!state.through && Number(row.dataset.count) === number)));
@@ -300,11 +302,15 @@ function draw() {
   at("buildup").disabled = data.sections.length < 2;
   at("known").disabled = state.through;
   at("known").checked = !state.through && Boolean(known[here.title]);
+  // Counts that stand in the picture already cannot be taken out of it.
+  at("drawn").hidden = !f.plain;
+  at("drawn").setAttribute("aria-pressed", String(state.over));
+  at("over").hidden = !f.plain || !state.over;
   at("film").setAttribute("aria-label", word("Film: {title}", { title: here.title }));
   drawn = null;
   drawPlay();
   drawSpeed();
-  kept.write({ ...state.known, " at": { section: state.section, view: state.view, speed: state.speed } });
+  kept.write({ ...state.known, " at": { section: state.section, view: state.view, speed: state.speed, over: state.over } });
 }
 function choose(n) {
   const count = data.sections.length;
@@ -329,6 +335,7 @@ function full() {
   const box = at("stage");
   if (document.fullscreenElement) document.exitFullscreen(); else if (box.requestFullscreen) box.requestFullscreen().catch(() => {});
 }
+function overOrNot() { if (!film().plain) return; state.over = !state.over; say(state.over ? word("Counts over the picture.") : word("The picture alone.")); draw(); }
 function nextView() { state.view = (state.view + 1) % shown().views.length; state.from = state.to = null; again(true); say(view().name); }
 
 at("play").addEventListener("click", playOrStop);
@@ -338,6 +345,7 @@ at("ladder").addEventListener("click", startLadder);
 at("buildup").addEventListener("click", startBuildUp);
 at("top").addEventListener("click", top_);
 at("full").addEventListener("click", full);
+at("drawn").addEventListener("click", overOrNot);
 at("slower").addEventListener("click", () => setSpeed(state.speed - 0.05));
 at("faster").addEventListener("click", () => setSpeed(state.speed + 0.05));
 at("speed").addEventListener("input", () => { state.speed = at("speed").value / 100; at("percent").textContent = percent(state.speed); });
@@ -352,7 +360,7 @@ at("known").addEventListener("change", tickKnown);
 at("print").addEventListener("click", () => window.print());
 const KEYS = {
   " ": playOrStop, arrowleft: () => goTo(place() - 1), arrowright: () => goTo(place() + 1),
-  l: () => at("loop").click(), t: startLadder, b: () => at("buildup").click(), r: fromTo, f: full, "-": () => setSpeed(state.speed - 0.05), "+": () => setSpeed(state.speed + 0.05), v: nextView,
+  l: () => at("loop").click(), t: startLadder, b: () => at("buildup").click(), r: fromTo, f: full, "-": () => setSpeed(state.speed - 0.05), "+": () => setSpeed(state.speed + 0.05), v: nextView, c: overOrNot,
   j: () => goStep((state.step ?? -1) + 1), n: () => choose(state.section + 1), p: () => choose(state.section - 1), k: () => { if (!state.through) tickKnown(); },
 };
 document.addEventListener("keydown", (e) => {
@@ -377,7 +385,7 @@ at("paper").replaceChildren(...data.sections.filter((s) => s.rows.length).map((s
 }));
 const { " at": last, ...known } = kept.read();
 state.known = known;
-if (last && data.sections[last.section]) Object.assign(state, { section: last.section, view: last.view, speed: last.speed || 1 });
+if (last && data.sections[last.section]) Object.assign(state, { section: last.section, view: last.view, speed: last.speed || 1, over: last.over !== false });
 state.at = film().from;
 picture.still(film(), state.at);
 draw();
