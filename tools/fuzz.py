@@ -2,8 +2,9 @@
 
 .venv/bin/python tools/fuzz.py [COUNT] [SEED]
 
-Songs, films, sheets and projects of the demo are cut, filled, overwritten and mixed; each is given to the command that
-reads it. Exit status 0 to 2 is fine; 3 is a fault of Vamos, which is kept in a folder that is named at the end.
+Songs, films, sheets, projects and packs of the demo, and what Vamos keeps beside them (profiles, locks, caches), are
+cut, filled, overwritten and mixed; each is given to the command that reads it. Exit status 0 to 2 is fine; 3 is a fault
+of Vamos, which is kept in a folder that is named at the end.
 """
 
 from __future__ import annotations
@@ -17,9 +18,18 @@ import subprocess
 import sys
 import tempfile
 import traceback
+from dataclasses import replace
 from pathlib import Path
 
 from vamos.cli.main import run as command
+from vamos.core.document import lock
+from vamos.core.document.files import load, save
+from vamos.core.edit.clips import choose
+from vamos.core.media import cache
+from vamos.core.model.clip import Choice, RunThrough
+from vamos.core.model.project import Output
+from vamos.core.plan.clips import plan_clips
+from vamos.core.plan.own_profiles import keep_profile, profiles_file
 from vamos.demo.build import SONG, default_folder, make_demo
 
 #: Seconds of work, and of waiting on a busy machine.
@@ -47,7 +57,7 @@ def damaged(data: bytes, rng: random.Random) -> bytes:
 
 
 def sources(folder: Path) -> list[tuple[Path, list[str]]]:
-    """Files of the demo, made short, and the command that reads each."""
+    """Files of the demo, made short, and the command that reads each when its path is put behind it."""
     project = make_demo(default_folder())
     short = ["-v", "error", "-y", "-t", "8"]
     song, film, other = folder / "song.mp3", folder / "film.mp4", folder / "film.mkv"
@@ -61,7 +71,42 @@ def sources(folder: Path) -> list[tuple[Path, list[str]]]:
         tried(["sheet", str(project), "--to", str(sheet)], folder / "told")
         found.append((sheet, ["dance"]))
     shutil.copy(project, folder / "p.vamos")
-    return [*found, (folder / "p.vamos", ["clips"])]
+    lines = folder / "sheet.txt"
+    lines.write_text("Lantern walk\n32 counts, 4 walls\n1-4 vine R, touch L\n5-8 vine L, touch R\nRestart on wall 3\n")
+    return [*found, (lines, ["dance"]), (folder / "p.vamos", ["clips"])]
+
+
+def little(folder: Path) -> Path:
+    """The demo with one take and two clips, so that its pack is soon written."""
+    project, path = load(make_demo(folder)), folder / "little.vamos"
+    project = replace(project, takes=project.takes[:1])
+    for clip in plan_clips(project)[2:]:
+        project = choose(project, Choice(clip.key, left_out=True))
+    save(replace(project, output=replace(project.output, run_through=RunThrough(wanted=False))), path)
+    return path
+
+
+def kept_beside(folder: Path) -> list[tuple[Path, list[str]]]:
+    """Files that are damaged where they lie, and the command that comes upon them there."""
+    pack, project = folder / "pack", little(default_folder())
+    vamos = [sys.executable, "-m", "vamos.cli", "--quiet"]
+    options = ["--size", "160", "--profile", "page"]
+    subprocess.run([*vamos, "pack", project, "--out", pack, *options], stderr=subprocess.DEVNULL, check=False)
+    page = folder / "one.html"
+    tried(["page", str(pack), "--to", str(page)], folder / "told")
+    inside = [pack / n for n in ("manifest.json", "practise.html", "clips.otio", "summary.txt", "chapters.txt")]
+    inside += sorted((pack / "sound").iterdir())[:1] + sorted((pack / "captions").iterdir())[:1]
+    inside += sorted((pack / "clips").iterdir())[:1]
+    found = [(path, ["verify", str(pack)]) for path in inside if path.is_file()]
+    found.append((page, ["verify", str(page)]))
+    keep_profile("mine", Output())
+    found.append((profiles_file(), ["pack", str(project), "--profile", "mine", "--estimate"]))
+    lock.hold(project)
+    found.append((lock.place(project), ["song", str(project), "--title", "x"]))
+    tried(["movement", str(project)], folder / "told")
+    for kind in sorted(k for k in cache.folder().iterdir() if k.is_dir()):
+        found += [(path, ["movement", str(project)]) for path in sorted(kind.iterdir())[:1]]
+    return found
 
 
 def run_vamos(arguments: list[str]) -> int:
@@ -102,20 +147,27 @@ def main(count: int, seed: int) -> int:
     rng = random.Random(seed)
     kept = Path(tempfile.mkdtemp(prefix="vamos-fuzz-"))
     bad = 0
-    with tempfile.TemporaryDirectory() as folder:
-        files = sources(Path(folder))
+    with tempfile.TemporaryDirectory() as name:
+        folder = Path(name)
+        for kind in ("CONFIG", "CACHE", "DATA"):
+            os.environ[f"XDG_{kind}_HOME"] = str(folder / kind.lower())
+        files, beside = sources(folder), kept_beside(folder)
         for number in range(count):
-            source, asked = files[number % len(files)]
-            path = Path(folder) / f"damaged{source.suffix}"
-            data = damaged(source.read_bytes(), rng)
+            inside = number % 4 == 3
+            source, asked = beside[number // 4 % len(beside)] if inside else files[number % len(files)]
+            whole = source.read_bytes()
+            data = damaged(whole, rng)
+            path = source if inside else folder / f"damaged{source.suffix}"
             path.write_bytes(data)
-            words = tried([*asked, str(path)], Path(folder) / "told")
-            if path.read_bytes() != data:
+            words = tried(asked if inside else [*asked, str(path)], folder / "told")
+            if not inside and path.read_bytes() != data:
                 words = "the file was changed"
             if words:
                 bad += 1
-                shutil.copy(path, kept / f"{number}{source.suffix}")
-                print(f"{number}{source.suffix}: {words}", flush=True)
+                (kept / f"{number}{source.suffix}").write_bytes(data)
+                print(f"{number} {source.name}: {words}", flush=True)
+            if inside:
+                source.write_bytes(whole)
     print(f"{count} files, {bad} faults" + (f", kept in {kept}" if bad else ""))
     if not bad:
         kept.rmdir()
