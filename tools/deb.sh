@@ -38,6 +38,11 @@ find "$lib" -name __pycache__ -prune -exec rm -rf {} +
 # What the desktop's own tools wrote there is theirs.
 rm -f "$root/usr/share/applications/mimeinfo.cache"
 find "$root/usr/share/mime" -mindepth 1 -maxdepth 1 ! -name packages -exec rm -rf {} +
+shell=src/vamos/desktop/shell
+install -Dm644 "$shell/vamos" "$root/usr/share/bash-completion/completions/vamos"
+install -Dm644 "$shell/_vamos" "$root/usr/share/zsh/vendor-completions/_vamos"
+install -Dm644 "$shell/vamos.1" "$root/usr/share/man/man1/vamos.1"
+gzip -9n "$root/usr/share/man/man1/vamos.1"
 cat LICENSE THIRD_PARTY_NOTICES.md >"$root/usr/share/doc/vamos/copyright"
 gzip -9n <CHANGELOG.md >"$root/usr/share/doc/vamos/changelog.gz"
 depends="python3 (>= 3.$minor), python3 (<< 3.$((minor + 1)))"

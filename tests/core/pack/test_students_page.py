@@ -307,9 +307,7 @@ class PageTest(FolderCase):
             with self.subTest(width=width, dark=dark):
                 self.assertLessEqual(page.run("document.documentElement.scrollWidth"), width)
                 self.assertEqual(page.run(CONTRAST), [])
-                small = (
-                    "[...document.querySelectorAll('.row button:not([hidden]), nav button')].filter(b => b.offsetHeight < 44).length"
-                )
+                small = "[...document.querySelectorAll('.row button:not([hidden]), nav button')].filter(b => b.offsetHeight < 44).length"
                 self.assertEqual(page.run(small), 0)
                 self.assertLess(page.run("at('film').getBoundingClientRect().top"), height * 0.45)
                 # Film and Play are in sight together.
