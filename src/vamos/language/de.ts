@@ -2166,8 +2166,8 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
-   <source>it cannot be read as a table ({error}).</source>
-   <translation>es lässt sich nicht als Tabelle lesen ({error}).</translation>
+   <source>it cannot be read as a table: a cell is too long, or holds signs of no text.</source>
+   <translation>sie ist nicht als Tabelle lesbar: eine Zelle ist zu lang oder enthält Zeichen, die kein Text sind.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_csv.py" />
@@ -2517,6 +2517,16 @@
   </message>
   <message>
    <location filename="../core/disk/inputs.py" />
+   <source>it cannot be read: {why}.</source>
+   <translation>sie ist nicht lesbar: {why}.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
+   <source>its name is none that a file can have.</source>
+   <translation>so kann keine Datei heißen.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/inputs.py" />
    <source>this is a folder, not a {what}.</source>
    <translation>das ist ein Ordner, kein {what}.</translation>
   </message>
@@ -2529,11 +2539,6 @@
    <location filename="../core/disk/inputs.py" />
    <source>it is {size} MB large; a {what} is at most {most} MB.</source>
    <translation>es ist {size} MB groß; ein {what} hat höchstens {most} MB.</translation>
-  </message>
-  <message>
-   <location filename="../core/disk/inputs.py" />
-   <source>it cannot be read ({error}).</source>
-   <translation>es lässt sich nicht lesen ({error}).</translation>
   </message>
   <message>
    <location filename="../core/disk/inputs.py" />
@@ -2585,13 +2590,13 @@
   </message>
   <message>
    <location filename="../core/document/files.py" />
-   <source>a field cannot be understood: {error}.</source>
-   <translation>ein Feld ist nicht zu verstehen: {error}.</translation>
+   <source>it cannot be understood: {said}.</source>
+   <translation>sie ist nicht zu verstehen: {said}.</translation>
   </message>
   <message>
    <location filename="../core/document/files.py" />
-   <source>this is not a Vamos project ({error}).</source>
-   <translation>das ist kein Vamos-Projekt ({error}).</translation>
+   <source>this is not a Vamos project: {said}.</source>
+   <translation>das ist kein Vamos-Projekt: {said}.</translation>
   </message>
   <message>
    <location filename="../core/document/files.py" />
@@ -2642,6 +2647,103 @@
    <location filename="../core/document/paths.py" />
    <source>Put the old one back, or say at Film that this is the one to use; it is then placed again.</source>
    <translation>Leg die alte zurück, oder sag bei Film, dass diese gelten soll; sie wird dann neu eingeordnet.</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>a list</source>
+   <translation>eine Liste</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>words</source>
+   <translation>Wörter</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>a whole number</source>
+   <translation>eine ganze Zahl</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>a number</source>
+   <translation>eine Zahl</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>true or false</source>
+   <translation>wahr oder falsch</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>fields with names</source>
+   <translation>Felder mit Namen</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
+   <location filename="../ui/stops/pack/panel.py" />
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>{place} is not as expected</source>
+   <translation>{place} ist anders als erwartet</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>{place} is {found}, where {wanted} is expected</source>
+   <translation>{place}: dort steht „{found}“, erwartet ist „{wanted}“</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>{place} has no field “{name}”</source>
+   <translation>{place} hat kein Feld „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>{place} has a value that Vamos does not know: {value}</source>
+   <translation>{place} hat einen Wert, den Vamos nicht kennt: {value}</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>what stands at sign {number} of it does not belong there</source>
+   <translation>was an Zeichen {number} steht, gehört dort nicht hin</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>it ends in the middle</source>
+   <translation>sie hört mittendrin auf</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>its fields lie too deep in each other</source>
+   <translation>ihre Felder liegen zu tief ineinander</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>the field {name}</source>
+   <translation>das Feld {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>the file</source>
+   <translation>die Datei</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source>something else</source>
+   <translation>etwas anderes</translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source> or </source>
+   <translation> oder </translation>
+  </message>
+  <message>
+   <location filename="../core/document/said.py" />
+   <source> of {outer}</source>
+   <translation> von {outer}</translation>
   </message>
   <message>
    <location filename="../core/edit/clips.py" />
@@ -2955,8 +3057,8 @@
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
-   <source>it is no MIDI file ({error}).</source>
-   <translation>es ist keine MIDI-Datei ({error}).</translation>
+   <source>it is no MIDI file, or a damaged one.</source>
+   <translation>es ist keine MIDI-Datei oder eine beschädigte.</translation>
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
@@ -2965,8 +3067,8 @@
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
-   <source>row {number} cannot be read: {error}</source>
-   <translation>Zeile {number} lässt sich nicht lesen: {error}</translation>
+   <source>row {number} cannot be read: a count and seconds are expected in it.</source>
+   <translation>Zeile {number} ist nicht lesbar: ein Count und Sekunden gehören hinein.</translation>
   </message>
   <message>
    <location filename="../core/grid/exchange.py" />
@@ -3848,8 +3950,8 @@
   </message>
   <message>
    <location filename="../core/media/proxy.py" />
-   <source>no small copy for watching could be made ({error}).</source>
-   <translation>es ließ sich keine kleine Kopie zum Ansehen machen ({error}).</translation>
+   <source>no small copy for watching could be made of it.</source>
+   <translation>eine kleine Kopie zum Ansehen war davon nicht zu machen.</translation>
   </message>
   <message>
    <location filename="../core/media/proxy.py" />
@@ -4859,8 +4961,13 @@
   </message>
   <message>
    <location filename="../core/pack/manifest.py" />
-   <source>the manifest cannot be understood: {error}.</source>
-   <translation>das Manifest ist nicht zu verstehen: {error}.</translation>
+   <source>manifest</source>
+   <translation>Verzeichnis</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/manifest.py" />
+   <source>the manifest cannot be understood: {said}.</source>
+   <translation>das Verzeichnis ist nicht zu verstehen: {said}.</translation>
   </message>
   <message>
    <location filename="../core/pack/manifest.py" />
@@ -4901,6 +5008,16 @@
    <location filename="../core/pack/one_file.py" />
    <source>it belongs to the pack and is gone; write the pack anew.</source>
    <translation>es gehört zum Paket und fehlt; schreibe das Paket neu.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>it was changed; write the pack anew.</source>
+   <translation>sie wurde verändert; schreibe das Paket neu.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>What the page says of its films is damaged; write the pack anew.</source>
+   <translation>Was die Seite über ihre Filme sagt, ist beschädigt; schreibe das Paket neu.</translation>
   </message>
   <message>
    <location filename="../core/pack/one_file.py" />
@@ -5092,7 +5209,6 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
-   <location filename="../ui/everywhere/look.py" />
    <location filename="../ui/frame/keys_page.py" />
    <source>Keys</source>
    <translation>Tasten</translation>
@@ -5355,6 +5471,11 @@
    <location filename="../core/pack/verify_beside.py" />
    <source>other ones than in the film</source>
    <translation>andere als im Film</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>it is not as Vamos writes it</source>
+   <translation>sie ist nicht so, wie Vamos sie schreibt</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_heard.py" />
@@ -6444,8 +6565,14 @@
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />
-   <source>All keys on one page.</source>
-   <translation>Alle Tasten auf einer Seite.</translation>
+   <location filename="../ui/frame/keys_page.py" />
+   <source>Guide and keys</source>
+   <translation>Anleitung und Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/everywhere/look.py" />
+   <source>What to do at this stop, and all keys.</source>
+   <translation>Was an dieser Station zu tun ist, und alle Tasten.</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/project.py" />
@@ -6872,6 +6999,11 @@
   </message>
   <message>
    <location filename="../ui/frame/keys_page.py" />
+   <source>At {stop}</source>
+   <translation>Bei {stop}</translation>
+  </message>
+  <message>
+   <location filename="../ui/frame/keys_page.py" />
    <source>No key matches.</source>
    <translation>Keine Taste passt dazu.</translation>
   </message>
@@ -6982,8 +7114,8 @@
   </message>
   <message>
    <location filename="../ui/frame/status.py" />
-   <source>F1 keys</source>
-   <translation>F1 Tasten</translation>
+   <source>F1 guide</source>
+   <translation>F1 Anleitung</translation>
   </message>
   <message>
    <location filename="../ui/frame/status.py" />
@@ -6992,8 +7124,8 @@
   </message>
   <message>
    <location filename="../ui/frame/status.py" />
-   <source>Saved {time} · F1 keys</source>
-   <translation>Gespeichert {time} · F1 Tasten</translation>
+   <source>Saved {time} · F1 guide</source>
+   <translation>Gespeichert {time} · F1 Anleitung</translation>
   </message>
   <message>
    <location filename="../ui/page/content.py" />
@@ -10381,12 +10513,6 @@
    <location filename="../ui/stops/lesson/panel.py" />
    <source>What went wrong in number {number}</source>
    <translation>Was bei Nummer {number} schiefging</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <location filename="../ui/stops/pack/panel.py" />
-   <source>nothing</source>
-   <translation>nichts</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />

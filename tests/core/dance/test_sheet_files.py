@@ -315,7 +315,7 @@ class RefusedTest(FolderCase):
             ("b.csv", "what,section,start\ndance,A,0\n", "row 2: the column name is empty"),
             ("c.csv", f"what,name,section,start,note\npart,A,A,,{deep}\n", "more than an entry can have"),
             ("d.csv", "what,section,start,name\nevent,A,,walk\n", "row 2: the start is missing"),
-            ("e.csv", "section,start,name\nA,0," + "x" * 140_000 + "\n", "field larger"),
+            ("e.csv", "section,start,name\nA,0," + "x" * 140_000 + "\n", "a cell is too long"),
             ("f.csv", "section,start,turn,size\nA,0,,half\n", "“half” is not a number of eighths"),
             ("g.csv", "what,section,start,note\nitem,A,0,\n", "the column note is empty"),
             ("h.csv", "what,name,section,start,note\npart,P,A,,5\n", "the names of its sections"),

@@ -69,4 +69,6 @@ def _refused(error: OSError | ValueError, path: Path) -> InputError:
         errno.ENAMETOOLONG: tr("the name is too long."),
     }
     said = reasons.get(getattr(error, "errno", None) or 0)
-    return InputError(said or tr("it cannot be read ({error}).", error=error), file=path)
+    why = getattr(error, "strerror", None)
+    words = tr("it cannot be read: {why}.", why=why) if why else tr("its name is none that a file can have.")
+    return InputError(said or words, file=path)

@@ -18,6 +18,7 @@ from vamos.core.disk.inputs import LARGEST, read_input
 from vamos.core.disk.outputs import PROJECT
 from vamos.core.disk.side_files import read_side
 from vamos.core.document.migrate import migrated
+from vamos.core.document.said import json_said
 from vamos.core.document.unknown import unknown_in, with_unknown
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
@@ -61,7 +62,7 @@ def from_builtins(data: Any, kind: type[T]) -> T:
     try:
         return msgspec.convert(data, kind, dec_hook=_rich)
     except (msgspec.ValidationError, ValueError) as error:
-        raise InputError(tr("a field cannot be understood: {error}.", error=error)) from error
+        raise InputError(tr("it cannot be understood: {said}.", said=json_said(error))) from error
 
 
 def encoded(project: Project, over: bytes = b"") -> bytes:
@@ -129,7 +130,7 @@ def _decoded(raw: bytes, path: Path) -> tuple[dict[str, Any], int]:
         document = msgspec.json.decode(raw)
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
         raise ProjectError(
-            tr("this is not a Vamos project ({error}).", error=error),
+            tr("this is not a Vamos project: {said}.", said=json_said(error)),
             file=path,
             safe=untouched,
             todo=tr("Choose a file that ends in .vamos, or start a new project."),

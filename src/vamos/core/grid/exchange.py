@@ -65,7 +65,8 @@ def read_csv(path: Path) -> Grid:
             meter, line = int(row.get("meter") or meter), int(row.get("line") or line)
         except (ValueError, TypeError) as error:
             raise InputError(
-                tr("row {number} cannot be read: {error}", number=number, error=error), file=path
+                tr("row {number} cannot be read: a count and seconds are expected in it.", number=number),
+                file=path,
             ) from error
     return _checked(anchors, meter, line, path)
 
@@ -142,7 +143,7 @@ def read_midi(path: Path) -> Grid:
     try:
         file = mido.MidiFile(file=io.BytesIO(raw))
     except (OSError, ValueError, EOFError, IndexError, KeyError, mido.midifiles.meta.KeySignatureError) as error:
-        raise InputError(tr("it is no MIDI file ({error}).", error=error), file=path) from error
+        raise InputError(tr("it is no MIDI file, or a damaged one."), file=path) from error
     tempo, tick, seconds = 500_000, 0, 0.0
     changes: list[tuple[int, float, int]] = [(0, 0.0, tempo)]
     marks: dict[str, int] = {}

@@ -97,7 +97,7 @@ def make(path: Path, key: str, duration_s: float, progress: Progress | None = No
         raise
     except (OSError, av.FFmpegError) as error:
         raise MediaError(
-            tr("no small copy for watching could be made ({error}).", error=error),
+            tr("no small copy for watching could be made of it."),
             file=path,
             safe=tr("The film itself is used."),
         ) from error

@@ -16,6 +16,8 @@ from pathlib import Path
 import msgspec
 import numpy as np
 
+from vamos.core.disk.inputs import read_input
+from vamos.core.document.said import json_said
 from vamos.core.media.frames import Planes
 from vamos.core.render.clips import PROOF, Written
 from vamos.core.render.overlay_state import OverlayState
@@ -263,6 +265,8 @@ def read_manifest(folder: Path) -> Manifest:
         when the folder or its manifest is missing.
     ProjectError
         when the manifest cannot be understood.
+    InputError
+        when it cannot be read.
     """
     path = folder / NAME
     if not folder.is_dir():
@@ -274,9 +278,10 @@ def read_manifest(folder: Path) -> Manifest:
             todo=tr("Name the folder that “vamos pack” or “vamos make” wrote."),
         )
     try:
-        manifest = msgspec.json.decode(path.read_bytes(), type=Manifest)
-    except (msgspec.DecodeError, msgspec.ValidationError, OSError) as error:
-        raise ProjectError(tr("the manifest cannot be understood: {error}.", error=error), file=path) from error
+        manifest = msgspec.json.decode(read_input(path, tr("manifest")), type=Manifest)
+    except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
+        said = json_said(error)
+        raise ProjectError(tr("the manifest cannot be understood: {said}.", said=said), file=path) from error
     if not 1 <= manifest.vamos_pack <= VERSION:
         raise ProjectError(
             tr(

@@ -75,14 +75,18 @@ def _page_of(pack: Path) -> str:
     path = pack / PAGE
     if not path.is_file():
         raise MissingError(tr("the pack has no page for students."), file=path)
-    return path.read_text(encoding="utf-8")
+    return path.read_bytes().decode("utf-8", "replace")
 
 
 def _data_of(page: str) -> dict[str, Any]:
     found = _DATA.search(page)
     if found is None:
         raise InputError(tr("The page of the pack is not one that Vamos wrote; write the pack anew."))
-    data: dict[str, Any] = json.loads(found.group(1))
+    try:
+        data: dict[str, Any] = json.loads(found.group(1))
+        _played(data)
+    except (ValueError, KeyError, TypeError, AttributeError, RecursionError) as error:
+        raise InputError(tr("What the page says of its films is damaged; write the pack anew.")) from error
     return data
 
 
@@ -114,10 +118,12 @@ def _played(data: dict[str, Any]) -> list[str]:
 def _content(path: Path) -> bytes:
     if not path.is_file():
         raise MissingError(tr("it belongs to the pack and is gone; write the pack anew."), file=path)
-    if path.suffix == ".js":
-        text = path.read_text(encoding="ascii")
-        return base64.b64decode(text[text.index(',"') + 2 : text.rindex('"')])
-    return silent_film(path)
+    if path.suffix != ".js":
+        return silent_film(path)
+    found = re.fullmatch(rb'vamosSound\("\w+","([A-Za-z0-9+/=]*)"\);\n', path.read_bytes())
+    if found is None:
+        raise InputError(tr("it was changed; write the pack anew."), file=path)
+    return base64.b64decode(found.group(1))
 
 
 def silent_film(path: Path) -> bytes:

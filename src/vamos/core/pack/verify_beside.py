@@ -108,8 +108,12 @@ def _page(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     if not listed or not (folder / PAGE).is_file():
         yield Finding(PAGE, "page", False, tr("it is missing"))
         return
-    text = (folder / PAGE).read_text(encoding="utf-8")
-    data = msgspec.json.decode(text.split('id="data">', 1)[1].split("</script>", 1)[0])
+    text = _read(folder / PAGE) or ""
+    try:
+        data = msgspec.json.decode(text.split('id="data">', 1)[1].split("</script>", 1)[0], type=dict[str, Any])
+    except (IndexError, msgspec.DecodeError):
+        yield Finding(PAGE, "page", False, tr("it is not as Vamos writes it"))
+        return
     scripts = re.findall(r"<script>(.*?)</script>", text, re.DOTALL)
     own = scripts == [page_script()] and len(re.findall(r"<script\b", text)) == 2
     yield Finding(PAGE, "script", own, tr("as Vamos writes it") if own else tr("it holds a script of somebody else’s"))

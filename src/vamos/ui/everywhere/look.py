@@ -33,7 +33,9 @@ ACTIONS = (
         tr("As the desktop, English, German, in turn; it changes at the next start."),
         Scope.ANYWHERE,
     ),
-    Action("show_keys", tr("Keys"), "F1", "View", tr("All keys on one page."), Scope.ANYWHERE),
+    Action(
+        "show_keys", tr("Guide and keys"), "F1", "View", tr("What to do at this stop, and all keys."), Scope.ANYWHERE
+    ),
 )
 
 

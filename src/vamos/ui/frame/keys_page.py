@@ -1,4 +1,4 @@
-"""All keys on one page, made from the actions: the stop one stands at first, and a field to search."""
+"""What F1 opens: the guide's page of the stop one stands at, and all keys, those of the stop first, to be searched."""
 
 from __future__ import annotations
 
@@ -9,6 +9,7 @@ from PyQt6.QtGui import QKeySequence
 from PyQt6.QtWidgets import QDialog, QGridLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
 from vamos.language import marked, tr
+from vamos.ui.frame.guide_page import page_of
 from vamos.ui.parts.action import Bound
 from vamos.ui.parts.text import label, set_tip
 
@@ -30,11 +31,18 @@ class KeysPage(QDialog):
 
     def __init__(self, parent: QWidget, actions: Iterable[Bound], stop: str, stops: Sequence[str]):
         super().__init__(parent)
-        self.setWindowTitle(tr("Keys"))
-        self.resize(860, 640)
+        self.setWindowTitle(tr("Guide and keys"))
+        self.resize(900, 700)
         down = QVBoxLayout(self)
         down.setContentsMargins(28, 22, 28, 18)
         down.setSpacing(10)
+        guide = page_of(stops.index(stop) + 1) if stop in stops else ""
+        if guide:
+            down.addWidget(label(tr("At {stop}", stop=tr(stop)), "title"))
+            self.guide = label("", wrap=True)
+            self.guide.setTextFormat(Qt.TextFormat.MarkdownText)
+            self.guide.setText(guide)
+            down.addWidget(self.guide)
         down.addWidget(label(tr("Keys"), "title"))
         self.search = QLineEdit()
         self.search.setPlaceholderText(tr("Search: clip, mirror, the 1 …"))

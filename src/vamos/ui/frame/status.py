@@ -37,7 +37,7 @@ class StatusLine(QWidget):
         self.bar.setRange(0, 1000)
         self.bar.setTextVisible(False)
         self.stop = Button(tr("Stop"), self.stop_asked.emit)
-        self.right = label(tr("F1 keys"), "soft")
+        self.right = label(tr("F1 guide"), "soft")
         self.main = Button("", lambda: None, "go")
         self.main.setFixedWidth(MAIN_WIDTH)
         for widget, stretch in ((self.bar, 0), (self.words, 1), (self.stop, 0), (self.right, 0), (self.main, 0)):
@@ -88,5 +88,5 @@ class StatusLine(QWidget):
             self.tell("")
 
     def saved(self, path: str) -> None:
-        self.right.setText(tr("Saved {time} · F1 keys", time=time.strftime("%H:%M")))
+        self.right.setText(tr("Saved {time} · F1 guide", time=time.strftime("%H:%M")))
         set_tip(self.right, path)
