@@ -5454,11 +5454,13 @@
   </message>
   <message>
    <location filename="../core/pack/verify_beside.py" />
+   <location filename="../core/pack/verify_sheets.py" />
    <source>as those of the clips</source>
    <translation>wie die der Clips</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_beside.py" />
+   <location filename="../core/pack/verify_sheets.py" />
    <source>it cannot be understood</source>
    <translation>sie ist nicht zu verstehen</translation>
   </message>
@@ -5623,6 +5625,36 @@
    <location filename="../core/pack/verify_picture.py" />
    <source>{words}: not at frame {value}</source>
    <translation>{words}: nicht in Bild {value}</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_sheets.py" />
+   <source>{number} of {number2} films</source>
+   <translation>{number} von {number2} Filmen</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_sheets.py" />
+   <source>as the table</source>
+   <translation>wie die Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_sheets.py" />
+   <source>“{name}” is danced otherwise on it</source>
+   <translation>„{name}“ wird darauf anders getanzt</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_sheets.py" />
+   <source>as the films are</source>
+   <translation>wie die Filme sind</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_sheets.py" />
+   <source>it says something else than the films are</source>
+   <translation>es sagt etwas anderes, als die Filme sind</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_sheets.py" />
+   <source>it dances something else than the table</source>
+   <translation>es tanzt etwas anderes als die Tabelle</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_sound.py" />

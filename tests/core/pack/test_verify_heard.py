@@ -45,10 +45,12 @@ def heard_pack() -> Path:
 
 
 class ForgedCase(FolderCase):
+    made = staticmethod(heard_pack)
+
     def setUp(self) -> None:
         super().setUp()
         self.out = self.folder / "pack"
-        shutil.copytree(heard_pack(), self.out)
+        shutil.copytree(self.made(), self.out)
         self.clips = [c for c in read_manifest(self.out).clips if "run" not in c.file]
 
     def clip(self, speed: float = 1.0, number: int = 0) -> str:
@@ -68,7 +70,7 @@ class ForgedCase(FolderCase):
     def save(self, manifest) -> None:
         import msgspec
 
-        manifest = replace(manifest, digest=digest(manifest))
+        manifest = replace(manifest, digest=digest(msgspec.json.encode(manifest)))
         (self.out / NAME).write_bytes(msgspec.json.encode(manifest))
 
     def bad(self, file: str) -> set[str]:

@@ -143,14 +143,16 @@ class Manifest:
     for_students: bool = True
 
 
-def digest(manifest: Manifest) -> str:
-    """SHA-256 of everything a manifest says, as hexadecimal text."""
-    return hashlib.sha256(msgspec.json.encode(replace(manifest, digest=""))).hexdigest()
+def digest(text: bytes) -> str:
+    """SHA-256, in hexadecimal, of all a manifest says but its digest; fields of other versions count as well."""
+    said = {**msgspec.json.decode(text, type=dict[str, object]), "digest": ""}
+    return hashlib.sha256(msgspec.json.encode(said)).hexdigest()
 
 
 def write_manifest(manifest: Manifest, folder: Path) -> None:
     """Put it into its folder, with its digest."""
-    data = msgspec.json.format(msgspec.json.encode(replace(manifest, digest=digest(manifest))), indent=1)
+    named = replace(manifest, digest=digest(msgspec.json.encode(manifest)))
+    data = msgspec.json.format(msgspec.json.encode(named), indent=1)
     (folder / NAME).write_bytes(data + b"\n")
 
 

@@ -133,7 +133,7 @@ def page_data(
     shown = [
         {
             "title": name,
-            "rows": _rows(sections[name]) if name in sections else [],
+            "rows": rows_of(sections[name]) if name in sections else [],
             "views": _views([e for e in entries if e.title == name], sounds, exact),
         }
         for name in titles
@@ -163,7 +163,7 @@ def _about(project: Project) -> str:
     return ", ".join(words.format(rows[name]) for name, words in named if rows.get(name))
 
 
-def _rows(section: Section) -> list[dict[str, Any]]:
+def rows_of(section: Section) -> list[dict[str, Any]]:
     """The sheet of a section, a move a row; ``count`` is the whole count it belongs to, 0 for the first."""
     out = []
     for event in sorted(section.events, key=lambda e: e.start):

@@ -14,6 +14,7 @@ from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import NAME, ClipEntry, Manifest, checksum, digest, named_files, read_manifest
 from vamos.core.pack.verify_beside import beside_findings
 from vamos.core.pack.verify_picture import picture_findings
+from vamos.core.pack.verify_sheets import sheet_findings
 from vamos.core.pack.verify_sound import pitch_finding, sound_findings
 from vamos.core.progress import Progress, quiet
 from vamos.errors import VamosError
@@ -27,8 +28,9 @@ def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]
     findings: list[Finding] = []
     for entry in manifest.files:
         findings += _checksum(folder, entry.file, entry.sha256)
-    findings += _itself(manifest)
+    findings += _itself(folder, manifest)
     findings += beside_findings(folder, manifest)
+    findings += sheet_findings(folder, manifest)
     for number, clip in enumerate(manifest.clips):
         progress(number / len(manifest.clips), tr("Checking {file}", file=clip.file))
         findings += _clip(folder, clip)
@@ -38,10 +40,10 @@ def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]
     return findings
 
 
-def _itself(manifest: Manifest) -> Iterator[Finding]:
+def _itself(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     """The manifest is as it was written: what somebody changed in it is told apart from a wrong film."""
     if manifest.vamos_pack >= 2:
-        same = manifest.digest == digest(manifest)
+        same = manifest.digest == digest((folder / NAME).read_bytes())
         yield Finding(
             NAME, "digest", same, tr("as written") if same else tr("the manifest was changed after it was written")
         )

@@ -267,8 +267,8 @@ class _Packer:
 
     def _cut(self, job: RenderJob, entry: mf.ClipEntry) -> Cut:
         """A clip with the films it was cut from and the frames of its counts, written over it or not."""
-        timing, overlay = self.stage.timing(job.clip, job.version), self.project.output.overlay
-        counts = mf.whole_counts(timing, schedule(self.words, job.clip, timing, overlay))
+        timing = self.stage.timing(job.clip, job.version)
+        counts = entry.counts_told()
         sources = []
         for film in job.films:
             at = counts_to_take(film.the_pass, self.grid)(float(film.clip.shown.start))

@@ -1,0 +1,131 @@
+"""What teachers and students read beside the films, against them and against each other: timeline, summary, sheets.
+
+A count sheet is written as a table, as text and on the page: all three must say the same dance. The PDF and the drawing
+of the walls are only known by their checksums.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+from fractions import Fraction
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from vamos.core.dance.sheet_files import read_sheet
+from vamos.core.model.dance import Dance, Section
+from vamos.core.pack import summary
+from vamos.core.pack.finding import Finding
+from vamos.core.pack.manifest import ClipEntry, Manifest
+from vamos.core.pack.students_page import PAGE, rows_of
+from vamos.core.pack.timeline import NAME as TIMELINE
+from vamos.errors import VamosError
+from vamos.language import speaking, tr
+
+_TABLE, _TEXT = "count sheet.csv", "count sheet.md"
+
+
+def sheet_findings(folder: Path, manifest: Manifest) -> Iterator[Finding]:
+    """All findings about what is read beside the films; nothing of files that the pack does not have."""
+    listed = {f.file for f in manifest.files}
+    page = _page(folder) if PAGE in listed else None
+    with speaking(page[0] if page else ""):
+        said = summary.summary(manifest.project, manifest.clips, manifest.rights)
+    if summary.NAME in listed:
+        same = _text(folder / summary.NAME) == said
+        words = tr("as the films are") if same else tr("it says something else than the films are")
+        yield Finding(summary.NAME, "summary", same, words)
+    if TIMELINE in listed:
+        yield from _timeline(folder, manifest)
+    if _TABLE in listed:
+        yield from _sheets(folder, page)
+
+
+def _text(path: Path) -> str | None:
+    try:
+        return path.read_text(encoding="utf-8")
+    except (OSError, UnicodeDecodeError):
+        return None
+
+
+def _page(folder: Path) -> tuple[str, dict[str, Any]] | None:
+    """The language of the page, and what it says; None where that cannot be read."""
+    text = _text(folder / PAGE) or ""
+    named = re.search(r'<html lang="([\w-]+)"', text)
+    data = re.search(r'id="data">(.*?)</script>', text, re.DOTALL)
+    try:
+        return (named.group(1), msgspec.json.decode(data.group(1), type=dict[str, Any])) if named and data else None
+    except msgspec.DecodeError:
+        return None
+
+
+# --- the timeline ----------------------------------------------------------------------------
+
+
+def _timeline(folder: Path, manifest: Manifest) -> Iterator[Finding]:
+    """Each film once, with its rate and length, and a mark at the frame of each of its counts."""
+    import opentimelineio as otio
+
+    try:
+        clips = list(otio.adapters.read_from_file(str(folder / TIMELINE)).find_clips())
+        found = {str(c.media_reference.target_url): _cut_of(c) for c in clips}
+    except (OSError, AttributeError, ValueError, TypeError, otio.exceptions.OTIOError):
+        yield Finding(TIMELINE, "timeline", False, tr("it cannot be understood"))
+        return
+    wanted = {c.file: c for c in manifest.clips}
+    same = len(clips) == len(found) and found.keys() == wanted.keys()
+    words = tr("{number} of {number2} films", number=len(found.keys() & wanted.keys()), number2=len(wanted))
+    yield Finding(TIMELINE, "timeline", same, words)
+    wrong = [name for name, clip in wanted.items() if name in found and found[name] != _cut_wanted(clip)]
+    yield Finding(TIMELINE, "counts", not wrong, wrong[0] if wrong else tr("as those of the clips"))
+
+
+def _cut_of(clip: Any) -> tuple[float, int, list[tuple[int, str]]]:
+    whole = clip.media_reference.available_range
+    marks = [(m.marked_range.start_time.to_frames(), m.name) for m in clip.markers]
+    return round(whole.duration.rate, 4), whole.duration.to_frames(), marks
+
+
+def _cut_wanted(clip: ClipEntry) -> tuple[float, int, list[tuple[int, str]]]:
+    return round(float(Fraction(clip.rate)), 4), clip.frames, list(clip.counts_told())
+
+
+# --- sheets ----------------------------------------------------------------------------------
+
+
+def _sheets(folder: Path, page: tuple[str, dict[str, Any]] | None) -> Iterator[Finding]:
+    """The table, the text and the page say the same dance."""
+    try:
+        table = read_sheet(folder / _TABLE)
+        text = read_sheet(folder / _TEXT)
+    except VamosError as error:
+        yield Finding(_TABLE, "sheet", False, error.what)
+        return
+    same = _danced(table) == _danced(text)
+    yield Finding(_TEXT, "sheet", same, tr("as the table") if same else tr("it dances something else than the table"))
+    if page is None:
+        return
+    language, data = page
+    with speaking(language):
+        wrong = _other_rows(table, data)
+    words = tr("as the table") if not wrong else tr("“{name}” is danced otherwise on it", name=wrong[0])
+    yield Finding(PAGE, "sheet", not wrong, words)
+
+
+def _danced(dance: Dance) -> list[object]:
+    """What is danced, by section: count, foot, move, turn."""
+    sections = [(s.name, s.length, [_move(e) for e in sorted(s.events, key=lambda e: e.start)]) for s in dance.sections]
+    return [sections, [(str(i.kind), i.sections, i.counts, i.restart_after) for i in dance.sequence]]
+
+
+def _move(event: Any) -> tuple[object, ...]:
+    return event.start, event.length, event.name, str(event.foot), str(event.kind), event.turn, event.role
+
+
+def _other_rows(dance: Dance, data: dict[str, Any]) -> list[str]:
+    """Sections whose rows on the page are not those of the table."""
+    sections: dict[str, Section] = {s.name: s for s in dance.sections}
+    shown = {s["title"]: s["rows"] for s in data.get("sections", ())}
+    return [name for name, rows in shown.items() if rows and name in sections and rows != rows_of(sections[name])]
