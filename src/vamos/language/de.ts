@@ -2413,6 +2413,11 @@
   </message>
   <message>
    <location filename="../core/dance/sheet_text.py" />
+   <source>It says what to do, without moves on counts.</source>
+   <translation>Es sagt, was zu tun ist, ohne Bewegungen auf Counts.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
    <source>column {number}: expected {expected}.</source>
    <translation>Spalte {number}: erwartet wurde {expected}.</translation>
   </message>
@@ -2420,6 +2425,11 @@
    <location filename="../core/dance/sheet_text.py" />
    <source>On which wall is the restart?</source>
    <translation>Auf welcher Wand ist der Neustart?</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheet_text.py" />
+   <source>What is danced in it is not understood.</source>
+   <translation>Was darin getanzt wird, ist nicht zu verstehen.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheet_text.py" />

@@ -4,7 +4,9 @@ import unittest
 from pathlib import Path
 
 from tests.core.dance.typed_judge import short
+from vamos.core.dance.checks import problems_of
 from vamos.core.dance.facing import clock_text
+from vamos.core.dance.sheet_files import read_any_text
 from vamos.core.dance.sheet_text import LineIs, TextRead, read_text
 
 HERE = Path(__file__).parent / "sheets"
@@ -54,11 +56,56 @@ class SentTest(unittest.TestCase):
 
     def test_german(self):
         found = read("laternengasse")
-        first, second = found.dance.sections
+        first, second, tag = found.dance.sections
+        # “Brücke nach Wand 3: 4 Zähler Hüften kreisen” is danced on its own counts, and turns nobody.
+        self.assertEqual((tag.name, tag.length, short(tag.events)), ("Tag", 4, "1x 2x 3x 4x"))
         self.assertEqual(short(first.events), "1R 2L 3R 3&L 4R 5L 6R 7L 8r 9R 10L 11R 12l 13L 14R 15L-2 16r")
         self.assertEqual(short(second.events).split()[:4], ["1R", "2L-4", "3R", "4L-4"])
         self.assertEqual(sequence(found), ["Teil A", "Teil A", "Teil B", "Teil A", "Teil B", "Teil B"])
-        self.assertTrue(any(e.doubt for e in second.events), "two stamps with one foot are asked")
+        told = [(p.section, p.kind) for p in problems_of(found.dance)]
+        self.assertIn(("Teil B", "weight"), told, "two stamps with one foot are told")
+
+    def test_what_stands_in_the_line_of_a_head_is_danced(self):
+        """Moves with their counts in brackets, or without any on those of the head; a tag belongs to no part."""
+        found = read_text(
+            "Intro: 32 counts. Phrased: A A B Tag B\n"
+            "Part A 16 counts\nA1: 1-4 Side R, close L, side R, touch L; 5-8 Side L, close R, side L, touch R\n"
+            "A2: 1-2 Rock fwd R, rec L 3-4 rock back R, rec L 5-8 jazz box R\n"
+            "Part B 16 counts\nB1: hips R, L, R, L (1-4), arms up (5-6), arms down (7-8)\nB2: paddle ¼ L x4 (1-8)\n"
+            "Tag 8 counts: march on the spot R L R L R L R L\n"
+            "Ending: on the last wall dance to count 14 and face 12:00\n"
+        )
+        danced = {s.name: short(s.events) for s in found.dance.sections}
+        self.assertEqual(list(danced), ["A1", "A2", "B1", "B2", "Tag"])
+        self.assertEqual(danced["A2"], "1R 2L 3R 4L 5R 6L 7R 8L")
+        self.assertEqual(danced["B1"], "1x 2x 3x 4x 5x 7x")
+        self.assertEqual(danced["B2"], "1R 2L-2 3R 4L-2 5R 6L-2 7R 8L-2")
+        self.assertEqual(danced["Tag"], "1R 2L 3R 4L 5R 6L 7R 8L")
+        self.assertEqual(sequence(found), ["A", "A", "B", "Tag", "B"])
+        self.assertEqual(found.dance.starts_on, "32 counts.")
+        self.assertEqual([line.text[:6] for line in found.lines if line.taken is LineIs.ASIDE], ["Ending"])
+
+    def test_a_title_that_sounds_like_moves_is_a_title_where_counts_stand_below(self):
+        found = read_text(
+            "RIVER LIGHTS – 16 counts – 4 walls – improver\n"
+            "SEC 1 (1-8): SIDE ROCK, BEHIND SIDE CROSS x2\n1-2 Rock R to R side, recover L\n"
+            "3&4 Step R behind L, L to L side, cross R over L\n5-6 Rock L to L side, recover R\n7&8 L behind, R side, cross L\n"
+            "SEC 2 (9-16): HEEL SWITCHES, STOMP x2\n1&2& R heel, R together, L heel, L together\n3-4 stomp R, stomp L\n"
+            "TAG (4 counts) at the end of wall 2: rocking chair R\n"
+        )
+        dance = found.dance
+        self.assertEqual(dance.name, "RIVER LIGHTS")
+        self.assertEqual([s.name.partition(":")[0] for s in dance.sections], ["Section 1", "Section 2", "Tag"])
+        self.assertEqual(short(dance.sections[2].events), "1R 2L 3R 4L")
+        self.assertEqual((dance.stated.walls, dance.stated.counts, dance.level), (4, 16, "improver"))
+
+    def test_a_table_without_edges(self):
+        found = read_any_text(
+            "Count | Steps | Facing\n1 | R side | 12:00\n2 | L behind |\n3 & 4 | R shuffle fwd | 12:00\n"
+        )
+        (section,) = found.dance.sections
+        self.assertEqual(short(section.events), "1R 2L 3R 3&L 4R")
+        self.assertEqual(found.dance.name, "")
 
     def test_every_line_is_accounted_for(self):
         for name in ("paper moon", "fan alley", "laternengasse"):

@@ -62,6 +62,8 @@ def read_sheet_file(path: Path) -> SheetRead:
 
 def read_any_text(text: str) -> SheetRead:
     """A sheet as Vamos writes it in Markdown, a table, or a step sheet as it was pasted."""
+    if not re.search(r"^\s*\|", text, re.MULTILINE):
+        text = _with_edges(text)
     if re.search(r"^\s*\|", text, re.MULTILINE):
         try:
             return read_markdown(text)
@@ -73,6 +75,23 @@ def read_any_text(text: str) -> SheetRead:
                 pass
             raise
     return read_text_sheet(text)
+
+
+_COUNT_HEAD = re.compile(r"\b(?:counts?|cts?|zähler|beats?)\b", re.IGNORECASE)
+
+
+def _with_edges(text: str) -> str:
+    """A table that stands between lines without any at its edges, with them: ``Count | Step | Facing``."""
+    rows = text.split("\n")
+    parted = [row.count("|") for row in rows]
+    for at in range(len(rows) - 2):
+        number = parted[at]
+        if number and parted[at + 1] == number and _COUNT_HEAD.search(rows[at]):
+            end = next((k for k in range(at, len(rows)) if parted[k] != number), len(rows))
+            table = [f"| {row.strip()} |" for row in rows[at:end]]
+            rule = "|" + "---|" * (number + 1)
+            return "\n".join([*rows[:at], table[0], rule, *table[1:], *rows[end:]])
+    return text
 
 
 def _text(path: Path) -> tuple[str, tuple[str, ...]]:

@@ -22,7 +22,7 @@ _KEYS = {
     "name": r"dance|title|name|tanz|titel",
     "restarts": r"restarts?",
     "tags": r"tags?(?:/bridges?)?|bridges?",
-    "sequence": r"sequence|phrasing|order|abfolge|reihenfolge|ablauf",
+    "sequence": r"sequence|phrasing|phrased|order|abfolge|reihenfolge|ablauf|phrasiert",
     "rights": r"rights|copyright|rechte",
     "link": r"video|demo|link|tutorial",
     "weight": r"(?:start(?:ing)?\s+)?weight|startgewicht",
@@ -41,6 +41,8 @@ _INLINE = {
         re.IGNORECASE,
     ),
 }
+#: What stands before the facts in one line.
+_DESCRIBED = re.compile(r"^\W*(?:description|type|beschreibung|art)\s*:\s*", re.IGNORECASE)
 _FILLER = ("line", "dance", "and", "und", "a", "the", "level", "partner", "circle")
 _NUMBERS = {
     "one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "nine": 9, "ten": 10,
@@ -96,6 +98,9 @@ class Added:
 
 def facts_in(line: str) -> dict[str, str]:
     """Facts of a line, ``Counts: 32 Walls: 4`` or ``32 count, 4 wall, beginner``; none when it says no fact."""
+    described = _DESCRIBED.match(line)
+    if described is not None:
+        line = line[described.end() :]
     keys = list(_KEY.finditer(line))
     if keys and not line[: keys[0].start()].strip(" -*•|"):
         ends = [k.start() for k in keys[1:]] + [len(line)]
@@ -122,7 +127,7 @@ def facts_in(line: str) -> dict[str, str]:
     )
     if starts:
         return {"start": starts.group(1).strip(" .*_")}
-    if {"counts", "walls"} <= said.keys() and len(plain) <= 4:
+    if {"counts", "walls"} <= said.keys() and (described is not None or len(plain) <= 4):
         return {n: (m.group(1) if m.groups() else m.group()) for n, m in said.items()}
     by = re.match(r"^\W*(?:choreographed\s+by|choreo(?:graphy)?\s+by|by|choreografie\s+von)\s+(\S.{1,80})$", line, re.I)
     return {"by": by.group(1).strip(" *_")} if by else {}

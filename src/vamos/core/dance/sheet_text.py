@@ -74,6 +74,8 @@ _STARTS_WITH_COUNT = re.compile(
     r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE
 )
 _MARKS = re.compile(r"^(?:[>\-*•~_#=\s]|\d{1,2}\)\s(?=[A-Za-z]))+")
+#: Heads under which something is often only said.
+_SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
 _RULE = re.compile(r"^[\s\-=_*~.•]*$")
 
 
@@ -127,6 +129,7 @@ class _Sheet:
         self.lines = [replace(x, told=made.told.get(x.number - 1, x.told)) for x in self.lines]
         asides = [x for x in self.lines if x.taken is LineIs.ASIDE]
         told = [tr("line {number}, “{words}”, was left aside.", number=x.number, words=x.text[:60]) for x in asides]
+        told += [f"{x.text[:60]}: {x.told}" for x in self.lines if x.taken is LineIs.TAG and x.told]
         return TextRead(dance, tuple(self.lines), self.facts.get("music", ""), (*made.remarks, *told))
 
     def _take(self, index: int, taken: LineIs, told: str = "") -> None:
@@ -166,13 +169,25 @@ class _Sheet:
             # Our own Markdown writes the sequence between backticks.
             self.facts.setdefault(key, words(value.strip(" '")))
             told.append(key)
-        if "name" in facts and not self.name:
-            self.name = words(facts["name"])
+        if not self.name:
+            self.name = words(facts.get("name", "")) or self._name_before(index, facts)
         self._take(index, LineIs.FACT, ", ".join(told))
+
+    def _name_before(self, index: int, facts: dict[str, str]) -> str:
+        """“Lantern Walk – 32 counts – 4 walls”: what stands before the facts of a first line is the name."""
+        if self.sections or any(x.taken is not LineIs.EMPTY for x in self.lines):
+            return ""
+        first, parted, _ = re.sub(r"\s+[–—\-|/•]\s+", "\n", re.sub(r"[*_#]", "", self.rows[index])).partition("\n")
+        first = first.strip()
+        named = parted and len(first) <= 60 and re.search(r"[^\W\d]{2,}", first) and not facts_in(first)
+        return words(first) if named and not any(first in v for v in facts.values()) else ""
 
     def _remark(self, index: int, plain: str) -> bool:
         """A restart or a tag with its walls, told where it stands."""
         cut = restart_in(plain)
+        if cut is not None and not cut.walls and facts_in(plain):
+            # “32 counts, 4 walls, 1 tag, 1 restart”: facts, and told where they stand.
+            return False
         if cut is not None and (cut.walls or not self._is_moves(plain)):
             if cut.walls:
                 target = self.sections[-1].cuts if self.sections and cut.after is None else self.cuts
@@ -184,10 +199,14 @@ class _Sheet:
         tag = tag_in(plain)
         if tag is not None:
             self.added.append(tag)
-            if self._moves_follow(index):
+            below, said = self._moves_follow(index), plain.partition(":")[2].strip()
+            danced = "" if below else self._in_head(said, tag.counts)
+            if danced or below:
                 number = sum(kind_by_name(s.name) is ItemKind.TAG for s in self.sections)
                 self._open(f"Tag {number + 1}" if number else "Tag", tag.counts)
-            self._take(index, LineIs.TAG)
+                self.sections[-1].moves += [(index, danced)] if danced else []
+            unread = bool(said) and not danced and not below
+            self._take(index, LineIs.TAG, tr("What is danced in it is not understood.") if unread else "")
             return True
         return False
 
@@ -229,12 +248,18 @@ class _Sheet:
     def _numbered(self, index: int, plain: str, match: re.Match[str]) -> bool:
         rest = match["rest"].strip()
         word, number = match["word"], match["number"] or ""
+        if number.isdigit() and re.match(r"(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
+            # “Tag 8 counts”: how long it is, and not the eighth.
+            rest, number = f"{number} {rest}", ""
         facts = facts_in(plain)
         if facts and not number:
             return False
         if not number and word.lower() in NUMBERED_ONLY and rest:
             return False
-        counts, inside = COUNTS.search(rest), INSIDE.search(rest)
+        # What stands below a head is danced; the head is its title then, however much it sounds like moves.
+        alone = self._head_follows(index) or not self._moves_follow(index)
+        danced = self._in_head(rest.strip(" :.-–")) if alone else ""
+        counts, inside = (None, None) if danced else (COUNTS.search(rest), INSIDE.search(rest))
         length = length_said(counts.group(1) or counts.group(2)) if counts else None
         offset = 0
         if inside is not None and int(inside.group(2)) > int(inside.group(1)):
@@ -250,7 +275,13 @@ class _Sheet:
         if word.lower() in ("s", "sec", "sec."):
             title = tr("Section {number}", number=number)
         is_part = word.lower() in ("part", "teil") and not re.match(r"^\d", number)
-        moves = bool(rest) and self._is_moves(rest)
+        if not danced and length is not None and ":" in match["rest"] and alone:
+            danced = self._in_head(rest, length)
+        moves = bool(danced)
+        if rest and not moves and word.lower() in _SPOKEN and alone:
+            # “Ending: on the last wall dance to count 14 …”: said, and no section.
+            self._take(index, LineIs.ASIDE, tr("It says what to do, without moves on counts."))
+            return True
         if is_part and not moves and self._head_follows(index):
             self.part = f"{word.capitalize()} {number}".strip()
             self._take(index, LineIs.HEAD)
@@ -259,8 +290,24 @@ class _Sheet:
         self._open(name, length, offset)
         self._take(index, LineIs.MOVES if moves else LineIs.HEAD)
         if moves:
-            self.sections[-1].moves.append((index, rest))
+            self.sections[-1].moves.append((index, danced))
         return True
+
+    def _in_head(self, rest: str, length: int | None = None) -> str:
+        """What is danced in the line of a head, on its own counts or, where it has none, on those of the head."""
+        rest = rest.strip(" :.-–|,")
+        if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
+            return ""
+        if self._is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
+            return rest
+        if length is None:
+            return ""
+        text = f"{rest} 1-{length}"
+        try:
+            events, _others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
+        except (NotationError, InputError):
+            return ""
+        return "" if any(e.doubt in ("not understood", "only a name") for e in events) else text
 
     def _open(self, name: str, length: int | None = None, offset: int = 0) -> None:
         used = {s.name for s in self.sections}
@@ -268,6 +315,9 @@ class _Sheet:
         base = free
         while free in used:
             free, number = f"{base} {number}", number + 1
+        if kind_by_name(free) is not None:
+            # A tag or an ending belongs to no part of the song.
+            self.part = ""
         self.sections.append(WrittenSection(free, length, self.part, offset))
         if self.part:
             self.parts.setdefault(self.part, []).append(free)
