@@ -99,6 +99,30 @@ class SentTest(unittest.TestCase):
         self.assertEqual(short(dance.sections[2].events), "1R 2L 3R 4L")
         self.assertEqual((dance.stated.walls, dance.stated.counts, dance.level), (4, 16, "improver"))
 
+    def test_counts_in_a_line_of_their_own(self):
+        """Below them stand moves without any: they are danced on those; what is not a name is none."""
+        found = read_text(
+            "Hi all! Here is the dance from Tuesday :)\n\nPAPER BOATS (32ct/2w, beginner)\nStart on vocals (after 16)\n\n"
+            "1-8\nwalk R L R kick L, walk back L R L touch R\n\n9-16\nside R tog L side R touch L, side L tog R side L touch R\n"
+            "\nSee you next week\n"
+        )
+        dance = found.dance
+        self.assertEqual(dance.name, "PAPER BOATS")
+        self.assertEqual((dance.stated.counts, dance.stated.walls, dance.starts_on), (32, 2, "vocals (after 16)"))
+        self.assertEqual(
+            [short(s.events) for s in dance.sections], ["1R 2L 3R 4l 5L 6R 7L 8r", "1R 2L 3R 4l 5L 6R 7L 8r"]
+        )
+
+    def test_each_count_with_its_word(self):
+        """“Count 1:” names no dancer."""
+        found = read_text(
+            "Section A\nCount 1: Step right foot forward.\nCount &: Close left foot to right.\nCount 2: Step right foot forward.\n"
+            "Counts 3-4: Rock left forward, recover right.\n"
+        )
+        (section,) = found.dance.sections
+        self.assertEqual(short(section.events), "1R 1&L 2R 3L 4R")
+        self.assertEqual({e.role for e in section.events}, {""})
+
     def test_a_table_without_edges(self):
         found = read_any_text(
             "Count | Steps | Facing\n1 | R side | 12:00\n2 | L behind |\n3 & 4 | R shuffle fwd | 12:00\n"

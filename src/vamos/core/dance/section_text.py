@@ -120,6 +120,17 @@ def _danced(events: tuple[Event, ...]) -> list[tuple[object, ...]]:
     return [(e.start, e.length, e.foot, e.kind, e.turn, e.size) for e in events]
 
 
+_COUNT_SAID = re.compile(
+    r"^(\s*)(counts?|cts?|beats?|zähler|zählzeit(?:en)?)(\s+(?:\d{1,2}|&|a|e)(?:\s*[-–&ae,]\s*\d{0,2})*\s*):",
+    re.IGNORECASE | re.MULTILINE,
+)
+
+
+def count_said(text: str) -> str:
+    """“Count 1: step R” without the word and the colon, which name no dancer; every sign keeps its place."""
+    return _COUNT_SAID.sub(lambda m: f"{m.group(1)}{' ' * len(m.group(2))}{m.group(3)} ", text)
+
+
 def _counted(part: str) -> bool:
     """Whether counts stand in it; how far one turns is none."""
     return re.search(r"\d", re.sub(r"\d\s*/\s*\d", "", part)) is not None
@@ -141,6 +152,7 @@ def read_notation(
     text: str, feel: Feel, steps: Mapping[str, StepPattern], lay_out: bool = True
 ) -> tuple[tuple[Event, ...], tuple[MoveSet, ...]]:
     """Events and other move sets from what :func:`notation_of` writes; raises NotationError."""
+    text = count_said(text)
     events: list[Event] = []
     others: list[MoveSet] = []
     at = 0

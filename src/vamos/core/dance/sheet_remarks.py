@@ -34,7 +34,7 @@ _KEY = re.compile(
 )
 _INLINE = {
     "counts": re.compile(r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?)\b", re.IGNORECASE),
-    "walls": re.compile(r"\b(\d)[\s-]*(?:walls?|wände|wand)\b", re.IGNORECASE),
+    "walls": re.compile(r"\b(\d)[\s-]*(?:walls?|wände|wand|w)\b", re.IGNORECASE),
     "level": re.compile(
         r"\b(?:absolute\s+|high\s+|easy\s+|low\s+|phrased\s+)?(?:beginner|improver|intermediate|advanced|novice|newcomer|"
         r"anfänger|fortgeschrittene)(?:\s*/\s*\w+)?(?:\s+plus)?\b",
@@ -43,6 +43,11 @@ _INLINE = {
 }
 #: What stands before the facts in one line.
 _DESCRIBED = re.compile(r"^\W*(?:description|type|beschreibung|art)\s*:\s*", re.IGNORECASE)
+_ON_THE_VOICE = re.compile(
+    r"^\W*(?:starts?|begins?|beginn|start|einsatz)\s+(?:on|with|at|after|auf|mit|beim|nach)\s+"
+    r"((?:the\s+|dem\s+|den\s+)?(?:vocals?|lyrics|singing|words|gesang|(?:main|heavy|first)\s+beat|instrumental)\b.{0,40})$",
+    re.IGNORECASE,
+)
 _FILLER = ("line", "dance", "and", "und", "a", "the", "level", "partner", "circle")
 _NUMBERS = {
     "one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "nine": 9, "ten": 10,
@@ -127,6 +132,8 @@ def facts_in(line: str) -> dict[str, str]:
     )
     if starts:
         return {"start": starts.group(1).strip(" .*_")}
+    if voice := _ON_THE_VOICE.match(line):
+        return {"start": voice.group(1).strip(" .*_")}
     if {"counts", "walls"} <= said.keys() and (described is not None or len(plain) <= 4):
         return {n: (m.group(1) if m.groups() else m.group()) for n, m in said.items()}
     by = re.match(r"^\W*(?:choreographed\s+by|choreo(?:graphy)?\s+by|by|choreografie\s+von)\s+(\S.{1,80})$", line, re.I)

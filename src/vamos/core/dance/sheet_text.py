@@ -11,7 +11,7 @@ from enum import StrEnum
 from math import ceil, floor
 
 from vamos.core.dance.counts_typed import NotationError
-from vamos.core.dance.section_text import danced_by_somebody, read_notation
+from vamos.core.dance.section_text import count_said, danced_by_somebody, read_notation
 from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheet_heads import (
     COUNTS,
@@ -76,6 +76,7 @@ _STARTS_WITH_COUNT = re.compile(
 _MARKS = re.compile(r"^(?:[>\-*•~_#=\s]|\d{1,2}\)\s(?=[A-Za-z]))+")
 #: Heads under which something is often only said.
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
+_RANGE_ALONE = re.compile(r"^[(\[]?\s*(?:counts?\s*)?(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*:?$", re.IGNORECASE)
 _RULE = re.compile(r"^[\s\-=_*~.•]*$")
 
 
@@ -107,6 +108,8 @@ class _Sheet:
         self.cuts: list[tuple[int, Cut]] = []
         self.added: list[Added] = []
         self.name = ""
+        #: The counts that stood in the line above, alone.
+        self.range: tuple[int, int] | None = None
 
     # --- line by line --------------------------------------------------------------------
 
@@ -140,11 +143,16 @@ class _Sheet:
         clean = " ".join(cleaned(row).text.split())
         marks = _MARKS.match(clean)
         plain = (clean[marks.end() :] if marks and not clean.startswith("&") else clean).strip()
-        plain = re.sub(r"\*\*|__|~~", "", plain).strip(" *_")
+        plain = count_said(re.sub(r"\*\*|__|~~", "", plain).strip(" *_")).strip()
         markdown = re.match(r"^#+\s", clean) is not None
         if not plain or _RULE.match(clean):
             self._take(index, LineIs.EMPTY)
-        elif self._head(index, plain, clean, markdown) or self._remark(index, plain):
+        elif (
+            self._range_alone(index, plain)
+            or self._below_range(index, plain)
+            or self._head(index, plain, clean, markdown)
+            or self._remark(index, plain)
+        ):
             return
         elif facts := facts_in(plain):
             self._fact(index, facts)
@@ -169,15 +177,17 @@ class _Sheet:
             # Our own Markdown writes the sequence between backticks.
             self.facts.setdefault(key, words(value.strip(" '")))
             told.append(key)
-        if not self.name:
-            self.name = words(facts.get("name", "")) or self._name_before(index, facts)
+        if not self.name or (re.search(r"[!?.:)]$", self.name) and len(self.name.split()) > 3):
+            # “Hi all! Here is the dance from Tuesday” was no name.
+            self.name = words(facts.get("name", "")) or self._name_before(index, facts) or self.name
         self._take(index, LineIs.FACT, ", ".join(told))
 
     def _name_before(self, index: int, facts: dict[str, str]) -> str:
         """“Lantern Walk – 32 counts – 4 walls”: what stands before the facts of a first line is the name."""
-        if self.sections or any(x.taken is not LineIs.EMPTY for x in self.lines):
+        if self.sections or any(x.taken not in (LineIs.EMPTY, LineIs.NAME) for x in self.lines):
             return ""
-        first, parted, _ = re.sub(r"\s+[–—\-|/•]\s+", "\n", re.sub(r"[*_#]", "", self.rows[index])).partition("\n")
+        bare = re.sub(r"[*_#]", "", self.rows[index])
+        first, parted, _ = re.sub(r"\s+[–—\-|/•]\s+|\s*\((?=\d)", "\n", bare).partition("\n")
         first = first.strip()
         named = parted and len(first) <= 60 and re.search(r"[^\W\d]{2,}", first) and not facts_in(first)
         return words(first) if named and not any(first in v for v in facts.values()) else ""
@@ -209,6 +219,30 @@ class _Sheet:
             self._take(index, LineIs.TAG, tr("What is danced in it is not understood.") if unread else "")
             return True
         return False
+
+    def _range_alone(self, index: int, plain: str) -> bool:
+        """“9-16” in a line of its own, and below it moves without any counts: they are danced on those."""
+        found = _RANGE_ALONE.match(plain)
+        below = next((r for r in self.rows[index + 1 :] if r.strip()), "")
+        if found is None or self._is_moves(below.strip()) or not below.strip():
+            return False
+        first, last = int(found.group(1)), int(found.group(2))
+        if not 3 <= last - first + 1 <= LONGEST_SECTION:
+            return False
+        self._open(tr("Section {number}", number=len(self.sections) + 1), last - first + 1, first - 1)
+        self._take(index, LineIs.HEAD)
+        self.range = (first, last)
+        return True
+
+    def _below_range(self, index: int, plain: str) -> bool:
+        if self.range is None:
+            return False
+        (first, last), self.range = self.range, None
+        if self._is_moves(plain):
+            return False
+        self.sections[-1].moves.append((index, f"{plain} {first}-{last}"))
+        self._take(index, LineIs.MOVES)
+        return True
 
     def _head(self, index: int, plain: str, clean: str, markdown: bool) -> bool:
         """A section begins: with its number, its counts in brackets, bold or after a hash; or the name of the dance."""
@@ -301,13 +335,25 @@ class _Sheet:
         if self._is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
             return rest
         if length is None:
-            return ""
+            return self._laid_out(rest)
         text = f"{rest} 1-{length}"
         try:
             events, _others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
         except (NotationError, InputError):
             return ""
         return "" if any(e.doubt in ("not understood", "only a name") for e in events) else text
+
+    @staticmethod
+    def _laid_out(rest: str) -> str:
+        """Moves without counts, on as many as they usually have; nothing where that is not sure."""
+        try:
+            events, _others = read_notation(rest, Feel.STRAIGHT, {})
+        except (NotationError, InputError):
+            return ""
+        # One move for several sides is no move a count.
+        if len(events) < 2 or any(e.doubt for e in events):
+            return ""
+        return f"{rest} 1-{ceil(max(e.start + e.length for e in events))}"
 
     def _open(self, name: str, length: int | None = None, offset: int = 0) -> None:
         used = {s.name for s in self.sections}
