@@ -5623,6 +5623,11 @@
   </message>
   <message>
    <location filename="../core/pack/verify_picture.py" />
+   <source>there is no picture in it.</source>
+   <translation>es ist kein Bild darin.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_picture.py" />
    <source>they go on</source>
    <translation>sie gehen weiter</translation>
   </message>

@@ -163,6 +163,18 @@ class SeenTest(ForgedCase):
         self.assertIn("picture throughout", self.picture(box))
 
 
+class NoPictureTest(ForgedCase):
+    def test_a_clip_with_sound_alone_is_told(self):
+        """Its pictures taken out and signed again: it is not readable as a film, and nothing else of the check fails."""
+        kept = self.folder / "sound.mp4"
+        run = ["ffmpeg", "-y", "-v", "error", "-i", self.out / self.clip(), "-vn", "-c:a", "copy", kept]
+        subprocess.run(run, check=True)
+        shutil.copy(kept, self.out / self.clip())
+        self.forge()
+        (told,) = [f for f in verify_pack(self.out) if f.file == self.clip() and f.what == "readable"]
+        self.assertIn("no picture in it", told.detail)
+
+
 class BesideTest(ForgedCase):
     def change(self, file: str, old: str, new: str) -> None:
         text = (self.out / file).read_text(encoding="utf-8")

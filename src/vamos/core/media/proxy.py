@@ -62,7 +62,8 @@ def _is_copy_of(path: Path, key: str) -> bool:
         return False
     try:
         with opened(path) as container:
-            return container.metadata.get("comment") == _mark(key) and next(container.decode(video=0), None) is not None
+            mine = container.metadata.get("comment") == _mark(key) and bool(container.streams.video)
+            return mine and next(container.decode(video=0), None) is not None
     except VamosError:
         return False
 

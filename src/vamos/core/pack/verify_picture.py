@@ -21,6 +21,7 @@ from vamos.core.pack.manifest import ClipEntry
 from vamos.core.render.clips import small_grey
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import yuv_plates
+from vamos.errors import MediaError
 from vamos.language import tr
 
 Pixels = np.ndarray
@@ -87,6 +88,8 @@ def _decoded(path: Path, entry: ClipEntry) -> _Seen:
     whole = {entry.frames // 2, *(p.frame for p in entry.pieces)}
     small = {p.frame for p in entry.throughout}
     with opened(path) as container:
+        if not container.streams.video:
+            raise MediaError(tr("there is no picture in it."), file=path)
         for k, frame in enumerate(container.decode(video=0)):
             seen.times.append(float(frame.time or 0.0))
             if k == 0:
