@@ -262,7 +262,7 @@ class BadFilesTest(FolderCase):
             (stretches, r"front.*stretch"),
             (restart, r"restart.*sequence|sequence.*restart|restart"),
             (unknown, "Nope"),
-            (view, r"from above.*takes|takes.*view"),
+            (view, r"view.*takes.*from above"),
             (twice, "same id"),
             (length, "f.mp4"),
         ):

@@ -20,11 +20,11 @@ _TYPES = {
 
 def json_said(error: Exception) -> str:
     """An error of the decoder as a clause for a sentence; it knows nothing of the decoder's own words."""
-    if isinstance(error.__cause__, VamosError):
-        return error.__cause__.what.rstrip(".")
     text = str(error)
     what, _, where = text.partition(" - at ")
     place = _place(where.strip("`"))
+    if isinstance(error.__cause__, VamosError):
+        return f"{error.__cause__.what.rstrip('.')} ({place})"
     expected = re.match(r"Expected `([^`]+)`(?: of (?:length|at least length) [^,]+)?, got `([^`]+)`", what)
     if expected:
         wanted = _types(expected.group(1))
