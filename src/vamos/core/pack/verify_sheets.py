@@ -116,16 +116,33 @@ def _sheets(folder: Path, page: tuple[str, dict[str, Any]] | None) -> Iterator[F
 
 def _danced(dance: Dance) -> list[object]:
     """What is danced, by section: count, foot, move, turn."""
-    sections = [(s.name, s.length, [_move(e) for e in sorted(s.events, key=lambda e: e.start)]) for s in dance.sections]
-    return [sections, [(str(i.kind), i.sections, i.counts, i.restart_after) for i in dance.sequence]]
+    sections = [
+        (_plain(s.name), s.length, [_move(e) for e in sorted(s.events, key=lambda e: e.start)]) for s in dance.sections
+    ]
+    return [
+        sections,
+        [(str(i.kind), tuple(map(_plain, i.sections)), i.counts, i.restart_after) for i in dance.sequence],
+    ]
 
 
 def _move(event: Any) -> tuple[object, ...]:
-    return event.start, event.length, event.name, str(event.foot), str(event.kind), event.turn, event.role
+    name, role = _plain(event.name), _plain(event.role)
+    return event.start, event.length, name, str(event.foot), str(event.kind), event.turn, role
+
+
+def _plain(text: str) -> str:
+    """A name without the line breaks, tabs and signs nobody sees that only some kinds of sheets can hold."""
+    return " ".join("".join(c if c.isprintable() else " " for c in text).split())
 
 
 def _other_rows(dance: Dance, data: dict[str, Any]) -> list[str]:
     """Sections whose rows on the page are not those of the table."""
-    sections: dict[str, Section] = {s.name: s for s in dance.sections}
-    shown = {s["title"]: s["rows"] for s in data.get("sections", ())}
-    return [name for name, rows in shown.items() if rows and name in sections and rows != rows_of(sections[name])]
+    sections: dict[str, Section] = {_plain(s.name): s for s in dance.sections}
+    shown = {_plain(s["title"]): _cells(s["rows"]) for s in data.get("sections", ())}
+    danced = {name: _cells(rows_of(section)) for name, section in sections.items()}
+    return [name for name, rows in shown.items() if rows and name in danced and rows != danced[name]]
+
+
+def _cells(rows: list[dict[str, Any]]) -> list[tuple[Any, list[str]]]:
+    # A sign nobody sees may have been a space at the end of a word.
+    return [(row["count"], [_plain(str(cell)).replace(" ", "") for cell in row["cells"]]) for row in rows]
