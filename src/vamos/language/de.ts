@@ -2955,8 +2955,8 @@
   </message>
   <message>
    <location filename="../core/edit/stops.py" />
-   <source>The music does not stop there.</source>
-   <translation>Dort setzt die Musik nicht aus.</translation>
+   <source>The music does not stop there; mark a stop on that count first.</source>
+   <translation>Dort setzt die Musik nicht aus; vermerke auf diesem Count zuerst eine Pause der Musik.</translation>
   </message>
   <message>
    <location filename="../core/edit/stops.py" />
@@ -4663,13 +4663,13 @@
   </message>
   <message>
    <location filename="../core/model/song.py" />
-   <source>Where a song is cut must be seconds of it.</source>
-   <translation>Ein Song wird an einer seiner Sekunden abgeschnitten.</translation>
+   <source>Where a song begins and ends, and how long it fades, are seconds: numbers of 0 or more.</source>
+   <translation>Anfang, Ende und Ausblendung eines Songs stehen in Sekunden: Zahlen ab 0.</translation>
   </message>
   <message>
    <location filename="../core/model/song.py" />
-   <source>At least {seconds:.0f} s of a song must be used; the end lies too early.</source>
-   <translation>Mindestens {seconds:.0f} s eines Songs müssen benutzt werden; das Ende liegt zu früh.</translation>
+   <source>At least {seconds:.0f} s of a song must be used: put its end later, or its beginning earlier.</source>
+   <translation>Mindestens {seconds:.0f} s eines Songs müssen benutzt werden: setze sein Ende später oder seinen Anfang früher.</translation>
   </message>
   <message>
    <location filename="../core/model/song.py" />
@@ -5031,11 +5031,6 @@
   </message>
   <message>
    <location filename="../core/pack/one_file.py" />
-   <source>its pictures cannot be read.</source>
-   <translation>seine Bilder sind nicht lesbar.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/one_file.py" />
    <source>page</source>
    <translation>Seite</translation>
   </message>
@@ -5043,6 +5038,11 @@
    <location filename="../core/pack/one_file.py" />
    <source>it cannot be decoded</source>
    <translation>nicht zu entschlüsseln</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/one_file.py" />
+   <source>its pictures cannot be read; write the pack anew.</source>
+   <translation>seine Bilder sind nicht lesbar; schreibe das Paket neu.</translation>
   </message>
   <message>
    <location filename="../core/pack/one_file.py" />
@@ -5454,6 +5454,11 @@
   </message>
   <message>
    <location filename="../core/pack/verify_beside.py" />
+   <source>it is not as Vamos writes it</source>
+   <translation>sie ist nicht so, wie Vamos sie schreibt</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
    <source>as Vamos writes it</source>
    <translation>wie Vamos es schreibt</translation>
   </message>
@@ -5483,11 +5488,6 @@
    <location filename="../core/pack/verify_beside.py" />
    <source>other ones than in the film</source>
    <translation>andere als im Film</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/verify_beside.py" />
-   <source>it is not as Vamos writes it</source>
-   <translation>sie ist nicht so, wie Vamos sie schreibt</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_heard.py" />

@@ -50,7 +50,7 @@ def set_stop(project: Project, position: Fraction, counts: int, beats: Fraction)
     grid = grid_of(project)
     stop = next((s for s in grid.breaks if s.position == position), None)
     if stop is None:
-        raise InputError(tr("The music does not stop there."))
+        raise InputError(tr("The music does not stop there; mark a stop on that count first."))
     if not (0 <= counts <= LONGEST and 0 < beats <= LONGEST):
         raise InputError(
             tr("A stop lasts up to {longest} beats, with up to as many counts danced in it.", longest=LONGEST)

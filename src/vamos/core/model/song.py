@@ -274,10 +274,15 @@ class Used:
 
     def __post_init__(self) -> None:
         if not all(math.isfinite(s) and s >= 0 for s in (self.start_s, self.end_s, self.fade_s)):
-            raise InputError(tr("Where a song is cut must be seconds of it."))
+            raise InputError(
+                tr("Where a song begins and ends, and how long it fades, are seconds: numbers of 0 or more.")
+            )
         if self.end_s and self.end_s - self.start_s < LEAST_USED_S:
             raise InputError(
-                tr("At least {seconds:.0f} s of a song must be used; the end lies too early.", seconds=LEAST_USED_S)
+                tr(
+                    "At least {seconds:.0f} s of a song must be used: put its end later, or its beginning earlier.",
+                    seconds=LEAST_USED_S,
+                )
             )
 
 

@@ -10,7 +10,6 @@ import base64
 import hashlib
 import html
 import io
-import json
 import re
 from collections.abc import Iterator, Sequence
 from pathlib import Path
@@ -20,12 +19,12 @@ from vamos.core.disk.inputs import read_input
 from vamos.core.disk.outputs import write_output
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import read_manifest
+from vamos.core.pack.page_read import data_of, language_of, parts_of, sound_in, text_of
+from vamos.core.pack.page_sound import silent_film
 from vamos.core.pack.students_page import PAGE, page_html
 from vamos.errors import InputError, MediaError, MissingError
 from vamos.language import speaking, tr
 
-_DATA = re.compile(r'<script type="application/json" id="data">(.*?)</script>', re.DOTALL)
-_LANGUAGE = re.compile(r'<html lang="([\w-]+)"')
 _HELD = re.compile(r'<script type="text/plain" data-held="([^"]*)">([A-Za-z0-9+/=]*)</script>')
 #: Browsers on phones open files up to here without trouble (common practice, no source).
 HEAVY_BYTES = 60_000_000
@@ -60,8 +59,7 @@ def one_page(pack: Path, sections: Sequence[str] = ()) -> str:
     data = _chosen(_data_of(page), sections)
     held = {name: _content(pack / name) for name in _played(data)}
     data["held"] = {name: hashlib.sha256(raw).hexdigest() for name, raw in held.items()}
-    spoken = _LANGUAGE.search(page)
-    with speaking(spoken.group(1) if spoken else ""):
+    with speaking(language_of(page)):
         whole = page_html(data)
     elements = "\n".join(
         f'<script type="text/plain" data-held="{html.escape(name)}">{base64.b64encode(raw).decode()}</script>'
@@ -79,13 +77,12 @@ def _page_of(pack: Path) -> str:
 
 
 def _data_of(page: str) -> dict[str, Any]:
-    found = _DATA.search(page)
-    if found is None:
+    data = data_of(page)
+    if data is None:
         raise InputError(tr("The page of the pack is not one that Vamos wrote; write the pack anew."))
     try:
-        data: dict[str, Any] = json.loads(found.group(1))
         _played(data)
-    except (ValueError, KeyError, TypeError, AttributeError, RecursionError) as error:
+    except (KeyError, TypeError, AttributeError) as error:
         raise InputError(tr("What the page says of its films is damaged; write the pack anew.")) from error
     return data
 
@@ -110,8 +107,7 @@ def _chosen(data: dict[str, Any], sections: Sequence[str]) -> dict[str, Any]:
 
 def _played(data: dict[str, Any]) -> list[str]:
     """The files the page plays: a film a view, and its sound."""
-    parts = [*data["sections"], *([data["through"]] if data.get("through") else [])]
-    films = [view["film"] for part in parts for view in part["views"]]
+    films = [view["film"] for part in parts_of(data) for view in part["views"]]
     return list(dict.fromkeys(n for f in films for n in (f["file"], (f["sound"] or {}).get("file")) if n))
 
 
@@ -119,29 +115,14 @@ def _content(path: Path) -> bytes:
     if not path.is_file():
         raise MissingError(tr("it belongs to the pack and is gone; write the pack anew."), file=path)
     if path.suffix != ".js":
-        return silent_film(path)
-    found = re.fullmatch(rb'vamosSound\("\w+","([A-Za-z0-9+/=]*)"\);\n', path.read_bytes())
+        try:
+            return silent_film(path)
+        except (OSError, IndexError, ValueError) as error:
+            raise MediaError(tr("its pictures cannot be read; write the pack anew."), file=path) from error
+    found = sound_in(text_of(path) or "")
     if found is None:
         raise InputError(tr("it was changed; write the pack anew."), file=path)
-    return base64.b64decode(found.group(1))
-
-
-def silent_film(path: Path) -> bytes:
-    """A film without its sound, its pictures packet for packet."""
-    import av
-
-    out = io.BytesIO()
-    try:
-        with av.open(str(path)) as source, av.open(out, "w", format="mp4") as target:
-            stream = source.streams.video[0]
-            copy = target.add_stream_from_template(stream)
-            for packet in source.demux(stream):
-                if packet.dts is not None:
-                    packet.stream = copy
-                    target.mux(packet)
-    except (OSError, IndexError, ValueError) as error:
-        raise MediaError(tr("its pictures cannot be read."), file=path) from error
-    return out.getvalue()
+    return found[1]
 
 
 def verify_one_file(path: Path) -> list[Finding]:
@@ -172,8 +153,7 @@ def _opens(name: str, raw: bytes, data: dict[str, Any]) -> Finding:
     """Whether a film decodes to the length the page counts by."""
     import av
 
-    parts = [*data["sections"], *([data["through"]] if data.get("through") else [])]
-    film = next(v["film"] for p in parts for v in p["views"] if v["film"]["file"] == name)
+    film = next(v["film"] for p in parts_of(data) for v in p["views"] if v["film"]["file"] == name)
     try:
         with av.open(io.BytesIO(raw), "r") as source:
             frames = sum(1 for _ in source.decode(video=0))

@@ -11,6 +11,8 @@ from dataclasses import dataclass
 from pathlib import Path
 
 import av
+from av import AudioStream, VideoStream
+from av.container import InputContainer
 
 from vamos.core.pack.manifest import ClipEntry
 
@@ -53,15 +55,26 @@ def write_sounds(folder: Path, entries: Sequence[ClipEntry]) -> dict[str, PageSo
 
 def packed(path: Path) -> tuple[bytes, int] | None:
     """The sound of a film as M4A; None when it has none."""
-    out = io.BytesIO()
     with av.open(str(path)) as source:
         if not source.streams.audio:
             return None
         stream = source.streams.audio[0]
-        with av.open(out, "w", format="ipod") as target:
-            copy = target.add_stream_from_template(stream)
-            for packet in source.demux(stream):
-                if packet.dts is not None:
-                    packet.stream = copy
-                    target.mux(packet)
-        return out.getvalue(), int(stream.rate)
+        return _alone(source, stream, "ipod"), int(stream.rate)
+
+
+def silent_film(path: Path) -> bytes:
+    """A film without its sound, its pictures packet for packet; raises OSError, IndexError, ValueError."""
+    with av.open(str(path)) as source:
+        return _alone(source, source.streams.video[0], "mp4")
+
+
+def _alone(source: InputContainer, stream: AudioStream | VideoStream, kind: str) -> bytes:
+    """One stream of a film as a file of its own."""
+    out = io.BytesIO()
+    with av.open(out, "w", format=kind) as target:
+        copy = target.add_stream_from_template(stream)
+        for packet in source.demux(stream):
+            if packet.dts is not None:
+                packet.stream = copy
+                target.mux(packet)
+    return out.getvalue()

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-import base64
-import binascii
 import re
 from collections.abc import Iterator
 from fractions import Fraction
@@ -18,6 +16,7 @@ from vamos.core.model.clip import RUN_THROUGH
 from vamos.core.pack.captions import webvtt
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry, Manifest
+from vamos.core.pack.page_read import data_of, parts_of, sound_in, text_of
 from vamos.core.pack.page_sound import packed
 from vamos.core.pack.students_page import PAGE, page_script
 from vamos.errors import VamosError
@@ -40,18 +39,11 @@ def beside_findings(folder: Path, manifest: Manifest) -> Iterator[Finding]:
         yield Finding(PAGE, "page", False, tr("it cannot be understood"))
 
 
-def _read(path: Path) -> str | None:
-    try:
-        return path.read_text(encoding="utf-8")
-    except (OSError, UnicodeDecodeError):
-        return None
-
-
 def _captions(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     """Each clip with counts has captions, and they say what its counts do, when they do."""
     for clip in manifest.clips:
         name = f"captions/{Path(clip.file).stem}.vtt"
-        wanted, found = webvtt(clip), _read(folder / name)
+        wanted, found = webvtt(clip), text_of(folder / name)
         if wanted:
             said = (
                 tr("as the counts of the clip") if found == wanted else tr("they say other counts, or at other times")
@@ -67,7 +59,7 @@ def _chapters(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     through = next((c for c in manifest.clips if c.title == RUN_THROUGH), None)
     if through is None:
         return
-    meta, plain = _read(folder / "chapters.ffmeta"), _read(folder / "chapters.txt")
+    meta, plain = text_of(folder / "chapters.ffmeta"), text_of(folder / "chapters.txt")
     try:
         with opened(folder / through.file) as container:
             film = [
@@ -108,16 +100,15 @@ def _page(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     if not listed or not (folder / PAGE).is_file():
         yield Finding(PAGE, "page", False, tr("it is missing"))
         return
-    text = _read(folder / PAGE) or ""
-    try:
-        data = msgspec.json.decode(text.split('id="data">', 1)[1].split("</script>", 1)[0], type=dict[str, Any])
-    except (IndexError, msgspec.DecodeError):
+    text = text_of(folder / PAGE) or ""
+    data = data_of(text)
+    if data is None:
         yield Finding(PAGE, "page", False, tr("it is not as Vamos writes it"))
         return
     scripts = re.findall(r"<script>(.*?)</script>", text, re.DOTALL)
     own = scripts == [page_script()] and len(re.findall(r"<script\b", text)) == 2
     yield Finding(PAGE, "script", own, tr("as Vamos writes it") if own else tr("it holds a script of somebody else’s"))
-    shown = [*data["sections"], *([data["through"]] if data["through"] else [])]
+    shown = parts_of(data)
     played = {f["file"] for s in shown for v in s["views"] for f in v["files"]}
     wanted = {c.file: c for c in manifest.clips}
     words = tr("it plays {number} of {number2} clips", number=len(played & wanted.keys()), number2=len(wanted))
@@ -152,12 +143,11 @@ def _sounds(folder: Path, film: dict[str, Any]) -> bool:
     if not (folder / film["file"]).is_file():
         # That is told of the film.
         return True
-    text = _read(folder / film["sound"]["file"]) or ""
-    found = re.fullmatch(r'vamosSound\("(\w+)","([A-Za-z0-9+/=]*)"\);\n', text)
-    if found is None or found.group(1) != film["sound"]["id"]:
+    found = sound_in(text_of(folder / film["sound"]["file"]) or "")
+    if found is None or found[0] != film["sound"]["id"]:
         return False
     try:
         meant = packed(folder / film["file"])
-        return meant is not None and base64.b64decode(found.group(2), validate=True) == meant[0]
-    except (binascii.Error, OSError, av.error.FFmpegError):
+        return meant is not None and found[1] == meant[0]
+    except (OSError, av.error.FFmpegError):
         return False

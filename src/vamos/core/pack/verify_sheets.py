@@ -6,19 +6,17 @@ of the walls are only known by their checksums.
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator
 from fractions import Fraction
 from pathlib import Path
 from typing import Any
-
-import msgspec
 
 from vamos.core.dance.sheet_files import read_sheet
 from vamos.core.model.dance import Dance, Section
 from vamos.core.pack import summary
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry, Manifest
+from vamos.core.pack.page_read import data_of, language_of, text_of
 from vamos.core.pack.students_page import PAGE, rows_of
 from vamos.core.pack.timeline import NAME as TIMELINE
 from vamos.errors import VamosError
@@ -34,7 +32,7 @@ def sheet_findings(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     with speaking(page[0] if page else ""):
         said = summary.summary(manifest.project, manifest.clips, manifest.rights)
     if summary.NAME in listed:
-        same = _text(folder / summary.NAME) == said
+        same = text_of(folder / summary.NAME) == said
         words = tr("as the films are") if same else tr("it says something else than the films are")
         yield Finding(summary.NAME, "summary", same, words)
     if TIMELINE in listed:
@@ -43,22 +41,11 @@ def sheet_findings(folder: Path, manifest: Manifest) -> Iterator[Finding]:
         yield from _sheets(folder, page)
 
 
-def _text(path: Path) -> str | None:
-    try:
-        return path.read_text(encoding="utf-8")
-    except (OSError, UnicodeDecodeError):
-        return None
-
-
 def _page(folder: Path) -> tuple[str, dict[str, Any]] | None:
     """The language of the page, and what it says; None where that cannot be read."""
-    text = _text(folder / PAGE) or ""
-    named = re.search(r'<html lang="([\w-]+)"', text)
-    data = re.search(r'id="data">(.*?)</script>', text, re.DOTALL)
-    try:
-        return (named.group(1), msgspec.json.decode(data.group(1), type=dict[str, Any])) if named and data else None
-    except msgspec.DecodeError:
-        return None
+    text = text_of(folder / PAGE) or ""
+    language, data = language_of(text), data_of(text)
+    return (language, data) if language and data is not None else None
 
 
 # --- the timeline ----------------------------------------------------------------------------
