@@ -30,7 +30,7 @@ from pathlib import Path
 from dataclasses import replace
 from tests.core.dance.sheets import four_walls
 from tests.core.pack.test_verify import small_project
-from vamos.core.dance.sheet_files import read_sheet, write_sheet
+from vamos.core.dance.sheets.files import read_sheet, write_sheet
 from vamos.core.document.files import load, save
 from vamos.core.plan.clips import plan_clips
 from vamos.language import tr

@@ -11,7 +11,7 @@ import av
 import numpy as np
 
 from tests.support import demo_folder
-from vamos.core.dance.sheet_files import read_sheet
+from vamos.core.dance.sheets.files import read_sheet
 from vamos.core.document.files import load
 from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice

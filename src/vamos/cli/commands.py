@@ -256,7 +256,7 @@ def sheet(arguments: argparse.Namespace, terminal: Terminal) -> int:
 
 def _sheet_project(path: Path) -> Project:
     """A project file, or a project around a sheet read from a file; what was left aside is said."""
-    from vamos.core.dance.sheet_files import read_sheet_file
+    from vamos.core.dance.sheets.files import read_sheet_file
     from vamos.core.document.files import SUFFIX
 
     if path.suffix == SUFFIX:

@@ -939,7 +939,7 @@
   </message>
   <message>
    <location filename="../core/align/better_sound.py" />
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <location filename="../core/disk/alone.py" />
    <source>Nothing was changed.</source>
    <translation>Nichts wurde geändert.</translation>
@@ -1140,7 +1140,7 @@
   </message>
   <message>
    <location filename="../core/dance/card.py" />
-   <location filename="../core/dance/sheet_pdf.py" />
+   <location filename="../core/dance/sheets/pdf.py" />
    <location filename="../ui/stops/dance/__init__.py" />
    <location filename="../ui/stops/dance/actions.py" />
    <location filename="../ui/stops/dance/card.py" />
@@ -1184,7 +1184,7 @@
   </message>
   <message>
    <location filename="../core/dance/card.py" />
-   <location filename="../core/dance/sheet_pdf.py" />
+   <location filename="../core/dance/sheets/pdf.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <source>Walls</source>
    <translation>Wände</translation>
@@ -1673,7 +1673,7 @@
   </message>
   <message>
    <location filename="../core/dance/facts.py" />
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>restart</source>
    <translation>Restart</translation>
   </message>
@@ -1744,7 +1744,7 @@
   </message>
   <message>
    <location filename="../core/dance/lines.py" />
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <location filename="../core/model/dance.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/dance/panel.py" />
@@ -2068,371 +2068,371 @@
    <translation>(noch ist kein Abschnitt geschrieben)</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>“{short}” is not {what}; write a whole number, {least} to {most}.</source>
    <translation>„{short}“ ist nicht {what}; schreib eine ganze Zahl, {least} bis {most}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>{number} is not {what}; it is {least} to {most}.</source>
    <translation>{number} ist nicht {what}; möglich ist {least} bis {most}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>the {what} is missing; write it in counts, such as 0, 3 or 7/2.</source>
    <translation>{what} fehlt; schreib es in Counts, etwa 0, 3 oder 7/2.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>“{short}” is not a {what}; write it in counts, such as 0, 3, 7/2 or 3.5.</source>
    <translation>„{short}“ ist kein {what}; schreib es in Counts, etwa 0, 3, 7/2 oder 3.5.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>“{short}” is not a foot; write R, L or both, or leave it empty.</source>
    <translation>„{short}“ ist kein Fuß; schreib R, L oder both, oder lass es leer.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>section “{name}” has {length} counts; at most {longest_section} can be read.</source>
    <translation>Abschnitt „{name}“ hat {length} Counts; höchstens {longest_section} können gelesen werden.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>it has more than {most_events} moves; that is no count sheet.</source>
    <translation>es hat mehr als {most_events} Bewegungen; das ist kein Tanzblatt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>its sequence dances {total} counts; at most {most_counts} can be read.</source>
    <translation>seine Abfolge tanzt {total} Counts; höchstens {most_counts} können gelesen werden.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>“{short}” is not a kind of move; the kinds are {known}.</source>
    <translation>„{short}“ ist keine Art von Bewegung; die Arten sind {known}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>“{short}” is no question that Vamos asks.</source>
    <translation>„{short}“ ist keine Frage, die Vamos stellt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_cells.py" />
+   <location filename="../core/dance/sheets/cells.py" />
    <source>“{short}” is not a feel; it is {words}.</source>
    <translation>„{short}“ ist kein Gefühl; möglich ist {words}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
-   <location filename="../core/dance/sheet_markdown.py" />
-   <location filename="../core/dance/sheet_table.py" />
+   <location filename="../core/dance/sheets/csv.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
+   <location filename="../core/dance/sheets/table.py" />
    <source>The column “{value}” is not known and was left aside.</source>
    <translation>Die Spalte „{value}“ ist nicht bekannt und wurde weggelassen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>{number} more columns are not known.</source>
    <translation>{number} weitere Spalten sind nicht bekannt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>a number of eighths</source>
    <translation>eine Zahl von Achteln</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>the column {column} is empty here, and is needed.</source>
    <translation>die Spalte {column} ist hier leer, wird aber gebraucht.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>the column {column} holds more than an entry can have.</source>
    <translation>in der Spalte {column} steht mehr, als ein Eintrag haben kann.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>the column note of a part holds the names of its sections, such as ["A", "B"].</source>
    <translation>in der Spalte note eines Teils stehen die Namen seiner Abschnitte, etwa ["A", "B"].</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>a number of {what}</source>
    <translation>eine Zahl von {what}</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>“{words}” above the table was left aside.</source>
    <translation>„{words}“ über der Tabelle wurde beiseitegelassen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>it cannot be read as a table: a cell is too long, or holds signs of no text.</source>
    <translation>sie ist nicht als Tabelle lesbar: eine Zelle ist zu lang oder enthält Zeichen, die kein Text sind.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>a cell has more than {most_cell} letters.</source>
    <translation>eine Zelle hat mehr als {most_cell} Buchstaben.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>“{value}” is not known of a dance and was left aside.</source>
    <translation>„{value}“ ist von einem Tanz nicht bekannt und wurde weggelassen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>the column {column} holds no entry that can be read.</source>
    <translation>in der Spalte {column} steht kein Eintrag, der sich lesen lässt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/csv.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>a number of counts</source>
    <translation>eine Zahl von Counts</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>row {row}: {what}</source>
    <translation>Zeile {row}: {what}</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>the set “{mine}” has no row of its own before this one (what: set, with start and length).</source>
    <translation>der Satz „{mine}“ hat vor dieser Zeile keine eigene (what: set, mit start und length).</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_csv.py" />
+   <location filename="../core/dance/sheets/csv.py" />
    <source>“{value}” is not one of dance, section, event, set, part, step, item.</source>
    <translation>„{value}“ ist keines von dance, section, event, set, part, step, item.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>count sheet</source>
    <translation>Tanzblatt</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>a sheet is read from .csv, .json, .md or .txt.</source>
    <translation>ein Tanzblatt wird aus .csv, .json, .md oder .txt gelesen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>a sheet is written as .csv, .json, .md, .txt, .pdf or, the wall map, .svg.</source>
    <translation>ein Tanzblatt wird als .csv, .json, .md, .txt, .pdf geschrieben, oder die Wandkarte als .svg.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>it holds a number of {number} digits; no count sheet does.</source>
    <translation>es enthält eine Zahl mit {number} Stellen; das hat kein Tanzblatt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>this is not JSON; line {line}, column {column} cannot be read.</source>
    <translation>das ist kein JSON; Zeile {line}, Spalte {column} lässt sich nicht lesen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>this is not JSON of a count sheet; it is nested too deeply.</source>
    <translation>das ist kein JSON eines Tanzblatts; es ist zu tief verschachtelt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>this is not a count sheet (the field “vamos_sheet” with 1 is missing).</source>
    <translation>das ist kein Tanzblatt (das Feld „vamos_sheet“ mit 1 fehlt).</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>it is not text.</source>
    <translation>es ist kein Text.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_files.py" />
+   <location filename="../core/dance/sheets/files.py" />
    <source>It is not UTF-8; its letters were read as Western European. Look at the accents.</source>
    <translation>Es ist nicht UTF-8; die Buchstaben wurden als westeuropäisch gelesen. Sieh nach den Akzenten.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_heads.py" />
+   <location filename="../core/dance/sheets/heads.py" />
    <source>“{said}” is not a number of counts; it is 1 to {most}.</source>
    <translation>„{said}“ ist keine Anzahl von Counts; es sind 1 bis {most}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_made.py" />
+   <location filename="../core/dance/sheets/made.py" />
    <source>A restart at the end of a wall was left aside: the next wall begins there.</source>
    <translation>Ein Neustart am Ende einer Wand wurde beiseitegelassen: Dort beginnt ohnehin die nächste.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_made.py" />
+   <location filename="../core/dance/sheets/made.py" />
    <source>A restart was left aside: after which count is not known.</source>
    <translation>Ein Neustart wurde beiseitegelassen: nach welchem Count, ist nicht bekannt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_made.py" />
+   <location filename="../core/dance/sheets/made.py" />
    <source>A tag was left aside: its moves are not written.</source>
    <translation>Ein Tag wurde beiseitegelassen: Seine Bewegungen stehen nicht da.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_made.py" />
+   <location filename="../core/dance/sheets/made.py" />
    <source>the sheet faces {said} here, the turns lead to {found}</source>
    <translation>das Tanzblatt schaut hier nach {said}, die Drehungen führen nach {found}</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_made.py" />
+   <location filename="../core/dance/sheets/made.py" />
    <source>The sequence “{said}” was left aside: {error}</source>
    <translation>Die Abfolge „{said}“ wurde beiseitegelassen: {error}</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_made.py" />
-   <location filename="../core/dance/sheet_markdown.py" />
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/made.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>line {number}: {what}</source>
    <translation>Zeile {number}: {what}</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>The sheet was changed after Vamos wrote it: what stood in none of its columns was left aside.</source>
    <translation>Das Tanzblatt wurde geändert, nachdem Vamos es geschrieben hat: Was in keiner seiner Spalten stand, blieb beiseite.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>“{value}” is not one count; write one row for each move.</source>
    <translation>„{value}“ ist nicht ein einzelner Count; schreib eine Zeile je Bewegung.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>“{value}” is not a foot and a kind, such as R touch; the kinds are {words}.</source>
    <translation>„{value}“ ist kein Fuß mit einer Art, etwa R touch; die Arten sind {words}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>a section begins with its name and its counts, such as “## Gate walk (8 counts)”.</source>
    <translation>ein Abschnitt beginnt mit seinem Namen und seinen Counts, etwa „## Torgang (8 counts)“.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>no section was found; one begins with a line such as “## Gate walk (8 counts)”.</source>
    <translation>es wurde kein Abschnitt gefunden; er beginnt mit einer Zeile wie „## Torgang (8 counts)“.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>line {number}, column {number2}: expected {expected}.</source>
    <translation>Zeile {number}, Spalte {number2}: erwartet {expected}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>the table needs a column “count”; its columns are {words}.</source>
    <translation>die Tabelle braucht eine Spalte „count“; ihre Spalten sind {words}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_markdown.py" />
+   <location filename="../core/dance/sheets/markdown.py" />
    <source>the sequence, character {number}: expected {expected}.</source>
    <translation>die Abfolge, Zeichen {number}: erwartet {expected}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_pasted.py" />
+   <location filename="../core/dance/sheets/pasted.py" />
    <source>it has more than {most} letters, which is no sheet of one dance.</source>
    <translation>es hat mehr als {most} Zeichen; das ist kein Tanzblatt eines Tanzes.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_pdf.py" />
+   <location filename="../core/dance/sheets/pdf.py" />
    <source>{length} counts{feel}</source>
    <translation>{length} Counts{feel}</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_pdf.py" />
+   <location filename="../core/dance/sheets/pdf.py" />
    <source>. Ask a teacher or a physician when unsure.</source>
    <translation>. Frag im Zweifel eine Lehrkraft oder einen Arzt.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_pdf.py" />
+   <location filename="../core/dance/sheets/pdf.py" />
    <source>everybody</source>
    <translation>alle</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_table.py" />
+   <location filename="../core/dance/sheets/table.py" />
    <source>Row {row} has more cells than the first row has names: “{value}” was left aside.</source>
    <translation>Zeile {row} hat mehr Zellen, als die erste Zeile Namen hat: „{value}“ wurde beiseitegelassen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_table.py" />
+   <location filename="../core/dance/sheets/table.py" />
    <source>its first row must name at least the columns section and start, or one of counts and one of moves.</source>
    <translation>die erste Zeile muss wenigstens die Spalten section und start nennen, oder je eine für Counts und Bewegungen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>empty</source>
    <translation>leer</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <location filename="../core/dance/typed/taken.py" />
    <location filename="../core/model/look.py" />
    <source>name</source>
    <translation>Name</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>fact</source>
    <translation>Angabe</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>head</source>
    <translation>Überschrift</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <location filename="../core/plan/agree.py" />
    <source>moves</source>
    <translation>bewegt sich</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>aside</source>
    <translation>beiseite</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>open</source>
    <translation>offen</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>line {number}, “{words}”, was left aside.</source>
    <translation>Zeile {number}, „{words}“, wurde beiseitegelassen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <location filename="../core/edit/dance.py" />
    <source>Section {number}</source>
    <translation>Abschnitt {number}</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>no moves with counts were found; write them such as “1-4 vine R” or “side R 1, touch L 2”.</source>
    <translation>keine Bewegungen mit Counts gefunden; schreib sie etwa „1-4 vine R“ oder „side R 1, touch L 2“.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>It says what to do, without moves on counts.</source>
    <translation>Es sagt, was zu tun ist, ohne Bewegungen auf Counts.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>column {number}: expected {expected}.</source>
    <translation>Spalte {number}: erwartet wurde {expected}.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>On which wall is the restart?</source>
    <translation>Auf welcher Wand ist der Neustart?</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>What is danced in it is not understood.</source>
    <translation>Was darin getanzt wird, ist nicht zu verstehen.</translation>
   </message>
   <message>
-   <location filename="../core/dance/sheet_text.py" />
+   <location filename="../core/dance/sheets/text.py" />
    <source>The dance begins again.</source>
    <translation>Der Tanz beginnt von vorn.</translation>
   </message>

@@ -14,8 +14,8 @@ from hypothesis import strategies as st
 from tests.core.dance.sheets import four_walls, section
 from tests.support import FolderCase, grid_at
 from vamos.core.dance.export import export_sheet
-from vamos.core.dance.sheet_cells import SheetRead
-from vamos.core.dance.sheet_files import (
+from vamos.core.dance.sheets.cells import SheetRead
+from vamos.core.dance.sheets.files import (
     dance_from_csv,
     dance_from_json,
     dance_from_markdown,
@@ -25,8 +25,8 @@ from vamos.core.dance.sheet_files import (
     read_sheet,
     read_sheet_file,
 )
-from vamos.core.dance.sheet_markdown import read_markdown
-from vamos.core.dance.sheet_pdf import sheet_pdf
+from vamos.core.dance.sheets.markdown import read_markdown
+from vamos.core.dance.sheets.pdf import sheet_pdf
 from vamos.core.dance.wall_map import to_svg, wall_map
 from vamos.core.document.files import save
 from vamos.core.model.dance import (

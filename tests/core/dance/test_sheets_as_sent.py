@@ -6,8 +6,9 @@ from pathlib import Path
 from tests.core.dance.typed_judge import short
 from vamos.core.dance.checks import problems_of
 from vamos.core.dance.facing import clock_text
-from vamos.core.dance.sheet_files import read_any_text
-from vamos.core.dance.sheet_text import LineIs, TextRead, read_text
+from vamos.core.dance.sheets.files import read_any_text
+from vamos.core.dance.sheets.read_as import LineIs, TextRead
+from vamos.core.dance.sheets.text import read_text
 
 HERE = Path(__file__).parent / "sheets"
 

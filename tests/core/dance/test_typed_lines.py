@@ -12,7 +12,7 @@ from pathlib import Path
 from tests.core.dance.typed_judge import Verdict, judge, short
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.section_text import notation_of, read_notation
-from vamos.core.dance.sheet_csv import read_csv
+from vamos.core.dance.sheets.csv import read_csv
 from vamos.core.dance.weight import follow
 from vamos.core.model.dance import Dance, Doubt, Foot, Kind, Section
 from vamos.core.time import Feel

@@ -12,8 +12,8 @@ from tests.support import grid_at
 from vamos.core.dance.facts import loop_closes, roles
 from vamos.core.dance.lines import lines_of
 from vamos.core.dance.section_text import notation_of, read_notation
-from vamos.core.dance.sheet_pdf import sheet_pdf
-from vamos.core.dance.sheet_text import read_text_sheet
+from vamos.core.dance.sheets.pdf import sheet_pdf
+from vamos.core.dance.sheets.text import read_text_sheet
 from vamos.core.dance.who import danced_by, is_lane, rows_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Item, ItemKind, Kind, Section

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from vamos.core.dance.sheet_files import write_sheet
-from vamos.core.dance.sheet_pdf import write_pdf
+from vamos.core.dance.sheets.files import write_sheet
+from vamos.core.dance.sheets.pdf import write_pdf
 from vamos.core.dance.wall_map import to_svg, wall_map
 from vamos.core.disk.outputs import write_output
 from vamos.core.model.project import Project

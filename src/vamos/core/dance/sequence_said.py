@@ -9,7 +9,7 @@ from __future__ import annotations
 import re
 from itertools import groupby
 
-from vamos.core.dance.sheet_remarks import restart_in, tag_in
+from vamos.core.dance.remarks import restart_in, tag_in
 from vamos.core.model.dance import Dance, ItemKind, kind_by_name
 
 _GROUP = re.compile(r"\(([^()]+)\)\s*(?:[x×*]\s*(\d{1,2})|(twice|zweimal)|(\d{1,2})\s*times)", re.IGNORECASE)

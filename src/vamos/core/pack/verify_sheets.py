@@ -11,7 +11,7 @@ from fractions import Fraction
 from pathlib import Path
 from typing import Any
 
-from vamos.core.dance.sheet_files import read_sheet
+from vamos.core.dance.sheets.files import read_sheet
 from vamos.core.model.dance import Dance, Section
 from vamos.core.pack import summary
 from vamos.core.pack.finding import Finding

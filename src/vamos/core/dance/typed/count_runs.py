@@ -212,10 +212,16 @@ class CountRun:
             for t in rest
         )
         listed = token.text == "," and all(t.kind in ("num", "amp", "sep") for t in self.tokens[self.start : k + 1])
-        if not plain and not listed:
+        if not plain and not listed and not self._heads(k):
             return False
         self.at += 1
         return True
+
+    def _heads(self, k: int) -> bool:
+        """``1-2, 3&4: rock, recover, triple``: counts in front of a colon belong together."""
+        colon = next((i for i, t in enumerate(self.tokens) if t.text == ":"), 0)
+        counts = all(t.kind in ("num", "amp", "dash") or t.text == "," for t in self.tokens[:colon])
+        return self.start == 0 and k < colon and counts
 
     def _bracket(self, token: Token, _after: Token | None) -> bool:
         opened = any(t.kind == "open" for t in self.tokens[self.start : self.at])
@@ -266,6 +272,7 @@ class Clock:
         if at <= self.last:
             begins = count.first if count.kind == "range" else count.value
             again = count.kind == "n" and at == self.last
+            again = again or (count.kind == "before" and at == self.last)
             if again or (begins != 1 and not (count.kind == "before" and begins == 2)):
                 return None
             own = floor(self.last - self.offset) + 1

@@ -19,12 +19,16 @@ from vamos.core.model.dance import Doubt
 USUAL = (4, 6, 8, 16, 24, 32)
 #: Words that cost so much a move may be anything.
 _CLEAR = 0.45
+#: Words behind a number that say how long all of a line is.
+COUNT_WORDS = ("count", "counts", "cts", "ct", "beat", "beats", "zähler", "zählzeiten")
 #: Where both are said, a slow lasts two counts and a quick one (ballroom's count, common practice, no source).
 _SLOW, _QUICK = ("slow", "langsam"), ("quick", "schnell")
 
 
 def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) -> list[State]:
     """All ways the words of lines can be danced from 1 on, the cheapest first; none where a word is not known."""
+    total, lines = total_of(lines)
+    usual = USUAL if total is None else (total,)
     words = [t for line in lines for t in (*_said(line), _comma(line[-1]))]
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
@@ -33,7 +37,7 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
             continue
         for start in starts:
             for extra, ways in _ways(row):
-                found += _danced(start.dearer(cost + extra), ways, lexicon)
+                found += _danced(start.dearer(cost + extra), ways, usual, lexicon)
     found.sort(key=lambda s: s.cost)
     return found[:LINES]
 
@@ -84,7 +88,21 @@ def _says(row: list[Move], words: tuple[str, ...]) -> bool:
     return any(plain(name).split(" ")[0] in words for move in row for name in move.name)
 
 
-def _danced(start: State, row: list[Move], lexicon: Lexicon) -> list[State]:
+def total_of(lines: list[list[Token]]) -> tuple[int | None, list[list[Token]]]:
+    """“… (8 counts)” at the end: how long all of it is, where no other number stands."""
+    last = [t for t in lines[-1] if t.kind not in ("open", "close", "sep", "dot")]
+    says = len(last) > 2 and last[-2].kind == "num" and last[-1].lower in COUNT_WORDS
+    if not says or sum(t.kind == "num" for line in lines for t in line) != 1:
+        return None, lines
+    place = lines[-1].index(last[-2])
+    if place < 1 or lines[-1][place - 1].kind not in ("open", "sep", "dash"):
+        # “unwind over 3 counts” says how long the last move is.
+        return None, lines
+    kept = [t for t in lines[-1][:place] if t.kind != "open"]
+    return last[-2].value, [*lines[:-1], kept]
+
+
+def _danced(start: State, row: list[Move], usual: tuple[int, ...], lexicon: Lexicon) -> list[State]:
     beam, at = [start], Fraction(0)
     paced = _says(row, _SLOW) and _says(row, _QUICK)
     for move in row:
@@ -94,4 +112,4 @@ def _danced(start: State, row: list[Move], lexicon: Lexicon) -> list[State]:
             :LINES
         ]
         at += length
-    return beam if at in USUAL else [s.asked(Fraction(0), Doubt.COUNTS).dearer(0.5) for s in beam]
+    return beam if at in usual else [s.asked(Fraction(0), Doubt.COUNTS).dearer(0.5) for s in beam]

@@ -166,7 +166,7 @@ def _common() -> Lexicon:
 
 
 def _language(found: Lexicon, raw: Mapping[str, Any]) -> None:
-    for role in ("foot", "way", "side"):
+    for role in ("foot", "way", "side", "lead"):
         for value, several in raw.get(role, {}).items():
             for words in several:
                 found.put(words, role, value)

@@ -21,6 +21,8 @@ LINES, WORDS = 8, 6
 #: Words that only lead to the counts behind them.
 _BEFORE_COUNTS = ("on", "count", "counts", "cts", "ct", "beat", "beats", "auf", "zähler", "zählzeit")
 _UNITS = ("steps", "step", "counts", "count", "beats", "schritten", "schritte", "zähler", "zählern", "zählzeiten")
+#: Words that lead to how a step ends.
+_ENDING = ("with", "ending", "finishing", "mit", "endend")
 _SOFT = ("sep", "close", "open", "dash", "dot", "amp")
 
 
@@ -61,11 +63,14 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     ways = [(not digits or not wordy, False)]
     if wordy and any(a.kind == "amp" and a.spaced and b.kind == "word" for a, b in itertools.pairwise(tokens)):
         ways.append((False, True))
+    # “touch L & clap 2”: hands go with what stands before them.
+    clapped = any(a.kind == "amp" and "hand" in lexicon.role_of(b.text) for a, b in itertools.pairwise(tokens))
+    links = 0.5 if clapped else 0.1
     out: list[Place] = []
     for place in before:
         for spoken, amp in ways:
             for cost, groups in groupings(blocks(tokens, spoken, amp), lexicon):
-                start = replace(place, state=place.state.dearer(cost + (0.1 if amp else 0)))
+                start = replace(place, state=place.state.dearer(cost + (links if amp else 0)))
                 beam = [start]
                 for group in groups:
                     beam = _group(beam, group, lexicon, feel)
@@ -113,7 +118,17 @@ def blocks(tokens: list[Token], spoken: bool, amp: bool) -> list[Block]:
                 continue
         index += 1
     flush(len(tokens))
-    return out
+    return _before_the_first(out)
+
+
+def _before_the_first(found: list[Block]) -> list[Block]:
+    """``& step L, 5 point R``: an & in front is that before the first count."""
+    later = next((b.counts[0] for b in found[1:] if b.is_counts), None)
+    first = found[0].counts if found else ()
+    if len(first) == 1 and first[0].kind == "alone" and later is not None and later.kind in ("n", "range"):
+        value = later.first if later.kind == "range" else later.value
+        return [replace(found[0], counts=(Count("before", value, first[0].part),)), *found[1:]]
+    return found
 
 
 def groupings(blocks: list[Block], lexicon: Lexicon) -> list[tuple[float, list[Group]]]:
@@ -187,6 +202,12 @@ def _tail(groups: list[Group], words: tuple[Token, ...], lexicon: Lexicon) -> tu
         return 0.0, [*groups, Group((), words)]
     if last is not None and last.words and _only_detail(listed, lexicon):
         return 0.0, [*groups[:-1], replace(last, words=(*last.words, *words))]
+    if last is not None and last.words and words[0].lower in _ENDING:
+        # “weave left 1-4, ending with a touch”: it belongs to what stands before the counts.
+        return 0.6, [
+            *groups[:-1],
+            replace(last, words=(*last.words, replace(words[0], kind="sep", text=","), *words[1:])),
+        ]
     if last is not None and len(words) <= 4 and any(t.kind == "times" for t in words):
         return 0.0, [*groups, Group((), words)]
     aside = all(

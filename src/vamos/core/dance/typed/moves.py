@@ -9,6 +9,7 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass, replace
 
+from vamos.core.dance.typed.around import crosses, leads, made_of_moves, turn_ahead, way_behind
 from vamos.core.dance.typed.lexicon import Atom, Lexicon
 from vamos.core.dance.typed.tokens import Token
 from vamos.core.model.dance import StepPattern
@@ -47,6 +48,8 @@ class Move:
     called: str = ""
     #: “touch L, L back”: a foot and where it goes behind a touch of that foot; it touches again, or steps.
     open: bool = False
+    #: “walk, walk, touch starting L”: the foot the row begins with.
+    led: str = ""
 
     @property
     def turns(self) -> bool:
@@ -162,8 +165,8 @@ class _Words:
         if token.kind in ("sep", "nl", "close", "amp", "dot"):
             ends = token.text not in "*_•:)]}~" and token.kind != "dot"
             found = [replace(reading.closed() if ends else reading, passed=False)]
-            listed = index + 1 < len(self.tokens) and any(t.kind == "word" for t in self.tokens[index + 1 :])
-            if token.text == ":" and now.kind == "figure" and listed:
+            more = index + 1 < len(self.tokens) and any(t.kind == "word" for t in self.tokens[index + 1 :])
+            if token.text == ":" and now.kind == "figure" and more:
                 # “coaster: back, together, forward”: its name, then what it is made of.
                 found.append(replace(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False))
             if ends and not now.kind and now.size is not None:
@@ -173,6 +176,10 @@ class _Words:
         if token.kind == "q" and now.turns:
             # “¼ turn ?”: which way is open, whatever stands behind it.
             return [self._go(reading, 0, replace(now, way="?"))]
+        if token.kind == "open" and now.kind == "figure" and made_of_moves(self.tokens, index):
+            # “lindy (chassé right, rock back)”: as behind a colon.
+            made_of = replace(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False)
+            return [made_of, replace(reading, passed=False)]
         if token.kind in ("dash", "open", "q"):
             return [replace(reading, passed=False)]
         if token.kind == "times":
@@ -205,8 +212,10 @@ class _Words:
             if now.way and now.way != value:
                 return []
             plain = ("clock", "cw", "uhr", "horar", "orari", "ruchu", "klok", "时针", "時計", "시계")
-            free = now.turns or self._turn_ahead(ahead) or any(p in atom.words for p in plain)
+            free = now.turns or turn_ahead(self.tokens, self.lexicon, ahead) or any(p in atom.words for p in plain)
             return [self._go(reading, 0 if now.turns or free else 0.7, replace(now, way=value))]
+        if atom.role == "lead":
+            return [self._go(reading, 0, replace(now, side=value, led=value))]
         if atom.role == "side":
             cost = 0.1 if now.turns and now.figure is None else 0.0
             if now.kind == "hand" or (
@@ -271,47 +280,31 @@ class _Words:
         if len(atom.words.split()) > 1 or foot in "BE" or atom.words in ("rf", "lf", "오른발", "왼발", "pd", "pg"):
             cost = 0.0 if not now.feet else 1.0
             return [*out, self._go(reading, cost, replace(now, feet=(foot,)))]
-        letter, coming = len(atom.words) < 3, not now.turns and self._turn_ahead(ahead)
+        letter, coming = len(atom.words) < 3, not now.turns and turn_ahead(self.tokens, self.lexicon, ahead)
+        if foot in "RL" and now.feet and foot != now.feet[0] and crosses(self.tokens, self.lexicon, ahead - atom.size):
+            # “R crosses L”: the foot that is passed.
+            out.append(self._go(reading, 0.05, replace(now, name=(*now.name, side_word(foot, atom.words)))))
+        way_said = coming and way_behind(self.tokens, self.lexicon, ahead)
         if not now.feet:
             cost = 0.0
             if coming:
-                cost = 0.0 if letter else 0.3
+                cost = 0.0 if letter or way_said else 0.3
             elif now.turns and not now.way:
                 cost = 0.0 if now.kind in ("step", "touch") and now.size is None else 0.55
             out.append(self._go(reading, cost, replace(now, feet=(foot,))))
         else:
             cost = 0.15 if not now.row and (now.size is not None or now.turned) else 0.05
             # “R heel grind, L coaster”: behind a comma and before a verb it is the foot of that verb.
-            leads = self._leads(ahead - atom.size, ahead)
-            slips = (*now.slips, atom.words) if leads else now.slips
+            verb_next = leads(self.tokens, self.lexicon, ahead - atom.size, ahead)
+            slips = (*now.slips, atom.words) if verb_next else now.slips
             row = replace(now, feet=(*now.feet, foot), row=True, slips=slips)
-            out.append(self._go(reading, cost + (0.8 if leads else 0), row))
+            out.append(self._go(reading, cost + (0.8 if verb_next else 0), row))
         if (now.turns or coming) and not now.way:
-            cost = 0.0 if now.turns else 0.2 if letter else 0.0
+            cost = 0.0 if now.turns else 0.4 if way_said else 0.2 if letter else 0.0
             out.append(self._go(reading, cost, replace(now, way=foot)))
         if now.feet and now.kind and not now.turns:
             out.append(self._go(reading, 0.9, replace(now, side=foot)))
         return out
-
-    def _leads(self, index: int, ahead: int) -> bool:
-        """Whether a foot stands behind a comma and right before a verb."""
-        if index < 1 or self.tokens[index - 1].kind != "sep" or ahead >= len(self.tokens):
-            return False
-        return any(a.role in ("act", "figure") for a in self.lexicon.at(self.tokens, ahead))
-
-    def _turn_ahead(self, index: int) -> bool:
-        """Whether a size or a word of turning comes next, before any other move."""
-        for token in self.tokens[index : index + 3]:
-            if token.kind in ("frac", "deg"):
-                return True
-            if token.kind != "word":
-                return False
-            roles = self.lexicon.role_of(token.text)
-            if roles & {"size", "turn"}:
-                return True
-            if "link" not in roles:
-                return False
-        return False
 
     def _of_pivot(self, reading: _Reading, size: int, index: int) -> list[_Reading]:
         """“step R ½ pivot L”: how far is said of the pivot that comes next, not of the step before."""
@@ -329,6 +322,10 @@ class _Words:
             # “cross back side forward”: a step of its own.
             closed = reading.closed()
             out.append(replace(closed, cost=reading.cost + 0.15, now=Move("step", name=(text,)), fresh=False))
+        if not now.kind and now.name[-1:] == (text,) and atom.words in self.lexicon.rows:
+            # “back back back touch”: said again, it is a step each time.
+            step = replace(reading, now=replace(now, kind="step")).closed()
+            out.append(replace(step, cost=reading.cost, now=Move("step", name=(text,)), fresh=False))
         return out
 
     def _hand(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
@@ -382,7 +379,7 @@ class _Words:
             # “step side”, “touch heel”: one move, the later word says how.
             kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value
             out.append(self._go(reading, 0.2 if atom.words in MANNER else 0.45, replace(named, kind=kind)))
-        if figure is None and atom.words.endswith("ing") and (now.kind == "figure" or now.turned):
+        if figure is None and atom.words == "stepping" and (now.kind == "figure" or now.turned):
             # “triple ½ R stepping L R L”.
             out.append(self._go(reading, 0, now))
         if now.kind == "pivot" and figure is not None and any(e.name == "pivot" for e in figure.events):

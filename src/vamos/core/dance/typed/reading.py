@@ -9,7 +9,7 @@ from fractions import Fraction
 
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.dance.typed.laid_out import laid_out
+from vamos.core.dance.typed.laid_out import laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.state import State
@@ -58,7 +58,7 @@ def read_typed(
         return Typed(())
     starts = [Place(State(lead="R", weight=weight)), Place(State(cost=0.12, lead="L", weight=weight))]
     places = starts[:1] if weight else starts
-    for tokens in lines:
+    for tokens in lines if total_of(lines)[0] is None else []:
         found = read_line(places, tokens, lexicon, feel)
         if not found:
             wrong = _first_wrong(places, tokens, lexicon, feel)
@@ -134,9 +134,9 @@ def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:
     end = next((k for k, t in enumerate(line) if t.text == ":"), 0)
     head, rest = line[:end], line[end + 1 :]
     # “On2” is a word with its number; other numbers are counts.
-    titled = all(t.kind == "word" or (t.kind == "num" and not t.spaced) for t in head) and any(
-        lexicon.is_title(t.lower) for t in head
-    )
+    words = "".join(f" {t.lower}" if t.spaced else t.lower for t in head).split()
+    numbered = {k for k, t in enumerate(head) if t.kind == "num" and (not t.spaced or head[k - 1].lower == "on")}
+    titled = all(t.kind == "word" or k in numbered for k, t in enumerate(head)) and any(map(lexicon.is_title, words))
     return rest if titled and sum(t.kind == "word" for t in rest) > 1 else line
 
 

@@ -42,7 +42,7 @@ def repeat_in(tokens: list[Token], lexicon: Lexicon) -> Repeat | None:
             elif atom.role in ("side", "foot") and atom.value in OTHER:
                 side = atom.value
             index += atom.size
-        elif token.kind in ("num", "dash", "sep", "open", "close"):
+        elif token.kind in ("num", "dash", "sep", "open", "close", "dot"):
             index += 1
         else:
             return None

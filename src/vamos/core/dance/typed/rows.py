@@ -7,7 +7,7 @@ from dataclasses import replace
 from fractions import Fraction
 
 from vamos.core.dance.typed.moves import MANNER, SIDE_WORDS, Move, side_word
-from vamos.core.model.dance import Event, Kind
+from vamos.core.model.dance import Event, Kind, StepPattern
 
 
 def size_of(move: Move) -> int:
@@ -59,33 +59,63 @@ def _said_behind(events: tuple[Event, ...], move: Move) -> bool:
     called = " ".join(move.name).lower()
     if last.name == "recover":
         return move.kind in ("other", "step") and called.startswith("recover")
-    return len(events) == 4 and not move.feet and move.kind == "step" and called == "cross"
+    return len(events) == 4 and move.kind == "step" and called.split(" ")[0] in ("cross", "crossing")
 
 
-def otherwise(row: Sequence[Move], last: Event | None) -> list[list[Move]]:
-    """A row with what may be meant otherwise behind a touch of the same foot: it touches again, or it steps.
+def _touches_somewhere(move: Move) -> bool:
+    """“touch R front”: where it touches is said, so that “side” behind it may say it again."""
+    return move.kind == "touch" and len(move.name) > 1
+
+
+def otherwise(row: Sequence[Move], last: Event | None) -> list[tuple[float, list[Move]]]:
+    """A row with what may be meant otherwise behind a touch of the same foot: it touches again, or it steps; and what
+    speaks against that.
 
     “touch L, L diagonal back” names no verb: it may step. “point R forward, R side” may touch again.
     """
     stepped = [replace(m, kind="step", name=("step", *m.name[1:])) if m.open else m for m in row]
     touched: list[Move] = []
+    cost = 0.3
     foot = str(last.foot) if last is not None and last.kind is Kind.TOUCH else ""
     verb = last.name.split(" ")[0] if last is not None and last.name else "touch"
     for move in row:
-        again = move.kind == "step" and move.feet == (foot,) and move.called.lower() in _WHERE and not move.turns
+        goes_on = move.feet == (foot,) or (not move.feet and bool(touched) and _touches_somewhere(touched[-1]))
+        again = move.kind == "step" and goes_on and move.called.lower() in _WHERE and not move.turns
         if again:
+            # “touch R front, side, back”: as likely as not.
+            cost = cost if move.feet else 0.05
             move = replace(move, kind="touch", name=(verb, *move.name))
         elif move.kind == "touch" and move.name:
             verb = move.called or move.name[0]
         foot = move.feet[0] if move.kind == "touch" and move.feet else ""
         touched.append(move)
-    return [found for found in (stepped, touched) if found != list(row)]
+    return [(c, found) for c, found in ((0.3, stepped), (cost, touched)) if found != list(row)]
+
+
+def led(row: list[Move]) -> list[Move]:
+    """“walk, walk, touch starting L”: the foot said behind a row is that of its first move."""
+    said = next((m.led for m in row if m.led), "")
+    if not said or row[0].feet or (len(row) < 2 and row[0].kind == "figure"):
+        return row
+    apart = [replace(m, side="", led="") if m.led else m for m in row]
+    return [replace(apart[0], feet=(said,)), *apart[1:]]
+
+
+def _one_a_foot(moves: Sequence[Move]) -> list[Move]:
+    """“2 step touches R & L”: as many as there are feet, one each."""
+    out = list(moves)
+    for k, move in enumerate(out):
+        feet = [m.feet[0] for m in out[k + 1 : k + move.times] if len(m.feet) == 1 and not (m.kind or m.name)]
+        if move.kind == "figure" and move.times == len(feet) + 1 > 1 and len(move.feet) == 1:
+            each = [replace(move, feet=(foot,), times=0) for foot in (*move.feet, *feet)]
+            return [*out[:k], *each, *out[k + move.times :]]
+    return out
 
 
 def written_out(moves: Sequence[Move]) -> list[Move]:
     """Rows of feet and numbers of times written out as single moves; a foot alone goes on with the verb before it."""
     out: list[Move] = []
-    for move in moves:
+    for move in _one_a_foot(moves):
         several = [move]
         if move.row and move.kind != "figure":
             several = [
@@ -114,3 +144,16 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
             move = replace(move, kind=before.kind, name=name, called=before.called, open=touched)
         result.append(move)
     return result
+
+
+def all_again(moves: Sequence[Move]) -> list[Move]:
+    """“step L, kick R x2”: the number at the end may be that of all of them."""
+    several = moves[-1].times if len(moves) > 1 else 0
+    if several < 2 or any(m.times for m in moves[:-1]):
+        return []
+    return [*moves[:-1], replace(moves[-1], times=0)] * several
+
+
+def own_counts(pattern: StepPattern, start: Fraction) -> list[tuple[Fraction, Fraction]]:
+    """A step on its own counts."""
+    return [(start + e.start, e.length) for e in pattern.events]

@@ -15,7 +15,17 @@ from vamos.core.dance.steps import goes_on, turn_alone
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.moves import Move
-from vamos.core.dance.typed.rows import closed, length_of, otherwise, sides_of, size_of, written_out
+from vamos.core.dance.typed.rows import (
+    all_again,
+    closed,
+    led,
+    length_of,
+    otherwise,
+    own_counts,
+    sides_of,
+    size_of,
+    written_out,
+)
 from vamos.core.dance.typed.state import OTHER, Slots, State
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 
@@ -26,13 +36,18 @@ _ROW = ("step", "other", "touch", "hop", "figure")
 
 def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: Lexicon) -> list[State]:
     """All ways to put moves on counts, as states."""
-    row = written_out(moves)
+    row = led(written_out(moves))
+    if any(m.times > 1 and m.size is not None and m.kind in ("free", "hand", "touch") for m in moves) and slots:
+        # “bounce twice making a ¼ turn”: once or each time.
+        state = state.asked(slots[0].start, Doubt.TURNS)
     found = _Sharing(state, row, slots, lexicon).all()
     whole = closed(row)
     if whole != row:
         found += _Sharing(state.dearer(0.1), whole, slots, lexicon).fitting()
-    for other in otherwise(row, state.events[-1] if state.events else None):
-        found += _Sharing(state.dearer(0.3), other, slots, lexicon).all()
+    if whole_again := all_again(moves):
+        found += _Sharing(state.dearer(0.1), led(written_out(whole_again)), slots, lexicon).fitting()
+    for cost, other in otherwise(row, state.events[-1] if state.events else None):
+        found += _Sharing(state.dearer(cost), other, slots, lexicon).all()
     rests = [s for s in slots if s.rest]
     out = []
     for made in found:
@@ -120,7 +135,7 @@ class _Sharing:
         if self.one_range and length == self.slots[0].length and length != total:
             places, at = [], self.slots[0].start
             for move in moves:
-                places.append(_own(move.figure, at) if move.figure is not None else [(at, _ONE)])
+                places.append(own_counts(move.figure, at) if move.figure is not None else [(at, _ONE)])
                 at += length_of(move)
             self._rows(places, 0)
         self._replaced_touch(total)
@@ -137,7 +152,7 @@ class _Sharing:
         said_again = last.name == "recover" and self.lexicon.base(plain(self.moves[1].called)) == "recover"
         ends = last.kind is Kind.TOUCH or said_again
         # “jazz box R with a touch”: its last step is a touch then.
-        if not ends and (self.moves[1].kind != "touch" or size_of(first) < 4 or self.moves[1].feet):
+        if not ends and (self.moves[1].kind != "touch" or size_of(first) < 4 or not self._last_foot(first)):
             return
         for points in (self.points, self.whole):
             if total == len(points) + 1:
@@ -145,6 +160,14 @@ class _Sharing:
                 moves = [replace(first, figure=short), self.moves[1]]
                 self._put(moves, [points[: size_of(first) - 1], points[size_of(first) - 1 :]], 0.1 if ends else 0.2)
                 return
+
+    def _last_foot(self, first: Move) -> bool:
+        """Whether the foot said of a touch, if any, is the one the step before it ends on."""
+        said = self.moves[1].feet
+        lead = (first.feet or (first.side,))[0]
+        assert first.figure is not None
+        same = first.figure.events[0].foot == first.figure.events[-1].foot
+        return not said or (bool(lead) and said[0] == (lead if same else OTHER[lead]))
 
     def _with_hands(self) -> None:
         """“rocking chair R with claps”: hands beside a step that fills its counts are words of it."""
@@ -239,7 +262,7 @@ class _Sharing:
         for each in (long, long + 1 if long % 4 == 3 and long > 3 else long):
             if length % each == 0:
                 rounds = int(length / each)
-                self._again(move, [_own(pattern, start + k * each) for k in range(rounds)], 0.02)
+                self._again(move, [own_counts(pattern, start + k * each) for k in range(rounds)], 0.02)
                 return
 
     def _again(self, move: Move, rounds: list[Slots], cost: float) -> None:
@@ -284,10 +307,15 @@ class _Sharing:
         row = whole if spread or len(sides_of(move)) == len(whole) else points
         if len(row) == 1:
             state = self.state.single(move, *row[0])
+            ways = sum(plain(w) in self.lexicon.rows for w in move.name)
+            if self.one_range and ways > 1 and len(whole) > 1:
+                # “fan R toes out in out in 1-4”: one each, or all of it once.
+                state = state.asked(row[0][0], Doubt.COUNTS)
             if move.kind in ("step", "touch") and len(whole) > 1 and not move.turns:
                 # A step that fills its counts is likelier.
                 state = state.dearer(0.8 if len(whole) > 2 else 0.15)
-            if move.kind == "pivot" and len(whole) == 2 and self._stepped(move):
+            unwinds = bool(words & self.lexicon.lasting)
+            if move.kind == "pivot" and len(whole) == 2 and not unwinds and self._stepped(move):
                 return
             if move.kind == "pivot" and len(whole) > 1:
                 state = state.dearer(0.3)
@@ -378,17 +406,13 @@ class _Sharing:
                     move,
                     size=move.size if move.size is not None else other.size,
                     way=move.way or other.way,
+                    side=move.side or (other.side if other.size is not None else ""),
                     turned=move.turned or other.turned,
                     feet=move.feet or other.feet,
                     unknown=(*move.unknown, *other.unknown),
-                    name=(*move.name, *other.name),
                 )
+        move = replace(move, name=tuple(word for m in self.moves for word in m.name))
         state = self.state.dearer(0.8 * (len(big) - 1)).single(move, *self.points[0])
         if len(big) > 1:
             state = state.asked(self.points[0][0], Doubt.COUNTS)
         self.out.append(state)
-
-
-def _own(pattern: StepPattern, start: Fraction) -> Slots:
-    """A step on its own counts."""
-    return [(start + e.start, e.length) for e in pattern.events]

@@ -160,6 +160,9 @@ class State:
                 move = replace(move, name=(before.name.rsplit(" ", 1)[0], *move.name))
                 kind = "free"
             foot = state.last if kind == "touch" else ""
+            if length > 1:
+                # “vine R 1-4 and back 5-8” may be danced back, all of it.
+                state = state.asked(at, Doubt.READINGS)
         if kind == "landed":
             foot = "B"
         if kind in ("step", "touch", "hop", "other") and not foot:

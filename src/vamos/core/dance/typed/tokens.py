@@ -16,7 +16,8 @@ _TOKEN = re.compile(
  (?P<nth>\d+-?(?:count|counts|zähler)\b(?=\s*[A-Za-z]))
 |(?P<clock>\d{1,2}:\d\d(?:\s*(?:o'?clock|uhr))?|\d{1,2}\s*(?:o'?\s?clock|uhr\b))
 |(?P<deg>\d{2,3}\s*(?:°|degrees?\b|deg\b|grad\b|graden\b|grados\b|degrés?\b|gradi\b|graus\b|度))
-|(?P<times>[x×]\s*\d{1,2}\b|\b\d{1,2}\s*[x×](?!\w)(?!\s*\d))
+|(?P<times>[x×]\s*\d{1,2}\b|\b\d{1,2}[x×](?!\w)(?!\s*\d)
+  |(?<![-–&,\d]\s)(?<![-–&,\d])\b\d{1,2}\s+[x×](?!\w)(?!\s*\d)(?!\s*(?:[lr]|left|right|[lr]f|links|rechts|over)\b))
 |(?P<frac>(?:\d\s+)?\d/[248](?!\d)|\d\s*[½¼¾⅛⅜⅝⅞]|[½¼¾⅛⅜⅝⅞])
 |(?P<num>\d+)
 |(?P<amp>[&+](?!\d+/))
@@ -67,7 +68,7 @@ def tokens_of(text: str, known: Callable[[str], bool]) -> list[Token]:
         if kind == "frac":
             out += _fraction(text, token, out)
         elif kind == "num":
-            out += _number(token)
+            out += _number(token, text[match.end() :])
         elif kind == "deg":
             degrees = int(re.match(r"\d+", found).group())  # type: ignore[union-attr]
             out.append(replace(token, value=degrees // 45) if degrees % 45 == 0 else replace(token, kind="other"))
@@ -106,13 +107,15 @@ def _fraction(text: str, token: Token, before: list[Token]) -> list[Token]:
     return [number, Token("frac", last, at, token.end, size, True)]
 
 
-def _number(token: Token) -> list[Token]:
-    """A number; degrees without their sign; ``123`` and ``5678`` are that many counts."""
+def _number(token: Token, behind: str) -> list[Token]:
+    """A number; degrees without their sign; ``123`` and ``5678`` are that many counts, so is ``12`` before a 3."""
     value, digits = int(token.text[:6]), token.text
     if value in _DEGREES and len(digits) > 1:
         return [replace(token, kind="deg", value=value // 45)]
     on = all(int(b) == int(a) + 1 for a, b in itertools.pairwise(digits))
-    if len(digits) > 1 and on and (len(digits) > 2 or value > 32):
+    ahead = re.search(r"\d+", behind)
+    goes_on = ahead is not None and int(ahead.group()[0]) == int(digits[-1]) + 1 and int(ahead.group()[:6]) != value + 1
+    if len(digits) > 1 and on and (len(digits) > 2 or value > 32 or (digits == "12" and goes_on)):
         return [
             Token("num", d, token.start + k, token.start + k + 1, int(d), token.spaced or k > 0)
             for k, d in enumerate(digits)

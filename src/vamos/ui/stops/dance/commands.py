@@ -12,7 +12,7 @@ from vamos.core.dance.export import export_sheet
 from vamos.core.dance.offers import Offer, offers_at
 from vamos.core.dance.section_text import count_words
 from vamos.core.dance.sequence import parse_sequence, print_sequence
-from vamos.core.dance.sheet_files import read_sheet_file
+from vamos.core.dance.sheets.files import read_sheet_file
 from vamos.core.dance.variants import in_variant, variants
 from vamos.core.dance.wall_map import Drawing, wall_map
 from vamos.core.edit import dance as edit

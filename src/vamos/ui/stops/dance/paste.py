@@ -16,8 +16,8 @@ from PyQt6.QtWidgets import QHBoxLayout, QPlainTextEdit, QScrollArea, QVBoxLayou
 
 from vamos.core.dance.checks import Problem, problems_of
 from vamos.core.dance.offers import Offer, offers_at
-from vamos.core.dance.sheet_pasted import read_pasted
-from vamos.core.dance.sheet_text import LineIs, TextRead
+from vamos.core.dance.sheets.pasted import read_pasted
+from vamos.core.dance.sheets.read_as import LineIs, TextRead
 from vamos.core.dance.typed.taken import WordIs, words_taken
 from vamos.core.edit import dance as edit
 from vamos.core.model.dance import Dance

@@ -18,7 +18,7 @@ from PyQt6.QtGui import (
 from PyQt6.QtWidgets import QWidget
 
 from vamos.core.dance.facing import turn_said
-from vamos.core.dance.sheet_text import LineIs, SheetLine
+from vamos.core.dance.sheets.read_as import LineIs, SheetLine
 from vamos.core.dance.typed.taken import WordIs, words_taken
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import count_name

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from vamos.core.dance.sheet_cells import LONGEST_SECTION
+from vamos.core.dance.sheets.cells import LONGEST_SECTION
 from vamos.errors import InputError
 from vamos.language import tr
 

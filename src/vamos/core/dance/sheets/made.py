@@ -7,9 +7,9 @@ from dataclasses import dataclass, field, replace
 
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.facing import clock_text, heading_of
+from vamos.core.dance.remarks import Added, Cut, facing_at_end
 from vamos.core.dance.sequence import parse_sequence
-from vamos.core.dance.sheet_cells import LONGEST_SECTION, foot_of
-from vamos.core.dance.sheet_remarks import Added, Cut, facing_at_end
+from vamos.core.dance.sheets.cells import LONGEST_SECTION, foot_of
 from vamos.core.model.dance import Dance, DancePart, Event, Item, ItemKind, MoveSet, Section, Stated, kind_by_name
 from vamos.errors import InputError
 from vamos.language import tr

@@ -14,11 +14,11 @@ from typing import Any
 
 import msgspec
 
-from vamos.core.dance.sheet_cells import SheetRead, bounded
-from vamos.core.dance.sheet_csv import dance_to_csv, read_csv
-from vamos.core.dance.sheet_markdown import dance_to_markdown, read_markdown
-from vamos.core.dance.sheet_table import read_page_table
-from vamos.core.dance.sheet_text import read_text_sheet
+from vamos.core.dance.sheets.cells import SheetRead, bounded
+from vamos.core.dance.sheets.csv import dance_to_csv, read_csv
+from vamos.core.dance.sheets.markdown import dance_to_markdown, read_markdown
+from vamos.core.dance.sheets.table import read_page_table
+from vamos.core.dance.sheets.text import read_text_sheet
 from vamos.core.disk.inputs import read_input
 from vamos.core.disk.outputs import write_output
 from vamos.core.document.files import from_builtins, to_builtins

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from vamos.core.dance.sheet_csv import read_csv
-from vamos.core.dance.sheet_files import read_any_text
-from vamos.core.dance.sheet_text import TextRead, read_text
+from vamos.core.dance.sheets.csv import read_csv
+from vamos.core.dance.sheets.files import read_any_text
+from vamos.core.dance.sheets.read_as import TextRead
+from vamos.core.dance.sheets.text import read_text
 from vamos.errors import InputError
 from vamos.language import tr
 

@@ -6,8 +6,8 @@ import csv
 import io
 import re
 
-from vamos.core.dance.sheet_cells import SheetRead, words
-from vamos.core.dance.sheet_text import read_text_sheet
+from vamos.core.dance.sheets.cells import SheetRead, words
+from vamos.core.dance.sheets.text import read_text_sheet
 from vamos.errors import InputError
 from vamos.language import tr
 

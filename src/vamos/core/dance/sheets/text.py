@@ -6,14 +6,14 @@ Every line is accounted for: it is a name, a fact, a head, moves, a restart or a
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass, replace
-from enum import StrEnum
-from math import ceil, floor
+from dataclasses import replace
 
 from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, tag_in
 from vamos.core.dance.section_text import count_said, danced_by_somebody, read_notation
-from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, words
-from vamos.core.dance.sheet_heads import (
+from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, is_moves, laid_out_on
+from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
+from vamos.core.dance.sheets.heads import (
     COUNTS,
     INSIDE,
     LETTERED,
@@ -24,56 +24,15 @@ from vamos.core.dance.sheet_heads import (
     length_said,
     named,
 )
-from vamos.core.dance.sheet_made import FIRST_NUMBER, WrittenSection, WrittenSheet
-from vamos.core.dance.sheet_remarks import Added, Cut, facing_at_end, facts_in, is_last_words, restart_in, tag_in
+from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSection, WrittenSheet
+from vamos.core.dance.sheets.moved import read_moves_of
+from vamos.core.dance.sheets.read_as import LineIs, SheetLine, TextRead
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.model.dance import Dance, Event, ItemKind, MoveSet, kind_by_name
+from vamos.core.model.dance import ItemKind, kind_by_name
 from vamos.core.time import Feel
 from vamos.errors import InputError
 from vamos.language import tr
 
-
-class LineIs(StrEnum):
-    """What a line of a sheet was taken for."""
-
-    EMPTY = "empty"
-    NAME = "name"
-    FACT = "fact"
-    HEAD = "head"
-    MOVES = "moves"
-    RESTART = "restart"
-    TAG = "tag"
-    ASIDE = "aside"
-    #: Moves that cannot be read.
-    OPEN = "open"
-
-
-@dataclass(frozen=True, slots=True)
-class SheetLine:
-    """A line, what it was taken for, the section it belongs to, and what is told of it."""
-
-    number: int
-    text: str
-    taken: LineIs
-    section: str = ""
-    told: str = ""
-
-
-@dataclass(frozen=True, slots=True)
-class TextRead:
-    """A sheet that was read: the dance, each line, the song it names, remarks."""
-
-    dance: Dance
-    lines: tuple[SheetLine, ...]
-    song: str = ""
-    remarks: tuple[str, ...] = ()
-
-
-_STARTS_WITH_PART = re.compile(r"^&\s+[^\W\d]{2,}")
-_STARTS_WITH_COUNT = re.compile(
-    r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE
-)
-_MARKS = re.compile(r"^(?:[>\-*•~_#=\s]|\d{1,2}\)\s(?=[A-Za-z]))+")
 #: Heads under which something is often only said.
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
 _RANGE_ALONE = re.compile(r"^[(\[]?\s*(?:counts?\s*)?(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*:?$", re.IGNORECASE)
@@ -100,6 +59,7 @@ def read_text_sheet(text: str) -> SheetRead:
 class _Sheet:
     def __init__(self, text: str):
         self.rows = re.split(r"\r\n|\n|\r|\u2028|\u2029|\x0b|\x0c", text.lstrip("\ufeff"))
+        self.below = Below(self.rows, self._goes_on)
         self.lines: list[SheetLine] = []
         self.facts: dict[str, str] = {}
         self.sections: list[WrittenSection] = []
@@ -119,7 +79,7 @@ class _Sheet:
                 self._line(index, row)
             except InputError as error:
                 raise InputError(tr("line {number}: {what}", number=index + 1, what=error.what)) from None
-        self._moves()
+        self.lines = read_moves_of(self.sections, self.lines)
         if not any(s.events for s in self.sections):
             bad = next((x for x in self.lines if x.taken is LineIs.OPEN), None)
             if bad is not None:
@@ -141,7 +101,7 @@ class _Sheet:
 
     def _line(self, index: int, row: str) -> None:
         clean = " ".join(cleaned(row).text.split())
-        marks = _MARKS.match(clean)
+        marks = MARKS.match(clean)
         plain = (clean[marks.end() :] if marks and not clean.startswith("&") else clean).strip()
         plain = count_said(re.sub(r"\*\*|__|~~", "", plain).strip(" *_")).strip()
         markdown = re.match(r"^#+\s", clean) is not None
@@ -156,7 +116,7 @@ class _Sheet:
             return
         elif facts := facts_in(plain):
             self._fact(index, facts)
-        elif self._is_moves(plain):
+        elif is_moves(plain, self._goes_on()):
             self._move_line(index, plain)
         elif not self.name and not self.sections and len(plain) <= 80 and not re.search(r"\d\s*-\s*\d", plain):
             self.name = words(plain)
@@ -198,7 +158,7 @@ class _Sheet:
         if cut is not None and not cut.walls and facts_in(plain):
             # “32 counts, 4 walls, 1 tag, 1 restart”: facts, and told where they stand.
             return False
-        if cut is not None and (cut.walls or not self._is_moves(plain)):
+        if cut is not None and (cut.walls or not is_moves(plain)):
             if cut.walls:
                 target = self.sections[-1].cuts if self.sections and cut.after is None else self.cuts
                 target.append((len(self.sections[-1].moves) if self.sections else 0, cut))
@@ -209,7 +169,7 @@ class _Sheet:
         tag = tag_in(plain)
         if tag is not None:
             self.added.append(tag)
-            below, said = self._moves_follow(index), plain.partition(":")[2].strip()
+            below, said = self.below.moves_follow(index), plain.partition(":")[2].strip()
             danced = "" if below else self._in_head(said, tag.counts)
             if danced or below:
                 number = sum(kind_by_name(s.name) is ItemKind.TAG for s in self.sections)
@@ -224,7 +184,7 @@ class _Sheet:
         """“9-16” in a line of its own, and below it moves without any counts: they are danced on those."""
         found = _RANGE_ALONE.match(plain)
         below = next((r for r in self.rows[index + 1 :] if r.strip()), "")
-        if found is None or self._is_moves(below.strip()) or not below.strip():
+        if found is None or is_moves(below.strip()) or not below.strip():
             return False
         first, last = int(found.group(1)), int(found.group(2))
         if not 3 <= last - first + 1 <= LONGEST_SECTION:
@@ -238,7 +198,7 @@ class _Sheet:
         if self.range is None:
             return False
         (first, last), self.range = self.range, None
-        if self._is_moves(plain):
+        if is_moves(plain):
             return False
         self.sections[-1].moves.append((index, f"{plain} {first}-{last}"))
         self._take(index, LineIs.MOVES)
@@ -254,9 +214,9 @@ class _Sheet:
         ranged = RANGE.match(plain)
         if ranged is not None and int(ranged["last"]) - int(ranged["first"]) >= 3:
             rest = ranged["rest"].strip()
-            named_only = not self._is_moves(rest) and self._moves_follow(index)
+            named_only = not is_moves(rest) and self.below.moves_follow(index)
             # “[9-16] ROCK, RECOVER, PIVOT 1/4”, and below it the counts: a title, though it sounds like moves.
-            if not rest or named_only or self._counts_below(index, int(ranged["first"])):
+            if not rest or named_only or self.below.counts_below(index, int(ranged["first"])):
                 name = rest or tr("Section {number}", number=len(self.sections) + 1)
                 self._open(name, int(ranged["last"]) - int(ranged["first"]) + 1, int(ranged["first"]) - 1)
                 self._take(index, LineIs.HEAD)
@@ -271,8 +231,8 @@ class _Sheet:
             self._take(index, LineIs.HEAD)
             return True
         bold = re.match(r"^\*\*.+\*\*:?$", clean) or (plain.isupper() and len(plain) > 3) or plain.endswith(":")
-        if bold and not _STARTS_WITH_COUNT.match(plain) and self._moves_follow(index) and not facts_in(plain):
-            if not self.sections and not self.name and not plain.endswith(":") and not self._next_is_counts(index):
+        if bold and not STARTS_WITH_COUNT.match(plain) and self.below.moves_follow(index) and not facts_in(plain):
+            if not self.sections and not self.name and not plain.endswith(":") and not self.below.next_is_counts(index):
                 return False
             self._open(*named(plain.rstrip(":")))
             self._take(index, LineIs.HEAD)
@@ -291,7 +251,7 @@ class _Sheet:
         if not number and word.lower() in NUMBERED_ONLY and rest:
             return False
         # What stands below a head is danced; the head is its title then, however much it sounds like moves.
-        alone = self._head_follows(index) or not self._moves_follow(index)
+        alone = self.below.head_follows(index) or not self.below.moves_follow(index)
         danced = self._in_head(rest.strip(" :.-–")) if alone else ""
         counts, inside = (None, None) if danced else (COUNTS.search(rest), INSIDE.search(rest))
         length = length_said(counts.group(1) or counts.group(2)) if counts else None
@@ -316,7 +276,7 @@ class _Sheet:
             # “Ending: on the last wall dance to count 14 …”: said, and no section.
             self._take(index, LineIs.ASIDE, tr("It says what to do, without moves on counts."))
             return True
-        if is_part and not moves and self._head_follows(index):
+        if is_part and not moves and self.below.head_follows(index):
             self.part = f"{word.capitalize()} {number}".strip()
             self._take(index, LineIs.HEAD)
             return True
@@ -332,28 +292,16 @@ class _Sheet:
         rest = rest.strip(" :.-–|,")
         if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
             return ""
-        if self._is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
+        if is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
             return rest
         if length is None:
-            return self._laid_out(rest)
+            return laid_out_on(rest)
         text = f"{rest} 1-{length}"
         try:
             events, _others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
         except (NotationError, InputError):
             return ""
         return "" if any(e.doubt in ("not understood", "only a name") for e in events) else text
-
-    @staticmethod
-    def _laid_out(rest: str) -> str:
-        """Moves without counts, on as many as they usually have; nothing where that is not sure."""
-        try:
-            events, _others = read_notation(rest, Feel.STRAIGHT, {})
-        except (NotationError, InputError):
-            return ""
-        # One move for several sides is no move a count.
-        if len(events) < 2 or any(e.doubt for e in events):
-            return ""
-        return f"{rest} 1-{ceil(max(e.start + e.length for e in events))}"
 
     def _open(self, name: str, length: int | None = None, offset: int = 0) -> None:
         used = {s.name for s in self.sections}
@@ -368,54 +316,6 @@ class _Sheet:
         if self.part:
             self.parts.setdefault(self.part, []).append(free)
 
-    def _is_moves(self, plain: str) -> bool:
-        """Whether a line has moves on counts."""
-        if facts_in(plain):
-            return False
-        if danced_by_somebody(plain):
-            return re.search(r":.*\d", plain) is not None
-        if _STARTS_WITH_COUNT.match(plain):
-            return bool(re.search(r"[^\W\d_]{2,}|[RL]\b", plain)) or re.fullmatch(r"[\d\s&ae,\-]+", plain) is not None
-        if self.sections and self.sections[-1].moves and _STARTS_WITH_PART.match(plain):
-            # “& step L beside R” in a line of its own goes on from the count above.
-            return True
-        behind = re.search(r"(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
-        if not behind and not re.search(r"[^\W\d_]\s+\d{1,2}(?:[-&ae]\d*)*\s*(?:,|$)", plain):
-            return False
-        body, _ = facing_at_end(plain)
-        try:
-            events, _others = read_notation(body, Feel.STRAIGHT, {}, lay_out=False)
-        except (NotationError, InputError):
-            return behind and "," in plain
-        return bool(events) and not any(e.doubt == "not understood" for e in events)
-
-    def _moves_follow(self, index: int) -> bool:
-        for row in self.rows[index + 1 : index + 4]:
-            plain = _MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
-            if plain:
-                return self._is_moves(plain)
-        return False
-
-    def _counts_below(self, index: int, first: int) -> bool:
-        """Whether the next line begins with the count that a head's range begins with, or with 1."""
-        for row in self.rows[index + 1 : index + 3]:
-            plain = _MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
-            if plain:
-                number = re.match(r"(?:counts?\s+)?(\d{1,3})(?!\d*\s*[)\]])", plain, re.IGNORECASE)
-                return number is not None and int(number.group(1)) in (1, first)
-        return False
-
-    def _next_is_counts(self, index: int) -> bool:
-        rows = (_MARKS.sub("", cleaned(r).text.strip()).strip(" *_") for r in self.rows[index + 1 : index + 3])
-        return any(_STARTS_WITH_COUNT.match(r) for r in rows)
-
-    def _head_follows(self, index: int) -> bool:
-        for row in self.rows[index + 1 : index + 3]:
-            plain = re.sub(r"\*\*", "", _MARKS.sub("", cleaned(row).text.strip())).strip(" *_")
-            if plain:
-                return any(form.match(plain) for form in (SECTION, SHORT, LETTERED, RANGE))
-        return False
-
     def _move_line(self, index: int, plain: str) -> None:
         if not self.sections:
             self._open(tr("Section {number}", number=1))
@@ -423,6 +323,9 @@ class _Sheet:
             self._open(tr("Section {number}", number=len(self.sections) + 1))
         self.sections[-1].moves.append((index, plain))
         self._take(index, LineIs.MOVES)
+
+    def _goes_on(self) -> bool:
+        return bool(self.sections and self.sections[-1].moves)
 
     def _begins_again(self, plain: str) -> bool:
         """Counts begin at 1 again without a head: another section."""
@@ -436,70 +339,6 @@ class _Sheet:
         seen = [int(n) for _, text in before.moves for n in FIRST_NUMBER.findall(text)]
         return max(seen, default=0) >= 4 and before.length is None
 
-    # --- the moves -----------------------------------------------------------------------
-
-    def _moves(self) -> None:
-        """Read each section as a whole, so that feet go on from line to line."""
-        places = {line.number: k for k, line in enumerate(self.lines)}
-        for section in self.sections:
-            bodies: list[tuple[int, str]] = []
-            for index, text in section.moves:
-                body, facing = facing_at_end(text)
-                if facing is not None:
-                    section.facings.append((len(bodies), facing))
-                bodies.append((index, body))
-            section.events, section.others, bad = _read_rows(bodies)
-            for index, told in bad.items():
-                where = places[index + 1]
-                self.lines[where] = replace(self.lines[where], taken=LineIs.OPEN, told=told)
-            self._shift(section, bodies)
-
-    def _shift(self, section: WrittenSection, bodies: list[tuple[int, str]]) -> None:
-        """Counts that go on from the section before (9-16) are those of this one."""
-        starts = [e.start for e in section.events if e.start >= 0]
-        offset = section.offset
-        before = sum(s.length or 0 for s in self.sections[: self.sections.index(section)])
-        if starts and not offset and floor(min(starts)) >= 8 and floor(min(starts)) == before:
-            offset = before
-        section.offset = offset if starts and min(starts) >= offset else 0
-        if section.offset:
-            section.events = tuple(replace(e, start=e.start - offset) for e in section.events)
-        last = max((ceil(e.start + e.length) for e in section.events), default=8)
-        if section.length is None:
-            section.length = last + 1 if last % 4 == 3 and last > 3 else max(1, last)
-            section.open_end = kind_by_name(section.name) is None
-        section.length = min(LONGEST_SECTION, max(section.length, 1))
-
 
 def _who(text: str) -> str:
     return text.partition(":")[0].strip().lower()
-
-
-def _read_rows(
-    bodies: list[tuple[int, str]],
-) -> tuple[tuple[Event, ...], tuple[MoveSet, ...], dict[int, str]]:
-    """All lines of a section in one go; where that fails, line by line, with what is wrong of each that is not read."""
-    try:
-        events, others = (
-            read_notation("\n".join(text for _, text in bodies), Feel.STRAIGHT, {}, lay_out=False)
-            if bodies
-            else ((), ())
-        )
-        return events, others, {}
-    except InputError:
-        pass
-    found: list[Event] = []
-    sets: list[MoveSet] = []
-    bad: dict[int, str] = {}
-    for index, text in bodies:
-        try:
-            events, others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
-        except NotationError as error:
-            bad[index] = tr("column {number}: expected {expected}.", number=error.at + 1, expected=error.expected)
-            continue
-        except InputError as error:
-            bad[index] = error.what
-            continue
-        found += events
-        sets += others
-    return tuple(sorted(found, key=lambda e: e.start)), tuple(sets), bad

@@ -18,7 +18,7 @@ from typing import Any
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.facing import clock_text, heading_of
 from vamos.core.dance.sequence import parse_sequence, print_sequence
-from vamos.core.dance.sheet_cells import (
+from vamos.core.dance.sheets.cells import (
     LONGEST_SECTION,
     SheetRead,
     count_of,
@@ -31,7 +31,7 @@ from vamos.core.dance.sheet_cells import (
     whole_number,
     words,
 )
-from vamos.core.dance.sheet_table import more_cells, read_other_table, separator_of, without_preface
+from vamos.core.dance.sheets.table import more_cells, read_other_table, separator_of, without_preface
 from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.dance import Dance, DancePart, Event, Item, MoveSet, Section, Stated, StepPattern
 from vamos.errors import InputError

@@ -18,8 +18,8 @@ from vamos.core.dance.move_words import kind_of
 from vamos.core.dance.parts import read_part
 from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sequence import parse_sequence, print_sequence
-from vamos.core.dance.sheet_beyond import sealed, unsealed
-from vamos.core.dance.sheet_cells import LONGEST_SECTION, SheetRead, foot_of, read_name, turned, whole_number, words
+from vamos.core.dance.sheets.beyond import sealed, unsealed
+from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, foot_of, read_name, turned, whole_number, words
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import Feel
 from vamos.core.time.counts import count_text

@@ -1,0 +1,91 @@
+"""What stands below a line of a sheet: moves, counts, another head; and whether a line has moves at all."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable
+from math import ceil
+
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.remarks import facing_at_end, facts_in
+from vamos.core.dance.section_text import danced_by_somebody, read_notation
+from vamos.core.dance.sheets.heads import LETTERED, RANGE, SECTION, SHORT
+from vamos.core.dance.typed.clean import cleaned
+from vamos.core.time import Feel
+from vamos.errors import InputError
+
+_STARTS_WITH_PART = re.compile(r"^&\s+[^\W\d]{2,}")
+STARTS_WITH_COUNT = re.compile(r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE)
+#: Bullets, quotes and hashes in front of a line.
+MARKS = re.compile(r"^(?:[>\-*•~_#=\s]|\d{1,2}\)\s(?=[A-Za-z]))+")
+
+
+class Below:
+    """The rows of a sheet, looked at ahead of the line that is read.
+
+    ``goes_on`` tells whether moves stand in the section that is open.
+    """
+
+    def __init__(self, rows: list[str], goes_on: Callable[[], bool]):
+        self.rows, self.goes_on = rows, goes_on
+
+    def moves_follow(self, index: int) -> bool:
+        for row in self.rows[index + 1 : index + 4]:
+            plain = MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
+            if plain:
+                return is_moves(plain, self.goes_on())
+        return False
+
+    def counts_below(self, index: int, first: int) -> bool:
+        """Whether the next line begins with the count that a head's range begins with, or with 1."""
+        for row in self.rows[index + 1 : index + 3]:
+            plain = MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
+            if plain:
+                number = re.match(r"(?:counts?\s+)?(\d{1,3})(?!\d*\s*[)\]])", plain, re.IGNORECASE)
+                return number is not None and int(number.group(1)) in (1, first)
+        return False
+
+    def next_is_counts(self, index: int) -> bool:
+        rows = (MARKS.sub("", cleaned(r).text.strip()).strip(" *_") for r in self.rows[index + 1 : index + 3])
+        return any(STARTS_WITH_COUNT.match(r) for r in rows)
+
+    def head_follows(self, index: int) -> bool:
+        for row in self.rows[index + 1 : index + 3]:
+            plain = re.sub(r"\*\*", "", MARKS.sub("", cleaned(row).text.strip())).strip(" *_")
+            if plain:
+                return any(form.match(plain) for form in (SECTION, SHORT, LETTERED, RANGE))
+        return False
+
+
+def is_moves(plain: str, goes_on: bool = False) -> bool:
+    """Whether a line has moves on counts; ``goes_on``: moves stand above it."""
+    if facts_in(plain):
+        return False
+    if danced_by_somebody(plain):
+        return re.search(r":.*\d", plain) is not None
+    if STARTS_WITH_COUNT.match(plain):
+        return bool(re.search(r"[^\W\d_]{2,}|[RL]\b", plain)) or re.fullmatch(r"[\d\s&ae,\-]+", plain) is not None
+    if goes_on and _STARTS_WITH_PART.match(plain):
+        # “& step L beside R” in a line of its own goes on from the count above.
+        return True
+    behind = re.search(r"(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
+    if not behind and not re.search(r"[^\W\d_]\s+\d{1,2}(?:[-&ae]\d*)*\s*(?:,|$)", plain):
+        return False
+    body, _ = facing_at_end(plain)
+    try:
+        events, _others = read_notation(body, Feel.STRAIGHT, {}, lay_out=False)
+    except (NotationError, InputError):
+        return behind and "," in plain
+    return bool(events) and not any(e.doubt == "not understood" for e in events)
+
+
+def laid_out_on(rest: str) -> str:
+    """Moves without counts, on as many as they usually have; nothing where that is not sure."""
+    try:
+        events, _others = read_notation(rest, Feel.STRAIGHT, {})
+    except (NotationError, InputError):
+        return ""
+    # One move for several sides is no move a count.
+    if len(events) < 2 or any(e.doubt for e in events):
+        return ""
+    return f"{rest} 1-{ceil(max(e.start + e.length for e in events))}"

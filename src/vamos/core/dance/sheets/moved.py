@@ -1,0 +1,83 @@
+"""The moves of a sheet's sections, read each as a whole."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from math import ceil, floor
+
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.remarks import facing_at_end
+from vamos.core.dance.section_text import read_notation
+from vamos.core.dance.sheets.cells import LONGEST_SECTION
+from vamos.core.dance.sheets.made import WrittenSection
+from vamos.core.dance.sheets.read_as import LineIs, SheetLine
+from vamos.core.model.dance import Event, MoveSet, kind_by_name
+from vamos.core.time import Feel
+from vamos.errors import InputError
+from vamos.language import tr
+
+
+def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine]) -> list[SheetLine]:
+    """Read each section as a whole, so that feet go on from line to line; the lines, with what is wrong in them."""
+    lines = list(lines)
+    places = {line.number: k for k, line in enumerate(lines)}
+    for section in sections:
+        bodies: list[tuple[int, str]] = []
+        for index, text in section.moves:
+            body, facing = facing_at_end(text)
+            if facing is not None:
+                section.facings.append((len(bodies), facing))
+            bodies.append((index, body))
+        section.events, section.others, bad = _read_rows(bodies)
+        for index, told in bad.items():
+            where = places[index + 1]
+            lines[where] = replace(lines[where], taken=LineIs.OPEN, told=told)
+        _shift(sections, section)
+    return lines
+
+
+def _shift(sections: list[WrittenSection], section: WrittenSection) -> None:
+    """Counts that go on from the section before (9-16) are those of this one."""
+    starts = [e.start for e in section.events if e.start >= 0]
+    offset = section.offset
+    before = sum(s.length or 0 for s in sections[: sections.index(section)])
+    if starts and not offset and floor(min(starts)) >= 8 and floor(min(starts)) == before:
+        offset = before
+    section.offset = offset if starts and min(starts) >= offset else 0
+    if section.offset:
+        section.events = tuple(replace(e, start=e.start - offset) for e in section.events)
+    last = max((ceil(e.start + e.length) for e in section.events), default=8)
+    if section.length is None:
+        section.length = last + 1 if last % 4 == 3 and last > 3 else max(1, last)
+        section.open_end = kind_by_name(section.name) is None
+    section.length = min(LONGEST_SECTION, max(section.length, 1))
+
+
+def _read_rows(
+    bodies: list[tuple[int, str]],
+) -> tuple[tuple[Event, ...], tuple[MoveSet, ...], dict[int, str]]:
+    """All lines of a section in one go; where that fails, line by line, with what is wrong of each that is not read."""
+    try:
+        events, others = (
+            read_notation("\n".join(text for _, text in bodies), Feel.STRAIGHT, {}, lay_out=False)
+            if bodies
+            else ((), ())
+        )
+        return events, others, {}
+    except InputError:
+        pass
+    found: list[Event] = []
+    sets: list[MoveSet] = []
+    bad: dict[int, str] = {}
+    for index, text in bodies:
+        try:
+            events, others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
+        except NotationError as error:
+            bad[index] = tr("column {number}: expected {expected}.", number=error.at + 1, expected=error.expected)
+            continue
+        except InputError as error:
+            bad[index] = error.what
+            continue
+        found += events
+        sets += others
+    return tuple(sorted(found, key=lambda e: e.start)), tuple(sets), bad

@@ -1,0 +1,61 @@
+"""What stands around a word: a verb, a turn, a side that comes next."""
+
+from __future__ import annotations
+
+from vamos.core.dance.typed.lexicon import Lexicon
+from vamos.core.dance.typed.tokens import Token
+
+
+def made_of_moves(tokens: list[Token], index: int) -> bool:
+    """Whether several moves stand in the bracket that opens at a token, and nothing behind it."""
+    close = next((k for k in range(index, len(tokens)) if tokens[k].kind == "close"), 0)
+    inside = tokens[index + 1 : close]
+    behind = any(t.kind == "word" for t in tokens[close:])
+    return not behind and any(t.kind in ("sep", "dash") for t in inside)
+
+
+def leads(tokens: list[Token], lexicon: Lexicon, index: int, ahead: int) -> bool:
+    """Whether a foot stands behind a comma and right before a verb."""
+    if index < 1 or tokens[index - 1].kind != "sep" or ahead >= len(tokens):
+        return False
+    return any(a.role in ("act", "figure") for a in lexicon.at(tokens, ahead))
+
+
+def turn_ahead(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
+    """Whether a size or a word of turning comes next, before any other move."""
+    for token in tokens[index : index + 3]:
+        if token.kind in ("frac", "deg"):
+            return True
+        if token.kind != "word":
+            return False
+        roles = lexicon.role_of(token.text)
+        if roles & {"size", "turn"}:
+            return True
+        if "link" not in roles:
+            return False
+    return False
+
+
+def way_behind(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
+    """Whether a side stands right behind the turn that comes next: “right with ¼ turn left”."""
+    turned = False
+    for token in tokens[index : index + 6]:
+        roles = lexicon.role_of(token.text) if token.kind == "word" else set()
+        if token.kind in ("frac", "deg") or roles & {"size", "turn"}:
+            turned = True
+        elif token.kind != "word" or not roles & {"link", "foot", "way", "side"}:
+            return False
+        elif turned and roles & {"foot", "way", "side"}:
+            return True
+    return False
+
+
+def crosses(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
+    """Whether a verb of crossing stands right before a token, and a foot before that."""
+    verb = tokens[index - 1] if index > 1 else None
+    return (
+        verb is not None
+        and verb.kind == "word"
+        and lexicon.base(verb.lower) in ("cross", "kreuzen", "kreuzt")
+        and "foot" in lexicon.role_of(tokens[index - 2].text)
+    )
