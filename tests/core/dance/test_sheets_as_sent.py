@@ -9,6 +9,7 @@ from vamos.core.dance.facing import clock_text
 from vamos.core.dance.sheets.files import read_any_text
 from vamos.core.dance.sheets.read_as import LineIs, TextRead
 from vamos.core.dance.sheets.text import read_text
+from vamos.core.model.dance import Foot
 
 HERE = Path(__file__).parent / "sheets"
 
@@ -65,6 +66,68 @@ class SentTest(unittest.TestCase):
         self.assertEqual(sequence(found), ["Teil A", "Teil A", "Teil B", "Teil A", "Teil B", "Teil B"])
         told = [(p.section, p.kind) for p in problems_of(found.dance)]
         self.assertIn(("Teil B", "weight"), told, "two stamps with one foot are told")
+
+    def test_a_typed_sheet_with_titles_in_capitals(self):
+        found = read("salt and sugar")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3r 3&R 4L 5R 6L-2 7R 7&L 8R",
+                "1L 2R 3L 3&R 4L 5R 6L 7R 7&L 8R",
+                "1L 1&R 2L 3R 3&L 4R 5l 5&L 6r 6&R 7L 8h",
+                "1R 2L 3R 4L 5R 6L 7R 8L",
+                "1R 2L 3R 4L",
+            ],
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "Tag", "wall", "wall", "wall/24", "wall"])
+        self.assertEqual(found.remarks, ())
+
+    def test_a_handout_of_phrases(self):
+        """(2x8) is sixteen counts, “P1” is Phrase 1, and who starts on the left stands on the right."""
+        found = read("night train")
+        self.assertEqual([s.length for s in found.dance.sections], [16, 8])
+        self.assertEqual(short(found.dance.sections[0].events).split()[6:10], ["7R+2", "8l", "9L", "10R+4"])
+        self.assertEqual(sequence(found), ["Phrase 1", "Phrase 2", "Phrase 1", "Phrase 2", "Phrase 2"])
+        self.assertEqual((found.dance.start_weight, found.dance.starts_on), (Foot.RIGHT, "8 counts"))
+
+    def test_german_numbers_and_a_restart_after_a_part(self):
+        found = read("laternenlauf")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2l 3L 4r 5R 6l 7L 8r",
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1R 2L-2 3R 4L-2 5R 6L 7x 8x",
+            ],
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall/16", "wall"])
+
+    def test_eights_with_numbers_one_like_another(self):
+        """“8 #3 = 8 #1 mirrored” is danced as the first, on the other side; “5 6 7 8 ready” by nobody."""
+        found = read("four eights")
+        first, _, third, _ = found.dance.sections
+        names = [e.name for e in first.events]
+        self.assertEqual(names[:2], ["right arm up", "left arm up"])
+        self.assertEqual([e.name for e in third.events][:2], ["left arm up", "right arm up"])
+        self.assertEqual([(e.start, e.length) for e in third.events], [(e.start, e.length) for e in first.events])
+        self.assertEqual([s.length for s in found.dance.sections], [8, 8, 8, 8])
+
+    def test_a_waltz_for_two_in_sixes(self):
+        found = read("slow entrance")
+        self.assertEqual([(s.name, s.length) for s in found.dance.sections][:1], [("Bars 1-2: box", 6)])
+        self.assertEqual(
+            short(found.dance.sections[1].events),
+            "he:1L he:2R he:3L he:4R he:5L he:6R she:1R+4 she:2L+4 she:3R 4h",
+        )
+        self.assertTrue(any("Repeat bars 1-4" in told for told in found.remarks), "what is not read is told")
+
+    def test_like_another_section(self):
+        text = "Section 1: 1-4 vine R, 5-8 vine L\nSection 2\nsame as section 1 on the other side\n"
+        found = read_text(text)
+        self.assertEqual([short(s.events) for s in found.dance.sections][1], "1L 2R 3L 4r 5R 6L 7R 8l")
+        told = read_text("Section 1: 1-4 vine R\nSection 2\nsame as section 9\n").remarks
+        self.assertTrue(any("same as section 9" in line for line in told), told)
 
     def test_what_stands_in_the_line_of_a_head_is_danced(self):
         """Moves with their counts in brackets, or without any on those of the head; a tag belongs to no part."""

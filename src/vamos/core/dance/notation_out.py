@@ -14,7 +14,7 @@ from vamos.core.dance.move_words import MoveWords, kind_of
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.steps import find_step, on_side, suggestions
 from vamos.core.dance.turn_words import find_turn
-from vamos.core.dance.typed.moves import SIDE_WORDS
+from vamos.core.dance.typed.around import SIDE_WORDS
 from vamos.core.dance.typed.reading import takes_a_foot
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 from vamos.core.time import Feel

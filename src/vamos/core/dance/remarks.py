@@ -48,6 +48,13 @@ _ON_THE_VOICE = re.compile(
     r"((?:the\s+|dem\s+|den\s+)?(?:vocals?|lyrics|singing|words|gesang|(?:main|heavy|first)\s+beat|instrumental)\b.{0,40})$",
     re.IGNORECASE,
 )
+#: “We start on the left foot”: the other one bears the weight then.
+_FIRST_FOOT = re.compile(
+    r"^\W*(?:we\s+|you\s+|wir\s+|the\s+dance\s+|starting\s+foot\W+|lead\s+foot\W+|startfuß\W+)?"
+    r"(?:(?:starts?|begins?|beginnen|beginnt|starten)\s+(?:on|with|mit)\s+(?:the\s+|your\s+|dem\s+)?)?"
+    r"(?<=\s)(left|right|links?|rechts|linken|rechten)(?:\s+(?:foot|fuß))?\s*(?:$|[,.;!])",
+    re.IGNORECASE,
+)
 _FILLER = ("line", "dance", "and", "und", "a", "the", "level", "partner", "circle")
 _NUMBERS = {
     "one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "nine": 9, "ten": 10,
@@ -68,12 +75,20 @@ _AFTER = re.compile(
     r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:))|\b(\d{1,3})\s*(?:counts?|cts|zählern?)\b",
     re.IGNORECASE,
 )
-_RESTART = re.compile(r"\b(?:restarts?|neustart|start\s+again\s+from\s+the\s+(?:top|beginning))\b", re.IGNORECASE)
+_AFTER_SECTION = re.compile(
+    r"\b(?:after|following|end\s+of|nach|ende\s+von)\s+(?:the\s+)?(?:section|sec\.?|s|set|part|phrase|teil|abschnitt|8|eight)"
+    r"\s*#?\s*(\d{1,2})\b",
+    re.IGNORECASE,
+)
+_RESTART = re.compile(
+    r"\b(?:restarts?|restarten|neustart|neu\s+(?:start|anfang|beginn)\w*|start\s+again\s+from\s+the\s+(?:top|beginning))\b",
+    re.IGNORECASE,
+)
 _TAG = re.compile(r"\b(?:tags?|bridges?|brücke)\b", re.IGNORECASE)
 _LAST_WORDS = re.compile(
     r"^\W*(?:begin(?:\s+the\s+dance)?\s+again|no\s+(?:tags?|restarts?|bridges?)|keine\s+(?:tags?|restarts?|neustarts?|brücken)|"
     r"(?:wiederholung\W+)?(?:der\s+)?tanz\s+beginnt\s+von\s+vorne?|start\s+(?:again|over)|repeat(?:\s+the\s+dance)?(?:\s+from\s+the\s+(?:top|beginning))?|"
-    r"enjoy|smile|have\s+fun|happy\s+dancing|from\s+the\s+top|von\s+vorn(?:e)?|viel\s+spa[sß]+|end\s+of\s+(?:the\s+)?dance)\b.{0,40}$",
+    r"enjoy|smile|have\s+fun|happy\s+dancing|from\s+the\s+top|von\s+vorn(?:e)?|viel\s+spa[sß]+|end\s+of\s+(?:the\s+)?dance)\b\D{0,40}$",
     re.IGNORECASE,
 )
 _FACING = re.compile(
@@ -91,6 +106,8 @@ class Cut:
 
     walls: tuple[int, ...]
     after: int | None
+    #: After which section, by its number.
+    section: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -136,6 +153,11 @@ def facts_in(line: str) -> dict[str, str]:
         return {"start": voice.group(1).strip(" .*_")}
     if {"counts", "walls"} <= said.keys() and (described is not None or len(plain) <= 4):
         return {n: (m.group(1) if m.groups() else m.group()) for n, m in said.items()}
+    if foot := _FIRST_FOOT.search(line):
+        first = foot.group(1).lower()
+        intro = re.search(r"\b(\d{1,3}\s*(?:counts?|zähler))\s+intro", line, re.IGNORECASE)
+        other = "right" if first.startswith("l") else "left"
+        return {"weight": other} | ({"start": intro.group(1)} if intro else {})
     by = re.match(r"^\W*(?:choreographed\s+by|choreo(?:graphy)?\s+by|by|choreografie\s+von)\s+(\S.{1,80})$", line, re.I)
     return {"by": by.group(1).strip(" *_")} if by else {}
 
@@ -146,8 +168,8 @@ def restart_in(line: str) -> Cut | None:
     if found is None or _NONE.match(line):
         return None
     walls = _walls(line)
-    after = _after(line)
-    return Cut(walls, after)
+    section = _AFTER_SECTION.search(line)
+    return Cut(walls, _after(line), int(section.group(1)) if section else None)
 
 
 def tag_in(line: str) -> Added | None:

@@ -141,7 +141,8 @@ def _apart(text: str) -> list[str]:
     found: list[str] = []
     for part in text.split(";"):
         alone = _counted(part) or not part.strip() or _OTHER.match(part.strip()) or role_at(part.strip())
-        if found and not alone and _counted(found[-1]):
+        counts_alone = re.fullmatch(r"[\d\s&+ae,.\-–]+", part) is not None and not _counted(found[-1] if found else "1")
+        if found and ((not alone and _counted(found[-1])) or counts_alone):
             found[-1] += f";{part}"
         else:
             found.append(part)
@@ -187,7 +188,8 @@ def read_notation(
                 )
             others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
         else:
-            events += [replace(e, role=role.group(1)) if role else e for e in found]
+            who = " ".join(role.group(1).split()) if role else ""
+            events += [replace(e, role=who) if role else e for e in found]
     return _who_is_asked(events), tuple(others)
 
 

@@ -56,6 +56,10 @@ def _names(dance: Dance) -> dict[str, str]:
         short = re.fullmatch(r"(?:part|section|teil|abschnitt)\s+(\w{1,2})", name, re.IGNORECASE)
         if short:
             found.setdefault(short.group(1).lower(), name)
+        initial = re.match(r"([^\W\d])[^\W\d]*\s+(\d{1,2})\b", name)
+        if initial:
+            # “P1 P2 P1” where the parts are called Phrase 1 and Phrase 2.
+            found.setdefault("".join(initial.groups()).lower(), name)
     return found
 
 

@@ -9,7 +9,7 @@ from math import ceil
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.remarks import facing_at_end, facts_in
 from vamos.core.dance.section_text import danced_by_somebody, read_notation
-from vamos.core.dance.sheets.heads import LETTERED, RANGE, SECTION, SHORT
+from vamos.core.dance.sheets.heads import NUMBERED, RANGE
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.time import Feel
 from vamos.errors import InputError
@@ -53,7 +53,7 @@ class Below:
         for row in self.rows[index + 1 : index + 3]:
             plain = re.sub(r"\*\*", "", MARKS.sub("", cleaned(row).text.strip())).strip(" *_")
             if plain:
-                return any(form.match(plain) for form in (SECTION, SHORT, LETTERED, RANGE))
+                return any(form.match(plain) for form in (*NUMBERED, RANGE))
         return False
 
 

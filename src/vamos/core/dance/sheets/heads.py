@@ -22,8 +22,37 @@ SECTION = re.compile(
 SHORT = re.compile(r"^(?P<word>S|SEC|Set|Sec)\.?\s?(?P<number>\d{1,2})\s*(?P<rest>[:.)\-–(\[].*|)$", re.IGNORECASE)
 LETTERED = re.compile(r"^(?P<word>[A-H])\s?(?P<number>\d?)\s*(?P<rest>[:.)(\[].*|)$")
 RANGE = re.compile(r"^[(\[]?\s*(?P<first>\d{1,3})\s*(?:-|to)\s*(?P<last>\d{1,3})\s*[)\]]\s*[:.\-]?\s*(?P<rest>.*)$")
+#: “8 #2”, “2nd eight”, “1. Achter”, “Bars 1-2 – box”.
+_EIGHT = r"8|eights?|8-?\s?counts?|achter"
+EIGHT = re.compile(
+    rf"^(?P<word>{_EIGHT})\s*(?:#|no\.?|nr\.?)\s*(?P<number>\d{{1,2}})\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
+)
+ORDINAL = re.compile(
+    rf"^(?P<number>\d{{1,2}})(?:st|nd|rd|th|\.)\s+(?P<word>{_EIGHT}|section|set|phrase|teil|abschnitt)\s*"
+    r"(?P<rest>[:.)\-(\[=].*|)$",
+    re.IGNORECASE,
+)
+BARS = re.compile(
+    r"^(?P<word>bars?|measures?|takte?)\s+(?P<number>\d{1,2}(?:-\d{1,2})?)\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
+)
+#: Every form of a head with a number, the likeliest first.
+NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, ORDINAL, BARS)
+#: “= 8 #1 mirrored”, “same as section 2 on the other side”, “wie Teil 1”.
+SAME = re.compile(
+    r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?)\s*"
+    rf"(?:section|sec\.?|s|set|part|phrase|verse|block|bars?|teil|abschnitt|{_EIGHT})\s*(?:#|no\.?|nr\.?)?\s*"
+    r"(?P<number>\d{1,2}(?:-\d{1,2})?|[A-H]\d?)\b(?P<rest>.*)$",
+    re.IGNORECASE,
+)
+COUNT_IN = re.compile(r"^(?:a\s+)?5\W+6\W+7\W+8\b\W*(?:ready|go|and|here\s+we\s+go|und\s+los|los)?\W*$", re.IGNORECASE)
+_EIGHTS_SAID = re.compile(r"[(\[]\s*(\d{1,2})\s*[x×]\s*([3468])\s*(?:counts?)?\s*[)\]]", re.IGNORECASE)
 COUNTS = re.compile(r"[(\[,:-]?\s*(\d+)\s*(?:counts?|cts?|zähler)\b\s*[)\]]?|[(\[]\s*(\d+)\s*[)\]]", re.IGNORECASE)
 INSIDE = re.compile(r"[(\[]\s*(?:counts?\s*)?(\d{1,3})\s*(?:-|to)\s*(\d{1,3})\s*(?:counts?)?\s*[)\]]")
+
+
+def eights_said(plain: str) -> str:
+    """“(2x8)” in a head: so many counts."""
+    return _EIGHTS_SAID.sub(lambda m: f"({int(m.group(1)) * int(m.group(2))} counts)", plain)
 
 
 def named(plain: str) -> tuple[str, int | None]:

@@ -30,6 +30,8 @@ class WrittenSection:
     cuts: list[tuple[int, Cut]] = field(default_factory=list)
     events: tuple[Event, ...] = ()
     others: tuple[MoveSet, ...] = ()
+    #: It is danced as another section, by its place, and whether on the other side.
+    like: tuple[int, bool] | None = None
     #: Nobody said how long it is.
     open_end: bool = False
 
@@ -44,6 +46,8 @@ class WrittenSheet:
     parts: dict[str, list[str]]
     cuts: list[tuple[int, Cut]]
     added: list[Added]
+    #: Sets of three counts, not of eight.
+    threes: bool = False
     remarks: list[str] = field(default_factory=list)
     #: Told of a line: its index → what.
     told: dict[int, str] = field(default_factory=dict)
@@ -90,7 +94,8 @@ class WrittenSheet:
             return
         for section in self.sections:
             if section.open_end and section.length:
-                section.length = min(LONGEST_SECTION, -(-section.length // 8) * 8)
+                each = 3 if self.threes else 8
+                section.length = min(LONGEST_SECTION, -(-section.length // each) * each)
 
     def _sequence(self, dance: Dance) -> tuple[Item, ...]:
         said = self.facts.get("sequence", "")
@@ -127,6 +132,8 @@ class WrittenSheet:
                 before += section.length or 0
         for cut, here in rows:
             after = cut.after if cut.after is not None else here
+            if cut.after is None and cut.section is not None:
+                after = sum(s.length for s in dance.wall_sections()[: cut.section])
             if after is not None and after == wall:
                 self.remarks.append(tr("A restart at the end of a wall was left aside: the next wall begins there."))
                 continue

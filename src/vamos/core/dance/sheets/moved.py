@@ -11,6 +11,7 @@ from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sheets.cells import LONGEST_SECTION
 from vamos.core.dance.sheets.made import WrittenSection
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine
+from vamos.core.dance.typed.repeats import other_side
 from vamos.core.model.dance import Event, MoveSet, kind_by_name
 from vamos.core.time import Feel
 from vamos.errors import InputError
@@ -28,12 +29,21 @@ def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine]) -> lis
             if facing is not None:
                 section.facings.append((len(bodies), facing))
             bodies.append((index, body))
+        if section.like is not None:
+            _copy(sections[section.like[0]], section, section.like[1])
+            continue
         section.events, section.others, bad = _read_rows(bodies)
         for index, told in bad.items():
             where = places[index + 1]
             lines[where] = replace(lines[where], taken=LineIs.OPEN, told=told)
         _shift(sections, section)
     return lines
+
+
+def _copy(other: WrittenSection, section: WrittenSection, mirrored: bool) -> None:
+    """A section that is danced as another one."""
+    section.events = other_side(other.events) if mirrored else other.events
+    section.length = section.length or other.length
 
 
 def _shift(sections: list[WrittenSection], section: WrittenSection) -> None:

@@ -14,13 +14,14 @@ from vamos.core.dance.section_text import count_said, danced_by_somebody, read_n
 from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, is_moves, laid_out_on
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheets.heads import (
+    COUNT_IN,
     COUNTS,
     INSIDE,
-    LETTERED,
+    NUMBERED,
     NUMBERED_ONLY,
     RANGE,
-    SECTION,
-    SHORT,
+    SAME,
+    eights_said,
     length_said,
     named,
 )
@@ -28,6 +29,9 @@ from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSection, WrittenSh
 from vamos.core.dance.sheets.moved import read_moves_of
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine, TextRead
 from vamos.core.dance.typed.clean import cleaned
+from vamos.core.dance.typed.lexicon import lexicon_for
+from vamos.core.dance.typed.repeats import repeat_in
+from vamos.core.dance.typed.tokens import tokens_of
 from vamos.core.model.dance import ItemKind, kind_by_name
 from vamos.core.time import Feel
 from vamos.errors import InputError
@@ -35,6 +39,8 @@ from vamos.language import tr
 
 #: Heads under which something is often only said.
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
+#: Music whose sets of counts are threes.
+_IN_THREE = re.compile(r"\b(?:waltz|walzer|vals|valse|3/4|6/8)\b", re.IGNORECASE)
 _RANGE_ALONE = re.compile(r"^[(\[]?\s*(?:counts?\s*)?(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*:?$", re.IGNORECASE)
 _RULE = re.compile(r"^[\s\-=_*~.•]*$")
 
@@ -87,7 +93,8 @@ class _Sheet:
             raise InputError(
                 tr("no moves with counts were found; write them such as “1-4 vine R” or “side R 1, touch L 2”.")
             )
-        made = WrittenSheet(self.name, self.facts, self.sections, self.parts, self.cuts, self.added)
+        threes = any(_IN_THREE.search(row) for row in self.rows)
+        made = WrittenSheet(self.name, self.facts, self.sections, self.parts, self.cuts, self.added, threes)
         dance = made.dance()
         self.lines = [replace(x, told=made.told.get(x.number - 1, x.told)) for x in self.lines]
         asides = [x for x in self.lines if x.taken is LineIs.ASIDE]
@@ -110,7 +117,9 @@ class _Sheet:
         elif (
             self._range_alone(index, plain)
             or self._below_range(index, plain)
-            or self._head(index, plain, clean, markdown)
+            or self._count_in(index, plain)
+            or self._same_below(index, plain)
+            or self._head(index, eights_said(plain), clean, markdown)
             or self._remark(index, plain)
         ):
             return
@@ -160,7 +169,9 @@ class _Sheet:
             return False
         if cut is not None and (cut.walls or not is_moves(plain)):
             if cut.walls:
-                target = self.sections[-1].cuts if self.sections and cut.after is None else self.cuts
+                target = (
+                    self.sections[-1].cuts if self.sections and cut.after is None and cut.section is None else self.cuts
+                )
                 target.append((len(self.sections[-1].moves) if self.sections else 0, cut))
                 self._take(index, LineIs.RESTART)
             else:
@@ -206,7 +217,7 @@ class _Sheet:
 
     def _head(self, index: int, plain: str, clean: str, markdown: bool) -> bool:
         """A section begins: with its number, its counts in brackets, bold or after a hash; or the name of the dance."""
-        match = SECTION.match(plain) or SHORT.match(plain) or LETTERED.match(plain)
+        match = next(filter(None, (form.match(plain) for form in NUMBERED)), None)
         if match is not None and (tag_in(plain) or restart_in(plain)):
             return False
         if match is not None:
@@ -250,6 +261,11 @@ class _Sheet:
             return False
         if not number and word.lower() in NUMBERED_ONLY and rest:
             return False
+        if (like := self._same(rest.lstrip(" :.-–"))) is not None:
+            self._open(f"{word.capitalize()} {number}" if word[0].isalpha() else tr("Section {number}", number=number))
+            self.sections[-1].like = like
+            self._take(index, LineIs.HEAD)
+            return True
         # What stands below a head is danced; the head is its title then, however much it sounds like moves.
         alone = self.below.head_follows(index) or not self.below.moves_follow(index)
         danced = self._in_head(rest.strip(" :.-–")) if alone else ""
@@ -262,11 +278,11 @@ class _Sheet:
         if counts is not None:
             rest = rest.replace(counts.group(), " ")
         rest = rest.strip(" :.-–()[]|,")
-        if len(word) == 1:
+        if len(word) == 1 and word.isalpha():
             word = word.upper() + number
             number = ""
         title = f"{word.capitalize() if word.islower() or word.isupper() else word} {number}".strip()
-        if word.lower() in ("s", "sec", "sec."):
+        if word.lower() in ("s", "sec", "sec.", "achter") or word.lower().startswith(("8", "eight")):
             title = tr("Section {number}", number=number)
         is_part = word.lower() in ("part", "teil") and not re.match(r"^\d", number)
         if not danced and length is not None and ":" in match["rest"] and alone:
@@ -285,6 +301,37 @@ class _Sheet:
         self._take(index, LineIs.MOVES if moves else LineIs.HEAD)
         if moves:
             self.sections[-1].moves.append((index, danced))
+        return True
+
+    def _count_in(self, index: int, plain: str) -> bool:
+        """“5 6 7 8 ready” before the first move dances nothing."""
+        if self._goes_on() or COUNT_IN.match(plain) is None:
+            return False
+        self._take(index, LineIs.FACT)
+        return True
+
+    def _same(self, words_said: str) -> tuple[int, bool] | None:
+        """The section that another one is said to be like, and whether on the other side; None when none is."""
+        found = SAME.match(words_said)
+        if found is None:
+            return None
+        tokens = tokens_of(cleaned(f"repeat {found['rest'].strip(' .!')}").text, lexicon_for({}).known)
+        repeat = repeat_in(tokens, lexicon_for({}))
+        number = found["number"]
+        named_so = [
+            k for k, s in enumerate(self.sections) if re.search(rf"(?<!\d){number}(?!\d)", s.name, re.IGNORECASE)
+        ]
+        if repeat is None or repeat.side or not named_so:
+            return None
+        return named_so[0], repeat.mirror
+
+    def _same_below(self, index: int, plain: str) -> bool:
+        """“repeat section 2 on the other side” below a head that has no moves of its own."""
+        like = self._same(plain)
+        if like is None or not self.sections or self._goes_on() or like[0] == len(self.sections) - 1:
+            return False
+        self.sections[-1].like = like
+        self._take(index, LineIs.MOVES)
         return True
 
     def _in_head(self, rest: str, length: int | None = None) -> str:

@@ -59,3 +59,14 @@ def crosses(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
         and lexicon.base(verb.lower) in ("cross", "kreuzen", "kreuzt")
         and "foot" in lexicon.role_of(tokens[index - 2].text)
     )
+
+
+#: Verbs that say how another one goes: “step side”, “touch heel”.
+MANNER = ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "seit", "kreuz")
+#: Words for a side in the names of moves without a foot; letters would be read as feet.
+SIDE_WORDS = {"right": "left", "left": "right", "rechts": "links", "links": "rechts"}
+
+
+def side_word(foot: str, said: str = "") -> str:
+    """Which arm it is: as it was said, or in whole words."""
+    return said if said in SIDE_WORDS else {"R": "right", "L": "left"}.get(foot, "both")

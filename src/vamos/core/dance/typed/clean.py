@@ -54,6 +54,9 @@ def cleaned(text: str) -> Clean:
             put(_one(html.unescape(entity.group())), at)
             at = entity.end()
             continue
+        if out and text[at] == " " and text[at - 1] == " ":
+            at += 1
+            continue
         letter = _LETTERS.get(text[at], "") if french and _alone(text, at) else ""
         put(letter or _one(text[at]), at)
         at += 1

@@ -9,68 +9,24 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass, replace
 
-from vamos.core.dance.typed.around import crosses, leads, made_of_moves, turn_ahead, way_behind
-from vamos.core.dance.typed.lexicon import Atom, Lexicon
+from vamos.core.dance.typed.around import (
+    MANNER,
+    SIDE_WORDS,
+    crosses,
+    leads,
+    made_of_moves,
+    side_word,
+    turn_ahead,
+    way_behind,
+)
+from vamos.core.dance.typed.lexicon import Atom, Lexicon, plain
+from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.tokens import Token
-from vamos.core.model.dance import StepPattern
 
 #: So many readings go on from each word.
 BEAM = 12
 _OTHER = {"R": "L", "L": "R"}
 _FEET = {"R": "R", "L": "L", "both": "B", "either": "E"}
-
-
-@dataclass(frozen=True, slots=True)
-class Move:
-    """One move in words: what it does, with which feet, how it turns, and what of it was not understood.
-
-    ``kind`` is step, other (the foot that is free after the last), touch, hop, pivot, free, hand, hold, figure
-    or empty.
-    ``feet`` is R, L, B (both), E (either); ``row``: they follow each other. ``size`` is in eighths, ``target`` a wall.
-    ``unknown`` are words taken only as a name, ``slips`` those read as their neighbour in spelling.
-    """
-
-    kind: str = ""
-    figure: StepPattern | None = None
-    name: tuple[str, ...] = ()
-    feet: tuple[str, ...] = ()
-    row: bool = False
-    size: int | None = None
-    way: str = ""
-    side: str = ""
-    times: int = 0
-    target: int | None = None
-    turned: bool = False
-    hand: bool = False
-    unknown: tuple[str, ...] = ()
-    slips: tuple[str, ...] = ()
-    #: The words of the figure alone, without where it goes.
-    called: str = ""
-    #: “touch L, L back”: a foot and where it goes behind a touch of that foot; it touches again, or steps.
-    open: bool = False
-    #: “walk, walk, touch starting L”: the foot the row begins with.
-    led: str = ""
-
-    @property
-    def turns(self) -> bool:
-        """Whether a turn is spoken of."""
-        own = self.figure is not None and any(e.turn != 0 for e in self.figure.events)
-        return self.size is not None or self.turned or self.kind == "pivot" or own or self.target is not None
-
-    @property
-    def says(self) -> bool:
-        """Whether anything was said at all."""
-        return bool(
-            self.kind
-            or self.feet
-            or self.size is not None
-            or self.turned
-            or self.unknown
-            or self.target is not None
-            or self.side
-            or self.way
-            or self.name
-        )
 
 
 @dataclass(frozen=True, slots=True)
@@ -164,6 +120,9 @@ class _Words:
         now = reading.now
         if token.kind in ("sep", "nl", "close", "amp", "dot"):
             ends = token.text not in "*_•:)]}~" and token.kind != "dot"
+            if token.text == ":" and now.feet and not now.kind:
+                # “R foot: forward, side, back”: whether each is that foot's is told to be looked at.
+                reading = replace(reading, now=replace(now, slips=(*now.slips, *now.feet)))
             found = [replace(reading.closed() if ends else reading, passed=False)]
             more = index + 1 < len(self.tokens) and any(t.kind == "word" for t in self.tokens[index + 1 :])
             if token.text == ":" and now.kind == "figure" and more:
@@ -322,7 +281,7 @@ class _Words:
             # “cross back side forward”: a step of its own.
             closed = reading.closed()
             out.append(replace(closed, cost=reading.cost + 0.15, now=Move("step", name=(text,)), fresh=False))
-        if not now.kind and now.name[-1:] == (text,) and atom.words in self.lexicon.rows:
+        if not now.kind and tuple(map(plain, now.name[-1:])) == (plain(text),) and atom.words in self.lexicon.rows:
             # “back back back touch”: said again, it is a step each time.
             step = replace(reading, now=replace(now, kind="step")).closed()
             out.append(replace(step, cost=reading.cost, now=Move("step", name=(text,)), fresh=False))
@@ -338,6 +297,13 @@ class _Words:
                 return [self._go(reading, 0.05, replace(now, way=now.feet[-1], feet=now.feet[:-1]))]
         name = (*(side_word(foot) for foot in now.feet), *now.name, text)
         out = []
+        if now.kind == "hand" and plain(text) in map(plain, now.name):
+            # “hip R hip L”, “R arm up L arm up”: said again, it moves again.
+            own = now.name[-1:] if now.name[-1] in SIDE_WORDS and now.name[0] in SIDE_WORDS else ()
+            before = replace(reading, now=replace(now, name=now.name[: len(now.name) - len(own)])).closed()
+            again = Move("hand", name=(*own, text), hand=True)
+            out.append(replace(before, cost=reading.cost, now=again, fresh=False, passed=False))
+            reading = replace(reading, cost=reading.cost + 0.15)
         if now.kind in ("step", "touch", "hop"):
             # “touch hip”, “step arm”: the part of the body is what moves.
             cost = 0.9 if now.feet else 0.4
@@ -385,14 +351,3 @@ class _Words:
         if now.kind == "pivot" and figure is not None and any(e.name == "pivot" for e in figure.events):
             out.append(self._go(reading, 0.1, now))
         return out
-
-
-#: Verbs that say how another one goes: “step side”, “touch heel”.
-MANNER = ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "seit", "kreuz")
-#: Words for a side in the names of moves without a foot; letters would be read as feet.
-SIDE_WORDS = {"right": "left", "left": "right", "rechts": "links", "links": "rechts"}
-
-
-def side_word(foot: str, said: str = "") -> str:
-    """Which arm it is: as it was said, or in whole words."""
-    return said if said in SIDE_WORDS else {"R": "right", "L": "left"}.get(foot, "both")

@@ -116,7 +116,8 @@ def _of_words(text: str, start: int) -> str:
 def _lines(tokens: list[Token]) -> list[list[Token]]:
     out: list[list[Token]] = [[]]
     for k, token in enumerate(tokens):
-        if token.kind == "nl" or (token.text == ";" and _counted(tokens[k + 1 :])):
+        shared = token.text == ";" and _counts_alone(tokens[k + 1 :]) and not _counted(out[-1])
+        if token.kind == "nl" or (token.text == ";" and not shared and _counted(tokens[k + 1 :])):
             out.append([])
         else:
             out[-1].append(replace(token, text=",") if token.text == ";" else token)
@@ -127,6 +128,12 @@ def _counted(tokens: list[Token]) -> bool:
     """Whether what stands up to the next end has counts of its own; “7-8: step R; ½ turn L” shares them."""
     end = next((k for k, t in enumerate(tokens) if t.kind == "nl" or t.text == ";"), len(tokens))
     return any(t.kind == "num" for t in tokens[:end])
+
+
+def _counts_alone(tokens: list[Token]) -> bool:
+    """“R foot: forward, side; 1 2”: what stands behind is counts and nothing else."""
+    end = next((k for k, t in enumerate(tokens) if t.kind == "nl" or t.text == ";"), len(tokens))
+    return end > 0 and all(t.kind in ("num", "amp", "dash", "sep", "dot") for t in tokens[:end])
 
 
 def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:

@@ -6,8 +6,8 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import ceil, floor
 
+from vamos.core.dance.typed.around import SIDE_WORDS
 from vamos.core.dance.typed.lexicon import Lexicon
-from vamos.core.dance.typed.moves import SIDE_WORDS
 from vamos.core.dance.typed.state import OTHER, State, mirrored
 from vamos.core.dance.typed.tokens import Token
 from vamos.core.model.dance import Doubt, Event, Kind
@@ -111,6 +111,11 @@ def bare(state: State, places: list[tuple[Fraction, Fraction]], number: int) -> 
         for at, length in places:
             state = state.put(Event(at + k * size, length))
     return state
+
+
+def other_side(events: tuple[Event, ...]) -> tuple[Event, ...]:
+    """Events as they are danced on the other side."""
+    return tuple(mirrored(event, _other_arm) for event in events)
 
 
 def _moved(event: Event, by: Fraction, mirror: bool) -> Event:

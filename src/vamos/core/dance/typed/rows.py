@@ -6,7 +6,8 @@ from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
 
-from vamos.core.dance.typed.moves import MANNER, SIDE_WORDS, Move, side_word
+from vamos.core.dance.typed.around import MANNER, SIDE_WORDS, side_word
+from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Event, Kind, StepPattern
 
 

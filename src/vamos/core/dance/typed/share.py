@@ -14,7 +14,7 @@ from fractions import Fraction
 from vamos.core.dance.steps import goes_on, turn_alone
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
-from vamos.core.dance.typed.moves import Move
+from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.rows import (
     all_again,
     closed,

@@ -8,7 +8,8 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
-from vamos.core.dance.typed.moves import SIDE_WORDS, Move, side_word
+from vamos.core.dance.typed.around import SIDE_WORDS, side_word
+from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, StepPattern
 
 OTHER = {"R": "L", "L": "R"}
