@@ -25,7 +25,7 @@ libxcb-xkb.so.1:libxcb-xkb1 libxkbcommon-x11.so.0:libxkbcommon-x11-0 libxcb-rend
 libxcb-image.so.0:libxcb-image0 libxcb-randr.so.0:libxcb-randr0 libxcb-xinerama.so.0:libxcb-xinerama0
 libpulse.so.0:libpulse0 libfribidi.so.0:libfribidi0"
 # command → Debian package, for ./check only: references from outside the project
-PROGRAMS="ffmpeg:ffmpeg fluidsynth:fluidsynth Xvfb:xvfb chromium:chromium pulseaudio:pulseaudio parec:pulseaudio-utils
+PROGRAMS="ffmpeg:ffmpeg fluidsynth:fluidsynth Xvfb:xvfb chromium:chromium firefox-esr:firefox-esr pulseaudio:pulseaudio parec:pulseaudio-utils
 appstreamcli:appstream desktop-file-validate:desktop-file-utils xdotool:xdotool dbus-run-session:dbus-daemon"
 # file → Debian package, for ./check only: what reads the window as a screen reader does
 FILES="/usr/libexec/at-spi-bus-launcher:at-spi2-core /usr/lib/python3/dist-packages/pyatspi:python3-pyatspi"

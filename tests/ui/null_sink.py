@@ -5,48 +5,20 @@ Run by test_sound_card in a process of its own: the card has to be there before 
 
 import json
 import os
-import subprocess
 import sys
 import tempfile
-import threading
 import time
 from pathlib import Path
 
 import numpy as np
 
-RATE, EVERY_S = 48000, 0.5
+from tests.card import RATE, Card, Recorder
+
+EVERY_S = 0.5
 
 
-def server(folder: str) -> subprocess.Popen:
-    """A sound server of our own with nothing but a null sink."""
-    os.environ |= {"XDG_RUNTIME_DIR": folder, "PULSE_RUNTIME_PATH": folder, "HOME": folder}
-    loads = ("module-native-protocol-unix", f"module-null-sink sink_name=nowhere rate={RATE}")
-    command = ["pulseaudio", "-n", "--daemonize=no", "--exit-idle-time=-1", "--use-pid-file=no", "--log-level=error"]
-    started = subprocess.Popen([*command, *(x for load in loads for x in ("-L", load))], stdin=subprocess.DEVNULL)
-    for _ in range(100):
-        time.sleep(0.1)
-        if (Path(folder) / "native").exists():
-            break
-    os.environ["PULSE_SERVER"] = f"unix:{folder}/native"
-    return started
-
-
-class Recorder:
-    """Everything the card plays, with the moments it arrived."""
-
-    def __init__(self) -> None:
-        options = ["--format=s16le", f"--rate={RATE}", "--channels=1", "--latency-msec=10"]
-        self.process = subprocess.Popen(["parec", "-d", "nowhere.monitor", *options], stdout=subprocess.PIPE)
-        self.parts: list[tuple[float, bytes]] = []
-        threading.Thread(target=self._read, daemon=True).start()
-        for _ in range(100):
-            if self.parts:
-                break
-            time.sleep(0.1)
-
-    def _read(self) -> None:
-        while data := os.read(self.process.stdout.fileno(), 65536):
-            self.parts.append((time.perf_counter(), data))
+class Heard(Recorder):
+    """What the card played, as moments of clicks."""
 
     def clicks(self) -> np.ndarray:
         """When clicks were heard; samples that came soonest after they were played tie both clocks around each.
@@ -66,7 +38,7 @@ class Recorder:
         return np.array(found)
 
 
-def played(app, loop: tuple[float, float] | None, seconds: float) -> dict[str, list[float]]:
+def played(app, card: Card, loop: tuple[float, float] | None, seconds: float) -> dict[str, list[float]]:
     """Play clicks each half second; for each one heard, how much later than the clock says, and when (s)."""
     from vamos.core.media.sound import Sound
     from vamos.ui.preview.playback import Playback
@@ -74,7 +46,7 @@ def played(app, loop: tuple[float, float] | None, seconds: float) -> dict[str, l
     samples = np.zeros((RATE * 40, 2), np.float32)
     for at in np.arange(EVERY_S / 2, 40, EVERY_S):
         samples[int(at * RATE) :][:48] = 0.8
-    playback, recorder, ticks = Playback(), Recorder(), []
+    playback, recorder, ticks = Playback(), Heard(card), []
     playback.sound, playback.end_s, playback.loop = Sound(samples, RATE), 39.0, loop
     playback.ticked.connect(lambda song_s: ticks.append((time.perf_counter(), song_s)))
     time.sleep(0.5)
@@ -84,7 +56,7 @@ def played(app, loop: tuple[float, float] | None, seconds: float) -> dict[str, l
         app.processEvents()
         time.sleep(0.002)
     playback.stop()
-    recorder.process.kill()
+    recorder.stop()
     when, song = np.array(ticks).T
     heard = [at for at in recorder.clicks() if when[0] < at < when[-1]]
     # By the last tick before it: over the end of a loop there is no line between two.
@@ -96,16 +68,16 @@ def played(app, loop: tuple[float, float] | None, seconds: float) -> dict[str, l
 
 def main() -> None:
     with tempfile.TemporaryDirectory(prefix="vamos-card-") as folder:
-        card = server(folder)
+        card = Card(folder)
+        os.environ.update(card.environment)
         try:
             from PyQt6.QtWidgets import QApplication
 
             app = QApplication(["sound card"])
-            found = {"song": played(app, None, 7.0), "loop": played(app, (2.0, 4.0), 7.0)}
+            found = {"song": played(app, card, None, 7.0), "loop": played(app, card, (2.0, 4.0), 7.0)}
             Path(sys.argv[1]).write_text(json.dumps(found))
         finally:
-            card.kill()
-            card.wait()
+            card.stop()
 
 
 if __name__ == "__main__":

@@ -17,22 +17,25 @@ CHROMIUM = shutil.which("chromium") or shutil.which("chromium-browser")
 class Browser:
     """One page of a browser; use as a context manager."""
 
-    def __init__(self, width: int, height: int, dark: bool = False):
+    def __init__(self, width: int, height: int, dark: bool = False, environment: dict[str, str] | None = None):
         self._home = tempfile.TemporaryDirectory(prefix="vamos-browser-", ignore_cleanup_errors=True)
         command_r, self._write = os.pipe()
         self._read, answer_w = os.pipe()
         # The protocol is spoken on file descriptors 3 and 4 of the browser.
         script = f'exec "$@" 3<&{command_r} 4>&{answer_w}'
         options = [
-            CHROMIUM or "chromium", "--headless=new", "--no-sandbox", "--disable-gpu", "--mute-audio",
+            CHROMIUM or "chromium", "--headless=new", "--no-sandbox", "--disable-gpu",
             "--autoplay-policy=no-user-gesture-required", "--remote-debugging-pipe", "--disable-dev-shm-usage",
             "--allow-file-access-from-files=false", f"--user-data-dir={self._home.name}", "about:blank",
         ]  # fmt: skip
+        # Without a card of its own it is not heard.
+        options += [] if environment else ["--mute-audio"]
         self._process = subprocess.Popen(
             ["bash", "-c", script, "bash", *options],
             pass_fds=(command_r, answer_w),
             stderr=subprocess.DEVNULL,
             stdout=subprocess.DEVNULL,
+            env=os.environ | (environment or {}),
         )
         os.close(command_r)
         os.close(answer_w)
