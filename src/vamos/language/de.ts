@@ -1263,6 +1263,7 @@
   <message>
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/doubts.py" />
+   <location filename="../core/dance/said.py" />
    <location filename="../core/dance/typed/taken.py" />
    <location filename="../core/dance/weight.py" />
    <location filename="../core/lesson/looking.py" />
@@ -1274,6 +1275,7 @@
   <message>
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/doubts.py" />
+   <location filename="../core/dance/said.py" />
    <location filename="../core/dance/typed/taken.py" />
    <location filename="../core/dance/weight.py" />
    <location filename="../core/lesson/looking.py" />
@@ -1673,7 +1675,7 @@
   </message>
   <message>
    <location filename="../core/dance/facts.py" />
-   <location filename="../core/dance/sheets/text.py" />
+   <location filename="../core/dance/sheets/read_as.py" />
    <source>restart</source>
    <translation>Restart</translation>
   </message>
@@ -1744,7 +1746,7 @@
   </message>
   <message>
    <location filename="../core/dance/lines.py" />
-   <location filename="../core/dance/sheets/text.py" />
+   <location filename="../core/dance/sheets/read_as.py" />
    <location filename="../core/model/dance.py" />
    <location filename="../ui/stops/dance/follows.py" />
    <location filename="../ui/stops/dance/panel.py" />
@@ -1753,6 +1755,7 @@
   </message>
   <message>
    <location filename="../core/dance/lines.py" />
+   <location filename="../core/dance/said.py" />
    <location filename="../core/model/dance.py" />
    <source>hold</source>
    <translation>Halt</translation>
@@ -1981,6 +1984,11 @@
    <location filename="../core/dance/range_words.py" />
    <source>This line has counts {counts}; {number}{part} is none of them.</source>
    <translation>Diese Zeile hat die Counts {counts}; {number}{part} gehört nicht dazu.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/said.py" />
+   <source>{move} turning {turn}</source>
+   <translation>{move} mit Drehung {turn}</translation>
   </message>
   <message>
    <location filename="../core/dance/section_text.py" />
@@ -2328,6 +2336,11 @@
    <translation>die Abfolge, Zeichen {number}: erwartet {expected}.</translation>
   </message>
   <message>
+   <location filename="../core/dance/sheets/moved.py" />
+   <source>column {number}: expected {expected}.</source>
+   <translation>Spalte {number}: erwartet wurde {expected}.</translation>
+  </message>
+  <message>
    <location filename="../core/dance/sheets/pasted.py" />
    <source>it has more than {most} letters, which is no sheet of one dance.</source>
    <translation>es hat mehr als {most} Zeichen; das ist kein Tanzblatt eines Tanzes.</translation>
@@ -2348,6 +2361,44 @@
    <translation>alle</translation>
   </message>
   <message>
+   <location filename="../core/dance/sheets/read_as.py" />
+   <source>empty</source>
+   <translation>leer</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheets/read_as.py" />
+   <location filename="../core/dance/typed/taken.py" />
+   <location filename="../core/model/look.py" />
+   <source>name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheets/read_as.py" />
+   <source>fact</source>
+   <translation>Angabe</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheets/read_as.py" />
+   <source>head</source>
+   <translation>Überschrift</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheets/read_as.py" />
+   <location filename="../core/plan/agree.py" />
+   <source>moves</source>
+   <translation>bewegt sich</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheets/read_as.py" />
+   <source>aside</source>
+   <translation>beiseite</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/sheets/read_as.py" />
+   <source>open</source>
+   <translation>offen</translation>
+  </message>
+  <message>
    <location filename="../core/dance/sheets/table.py" />
    <source>Row {row} has more cells than the first row has names: “{value}” was left aside.</source>
    <translation>Zeile {row} hat mehr Zellen, als die erste Zeile Namen hat: „{value}“ wurde beiseitegelassen.</translation>
@@ -2356,44 +2407,6 @@
    <location filename="../core/dance/sheets/table.py" />
    <source>its first row must name at least the columns section and start, or one of counts and one of moves.</source>
    <translation>die erste Zeile muss wenigstens die Spalten section und start nennen, oder je eine für Counts und Bewegungen.</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <source>empty</source>
-   <translation>leer</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <location filename="../core/dance/typed/taken.py" />
-   <location filename="../core/model/look.py" />
-   <source>name</source>
-   <translation>Name</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <source>fact</source>
-   <translation>Angabe</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <source>head</source>
-   <translation>Überschrift</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <location filename="../core/plan/agree.py" />
-   <source>moves</source>
-   <translation>bewegt sich</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <source>aside</source>
-   <translation>beiseite</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <source>open</source>
-   <translation>offen</translation>
   </message>
   <message>
    <location filename="../core/dance/sheets/text.py" />
@@ -2415,11 +2428,6 @@
    <location filename="../core/dance/sheets/text.py" />
    <source>It says what to do, without moves on counts.</source>
    <translation>Es sagt, was zu tun ist, ohne Bewegungen auf Counts.</translation>
-  </message>
-  <message>
-   <location filename="../core/dance/sheets/text.py" />
-   <source>column {number}: expected {expected}.</source>
-   <translation>Spalte {number}: erwartet wurde {expected}.</translation>
   </message>
   <message>
    <location filename="../core/dance/sheets/text.py" />
@@ -3716,6 +3724,16 @@
   </message>
   <message>
    <location filename="../core/lesson/schools.py" />
+   <source>The restart after count {count}</source>
+   <translation>Der Restart nach Count {count}</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/schools.py" />
+   <source>Wall {number}, facing {clock}</source>
+   <translation>Wand {number}, Blick nach {clock}</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/schools.py" />
    <source>it comes {times}, and nobody expects it</source>
    <translation>es kommt {times}, und niemand rechnet damit</translation>
   </message>
@@ -3758,6 +3776,16 @@
    <location filename="../core/lesson/schools.py" />
    <source>{name}, quicker</source>
    <translation>{name}, schneller</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/schools.py" />
+   <source>the feet want to go on there</source>
+   <translation>die Füße wollen dort weiter</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/schools.py" />
+   <source>the room looks different from here</source>
+   <translation>von hier sieht der Raum anders aus</translation>
   </message>
   <message>
    <location filename="../core/lesson/schools.py" />
@@ -4936,11 +4964,6 @@
   </message>
   <message>
    <location filename="../core/pack/lesson_film.py" />
-   <source>{often} of the song’s tempo.</source>
-   <translation>{often} des Song-Tempos.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/lesson_film.py" />
    <source>Your turn</source>
    <translation>Jetzt du</translation>
   </message>
@@ -4948,6 +4971,11 @@
    <location filename="../core/pack/lesson_film.py" />
    <source>{gap} counts to practise.</source>
    <translation>{gap} Counts zum Üben.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/lesson_film.py" />
+   <source>{often} of the song’s tempo.</source>
+   <translation>{often} des Song-Tempos.</translation>
   </message>
   <message>
    <location filename="../core/pack/manifest.py" />
@@ -5036,6 +5064,7 @@
   </message>
   <message>
    <location filename="../core/pack/one_file.py" />
+   <location filename="../core/pack/verify_beside.py" />
    <source>it cannot be decoded</source>
    <translation>nicht zu entschlüsseln</translation>
   </message>
@@ -5082,6 +5111,16 @@
    <location filename="../core/pack/serve.py" />
    <source>port {port} cannot be used ({error}); choose another one.</source>
    <translation>Port {port} geht nicht ({error}); wähl einen anderen.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/flows.js" />
+   <source>From the first to {title}</source>
+   <translation>Vom ersten bis {title}</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/flows.js" />
+   <source>That was the lesson.</source>
+   <translation>Das war die Stunde.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -5133,6 +5172,11 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
+   <source>Faster bit by bit</source>
+   <translation>Nach und nach schneller</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
    <source>Build-up</source>
    <translation>Aufbau</translation>
   </message>
@@ -5148,6 +5192,11 @@
    <location filename="../ui/stops/pack/panel.py" />
    <source>Counts over the picture</source>
    <translation>Counts über dem Bild</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
+   <source>Say the moves</source>
+   <translation>Schritte ansagen</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
@@ -5189,6 +5238,11 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
+   <source>Rounds at each speed</source>
+   <translation>Runden je Tempo</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.html" />
    <source>Volume</source>
    <translation>Lautstärke</translation>
   </message>
@@ -5225,23 +5279,13 @@
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
-   <source>Space plays. Left and right go a count back and on, 1 to 8 to that count. Minus and plus change the speed, V the view, C writes the counts over a plain film, L loops, R takes a stretch from a count to a count. T is the ladder of speeds, B the build-up of all sections, J the next step of the lesson. N and P go to the next and previous section, K ticks what you can dance, F fills the screen.</source>
-   <translation>Leertaste spielt. Links und rechts gehen einen Count zurück und weiter, 1 bis 8 zu diesem Count. Minus und Plus ändern das Tempo, V die Ansicht, C schreibt die Counts über einen Film ohne sie, L wiederholt, R nimmt eine Strecke von Count zu Count. T ist die Leiter der Tempi, B der Aufbau aller Abschnitte, J der nächste Schritt der Stunde. N und P gehen zum nächsten und vorigen Abschnitt, K hakt ab, was du tanzen kannst, F füllt den Bildschirm.</translation>
+   <source>Space plays. Left and right go a count back and on, 1 to 8 to that count. Minus and plus change the speed, V the view, C writes the counts over a plain film, L loops, R takes a stretch from a count to a count. T is the ladder of speeds, G gets faster bit by bit, S says each move a count before it comes, B is the build-up of all sections, J the next step of the lesson. N and P go to the next and previous section, K ticks what you can dance, F fills the screen.</source>
+   <translation>Die Leertaste spielt. Links und rechts gehen einen Count zurück und weiter, 1 bis 8 zu diesem Count. Minus und Plus ändern das Tempo, V die Ansicht, C schreibt die Counts über einen Film ohne Counts, L wiederholt, R nimmt ein Stück von Count zu Count. T ist die Leiter der Tempi, G wird nach und nach schneller, S sagt jeden Schritt einen Count vorher an, B ist der Aufbau aller Abschnitte, J der nächste Schritt der Lektion. N und P gehen zum nächsten und vorigen Abschnitt, K hakt ab, was du kannst, F füllt den Bildschirm.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.html" />
    <source>Print the sheet</source>
    <translation>Das Tanzblatt drucken</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/students/page.js" />
-   <source>From the first to {title}</source>
-   <translation>Vom ersten bis {title}</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/students/page.js" />
-   <source>That was the lesson.</source>
-   <translation>Das war die Stunde.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
@@ -5318,6 +5362,21 @@
    <location filename="../core/pack/students/page.js" />
    <source>The ladder begins at {speed}; after {rounds} rounds it goes up.</source>
    <translation>Die Leiter beginnt bei {speed}; nach {rounds} Runden geht es höher.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>A little faster after every {rounds} rounds.</source>
+   <translation>Nach je {rounds} Runden etwas schneller.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>Each move is said a count before it comes.</source>
+   <translation>Jeder Schritt wird einen Count vorher angesagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/students/page.js" />
+   <source>The moves are not said.</source>
+   <translation>Die Schritte werden nicht angesagt.</translation>
   </message>
   <message>
    <location filename="../core/pack/students/page.js" />
@@ -5472,6 +5531,11 @@
    <location filename="../core/pack/verify_sheets.py" />
    <source>as those of the clips</source>
    <translation>wie die der Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/verify_beside.py" />
+   <source>it says every move</source>
+   <translation>sie sagt jeden Schritt</translation>
   </message>
   <message>
    <location filename="../core/pack/verify_beside.py" />

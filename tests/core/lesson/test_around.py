@@ -8,6 +8,8 @@ from fractions import Fraction as F
 from unittest import mock
 
 import av
+import numpy as np
+import scipy.signal
 
 from tests.core.lesson.test_lesson import project, walks
 from tests.core.pack.test_verify import small_project
@@ -19,6 +21,9 @@ from vamos.core.lesson.plan import plan_lesson
 from vamos.core.lesson.room import Lens, angle_of_view, framing, travel
 from vamos.core.lesson.search import Index
 from vamos.core.lesson.step import Step
+from vamos.core.media.sound import read_sound
+from vamos.core.media.voice import say
+from vamos.core.media.word_centre import word_centre_s
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 from vamos.core.model.lesson import Build, LessonWish, Shown, Slow, StepKind, Way
@@ -29,6 +34,8 @@ from vamos.core.pack.lesson_film import NAME, LessonParts, write_lesson, write_s
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack
 from vamos.core.progress import quiet
+from vamos.core.render.sound import RATE
+from vamos.core.render.spoken import sentence
 from vamos.core.time import CountRange, Feel, TimeRange
 from vamos.errors import InputError
 
@@ -41,6 +48,12 @@ def clip(section: str, view: View = View.FRONT, problems: tuple[str, ...] = ()) 
     return Clip(
         f"{section} · {view}", section, section, 0, counts, view, "t", 0, F(2), F(1), False, "mirrored", (), problems
     )
+
+
+def _found(heard: np.ndarray, tone: np.ndarray) -> float:
+    """Where a tone lies in what is heard, in milliseconds."""
+    power = scipy.signal.fftconvolve(heard, tone[::-1], "valid")
+    return float(np.argmax(power)) / RATE * 1000
 
 
 class FilmingTest(unittest.TestCase):
@@ -220,6 +233,29 @@ class LessonFilmTest(FolderCase):
         self.assertEqual(outcome.problems, ())
         names = {p.name for p in (self.folder / "lesson").iterdir()}
         self.assertEqual(names, {NAME, "manifest.json", "chapters.txt", "chapters.ffmeta", "lesson plan.md"})
+
+    def test_what_cards_say_and_each_named_move_are_heard(self):
+        """The sentence of a card from its beginning on; in the clip that names moves each on its count, within 15 ms."""
+        found = set_lesson(self.small(), build=Build.BLOCKS, shown=Shown.NEVER, slow=Slow.PLAYER)
+        path = self.folder / "step.mp4"
+        write_step(found, self.folder, "A/words", path, quiet())
+        heard = read_sound(path, RATE, 1).samples[:, 0]
+        step = next(s for s in plan_lesson(found).steps if s.key == "A/words")
+        card = sentence(f"{step.title}. {step.words}")[:, 0]
+        self.assertLess(abs(_found(heard[: len(card) + RATE], card)), 15)
+        parts = list(LessonParts(found, self.folder).of_step(step))
+        self.assertGreaterEqual(parts[0].seconds, len(card) / RATE)
+        clip_from = round(parts[0].seconds * 15) / 15
+        # 75 % of 120 a minute; the run-up is two counts.
+        count_s = 0.5 / 0.75
+        moves = [e for s in found.dance.sections if s.id == "A" for e in s.events]
+        for event in moves[:3]:
+            raw, rate = say(event.short, int(np.clip(90 / count_s, 160, 340)), language="en")
+            tone = scipy.signal.resample_poly(raw, RATE, rate)
+            at = clip_from + (2 + float(event.start)) * count_s - word_centre_s(tone.astype(np.float32), RATE)
+            first = round((at - 0.1) * RATE)
+            with self.subTest(event.short):
+                self.assertLess(abs(_found(heard[first : first + len(tone) + RATE // 5], tone) - 100), 15)
 
     def test_homework_goes_round_without_a_gap(self):
         """A loop of each section and of the wall: counted in once at each speed, then 1 follows 8 at the beat."""

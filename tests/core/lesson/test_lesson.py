@@ -9,12 +9,15 @@ from itertools import pairwise
 from pypdf import PdfReader
 
 from tests.support import grid_at
+from vamos.core.dance.notation import parse_line
+from vamos.core.dance.said import said_in_order
 from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.edit.lesson import change_step, forget_step, move_step, set_lesson
 from vamos.core.lesson.difficulty import difficulty, rungs
 from vamos.core.lesson.material import cautions, material_of
 from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
 from vamos.core.lesson.plan import part_after, plan_lesson
+from vamos.core.model.clip import ClipSound
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepChange, StepKind, Way
 from vamos.core.model.project import Project
@@ -57,6 +60,38 @@ class SchoolsTest(unittest.TestCase):
         """1, 2, 1–2, 3, 1–3: n(n+1)/2 eights danced in joins and firsts."""
         joins = [s for s in plan_lesson(project()).steps if s.kind is StepKind.JOIN and "from the top" in s.title]
         self.assertEqual([(s.first, s.counts) for s in joins], [(F(0), F(16)), (F(0), F(24))])
+
+    def test_joins_are_danced_slowly_first_and_to_the_song(self):
+        joins = [s for s in plan_lesson(project()).steps if s.kind is StepKind.JOIN and "from the top" in s.title]
+        self.assertEqual({(s.speeds, s.sound) for s in joins}, {((F(3, 4), F(1)), ClipSound.SONG)})
+
+    def test_a_restart_is_drilled_and_each_way_the_dance_faces_is_danced(self):
+        """From four counts before the cut over the 1; walls that face as an earlier one does are not danced again."""
+        found = project(LessonWish())
+        wall = Item(ItemKind.WALL)
+        sequence = (wall, Item(ItemKind.WALL, restart_after=16), wall, wall)
+        steps = {s.key: s for s in plan_lesson(replace(found, dance=replace(found.dance, sequence=sequence))).steps}
+        cut = steps["restart 16/join"]
+        self.assertEqual((cut.first, cut.counts, cut.times, cut.sections), (F(12), F(8), 2, ("Middle", "Easy")))
+        # Half a turn on 7 of the second eight and a full one in the third: 12:00, 6:00, 12:00, 6:00.
+        self.assertEqual([s.title for k, s in steps.items() if k.endswith("/facing")], ["Wall 2, facing 6:00"])
+        self.assertNotIn("restart 16/join", {s.key for s in plan_lesson(found).steps})
+
+    def test_say_is_the_step_in_order(self):
+        """Counts, moves, feet and turns in sentences; a named step leads what it is made of."""
+        section = Section("A", 8, (*parse_line("shuffle fwd R 1&2, walk L 3, walk R 4, ½ turn left 6, hold 7"),))
+        self.assertEqual(
+            said_in_order(section),
+            "Shuffle fwd: 1 step right, 1& close left, 2 step right. 3 walk left, 4 right. 6 ½ turn left, 7 hold.",
+        )
+        named = next(s for s in plan_lesson(project()).steps if s.key == "Middle/words")
+        self.assertTrue(
+            named.words.startswith("1 walk right, 2 left, 3 right, 4 left. 5 walk right, 6 left, 7 half turn right")
+        )
+
+    def test_homework_is_what_is_danced_in_a_wall(self):
+        found = plan_lesson(project())
+        self.assertIn("Counts 1 to 24 in a loop", lesson_markdown(found, "d", ()))
 
     def test_blocks_join_two_and_two(self):
         found = plan_lesson(project(LessonWish(build=Build.BLOCKS)))

@@ -4,6 +4,7 @@ Loops are compared with their first round in what was recorded; a frame of the f
 heard when it is shown (HTMLVideoElement.requestVideoFrameCallback of the Web Incubator Community Group).
 """
 
+import io
 import tempfile
 import time
 import unittest
@@ -12,7 +13,9 @@ from dataclasses import replace
 from fractions import Fraction as F
 from pathlib import Path
 
+import av
 import numpy as np
+import scipy.signal
 
 from tests.card import INSTALLED, RATE, Card, Recorder
 from tests.core.pack.browser import CHROMIUM, Browser
@@ -22,6 +25,9 @@ from tests.support import FolderCase, write_song
 from vamos.core.dance.notation import parse_line
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.pack.one_file import one_file
+from vamos.core.pack.page_read import sound_in
+from vamos.core.pack.page_voice import FILE
+from vamos.core.pack.page_voice import RATE as VOICE_RATE
 from vamos.core.pack.students_page import PAGE
 from vamos.core.pack.write import write_pack
 
@@ -109,6 +115,55 @@ class HeardTest(FolderCase):
                 # The frame on show is the one that is heard, or its neighbour.
                 self.assertGreater(len(late), 50)
                 self.assertLess(float(np.median(np.abs(late - 0.5))), 1.0, "frames")
+
+    def words(self, opened: Callable[[Card], Browser | Firefox]) -> None:
+        """With the music away, what the card plays is each word of the page's log, where the log has it."""
+        script = (self.made / "pack" / FILE).read_text()
+        with av.open(io.BytesIO(sound_in(script)[1])) as source:
+            voice = np.concatenate([frame.to_ndarray()[0] for frame in source.decode(audio=0)])
+        voice = scipy.signal.resample_poly(voice, RATE, VOICE_RATE)
+        with tempfile.TemporaryDirectory(prefix="vamos-card-") as folder:
+            card = Card(folder)
+            self.addCleanup(card.stop)
+            recorder = Recorder(card)
+            with opened(card) as page:
+                page.open(self.made / "pack" / PAGE)
+                page.until("picture.live.el.readyState >= 2")
+                page.key("s")
+                page.key(" ")
+                page.until("player.playing")
+                page.run("player.music.disconnect()")
+                page.until("voice.log.length > 5", 40)
+                time.sleep(1.0)
+                said, places = page.run("voice.log.slice(0, 6)"), page.run("data.voice.words")
+            recorder.stop()
+            card.stop()
+        heard = recorder.samples().astype(float)
+        # The first second may still have music in it.
+        at = []
+        for moment, text in said[2:]:
+            word = voice[round(places[text][0] * RATE) : round(places[text][1] * RATE)]
+            power = scipy.signal.fftconvolve(heard, word[::-1], "valid")
+            size = np.sqrt(
+                np.maximum(1e-9, scipy.signal.fftconvolve(heard**2, np.ones(len(word)), "valid")) * (word @ word)
+            )
+            alike = np.where(size > 1e3, power / size, 0)
+            peaks = np.flatnonzero(alike > max(0.9 * alike.max(), 0.6))
+            self.assertGreater(len(peaks), 0, text)
+            at.append((moment, peaks / RATE))
+        # One shift of both clocks fits all words within 5 ms.
+        shifts = [p - at[0][0] for p in at[0][1]]
+        best = min(shifts, key=lambda shift: max(np.abs(p - m - shift).min() for m, p in at))
+        for moment, places_heard in at:
+            self.assertLess(np.abs(places_heard - moment - best).min(), 0.005)
+
+    @unittest.skipUnless(CHROMIUM, "chromium is not installed; ./check installs it on Debian")
+    def test_words_are_heard_in_chromium(self):
+        self.words(lambda card: Browser(1280, 800, environment=card.environment))
+
+    @unittest.skipUnless(FIREFOX, "firefox-esr is not installed; ./check installs it on Debian")
+    def test_words_are_heard_in_firefox(self):
+        self.words(lambda card: Firefox(environment=card.environment))
 
     @unittest.skipUnless(CHROMIUM, "chromium is not installed; ./check installs it on Debian")
     def test_rounds_follow_each_other_in_chromium(self):

@@ -238,7 +238,12 @@ class PageTest(FolderCase):
         flown = page.run(
             "[...lessonFrom(0)].filter((p) => !p.through).map((p) => [p.step, p.section, p.speed, p.rounds])"
         )
-        wanted = [[k, i["section"], s, i["times"]] for k, i in enumerate(items) if "section" in i for s in i["speeds"]]
+        wanted = []
+        for k, i in enumerate(items):
+            # A join is its sections in a row, as often as it says; a section is looped.
+            rows = [(n, 1) for n in i["sections"]] * i["times"] if "sections" in i else [(i.get("section"), i["times"])]
+            wanted += [[k, n, s, often] for s in i["speeds"] for n, often in rows if n is not None]
+        self.assertTrue(any("sections" in i for i in items), "joins are in it")
         self.assertEqual(flown, wanted)
         page.key("j")
         page.until("state.step === 0")
@@ -256,6 +261,63 @@ class PageTest(FolderCase):
         page.until("player.playing && player.plan[0].rate === 0.5")
         page.key("b")
         page.until("player.playing && player.plan[player.plan.length - 1].rounds === 2")
+
+    def test_each_move_is_said_a_count_before_it_is_danced(self):
+        """At two speeds and over the join: what is said a count before is what the sheet has on the next one."""
+        for speed in (1.1, 0.8):
+            page = self.browser()
+            page.run(f"setSpeed({speed})")
+            page.key("s")
+            self.assertEqual(page.run("at('voice').getAttribute('aria-pressed')"), "true")
+            page.key(" ")
+            page.until("player.playing && state.round >= 2", 40)
+            said = page.run(
+                "voice.log.map(([t, text]) => { const w = player.where(t); return w && [text, w.film_s, w.piece.rate]; })"
+            )
+            film = page.run("film()")
+            counts = [at for at, _ in film["counts"]]
+            begins: dict[float, str] = {}
+            last = ""
+            for at, _, words, _ in film["states"]:
+                if words and (words != last or abs(at - film["from"]) < 0.02):
+                    begins[at] = words
+                last = words
+            self.assertGreater(len(said), 6)
+            for text, film_s, _ in filter(None, said):
+                after = next((c for c in counts if c > film_s + 0.1), film["to"])
+                at = film["from"] if after >= film["to"] - 0.02 else after
+                here = min(begins, key=lambda begin: abs(begin - at))
+                with self.subTest(speed=speed, text=text, film_s=film_s):
+                    self.assertLess(abs(here - at), 0.05)
+                    self.assertEqual(begins[here], text)
+                    self.assertLess(min(abs(film_s - c) for c in counts), 0.03, "on a count")
+            self.assertEqual(page.errors, [])
+
+    def test_words_are_silent_once_it_stops(self):
+        page = self.browser()
+        page.key("s")
+        page.key(" ")
+        page.until("player.playing && voice.log.length > 2")
+        page.key(" ")
+        page.until("!player.playing")
+        page.run("new Promise(requestAnimationFrame)")
+        self.assertEqual(page.run("voice.laid.size"), 0)
+
+    def test_a_little_faster_after_some_rounds(self):
+        page = self.browser()
+        page.run("setSpeed(1.05)")
+        page.run("at('rounds').value = '2', at('rounds').dispatchEvent(new Event('change'))")
+        self.assertEqual(
+            page.run(
+                "(() => { const g = grow(film()); return [1, 2, 3, 4].map(() => g.next().value).map((p) => [p.speed.toFixed(2), p.rounds]); })()"
+            ),
+            [["1.05", 2], ["1.07", 2], ["1.09", 2], ["1.10", None]],
+        )
+        page.key("g")
+        page.until("player.playing && player.plan.length > 1 && player.plan.at(-1).rate > 1.06")
+        page.open(self.out / PAGE)
+        page.until("picture.live.el.readyState >= 2")
+        self.assertEqual(page.run("at('rounds').value"), "2", "what was chosen stays")
 
     def test_what_has_the_focus_keeps_it(self):
         page = self.browser()

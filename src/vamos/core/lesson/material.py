@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
+from vamos.core.dance.facing import clock_text
 from vamos.core.dance.facts import danced_lines, learned_sections
-from vamos.core.dance.lines import LineKind
+from vamos.core.dance.lines import Line, LineKind
 from vamos.core.lesson.difficulty import Difficulty, difficulty
 from vamos.core.model.dance import Dance, Kind, Section
 from vamos.core.model.project import Project
@@ -36,13 +38,16 @@ class Piece:
 @dataclass(frozen=True, slots=True)
 class Material:
     """All pieces: those of a wall, then tags and endings; ``bpm`` the song's tempo; ``pace`` that of the counted
-    passes, as a share of it (None: there are none).
+    passes, as a share of it (None: there are none). ``restarts`` are the counts after which a wall begins again early;
+    ``facings`` where each wall begins, as a clock time (empty where it is not sure).
     """
 
     pieces: tuple[Piece, ...]
     bpm: float
     walls: int
     pace: float | None = None
+    restarts: tuple[int, ...] = ()
+    facings: tuple[str, ...] = ()
 
     @property
     def wall(self) -> tuple[Piece, ...]:
@@ -85,7 +90,17 @@ def material_of(project: Project) -> Material:
         known |= {e.short for e in section.events if e.short}
         at += section.length
     walls = len({x.item for x in lines if x.wall is not None})
-    return Material(tuple(pieces), bpm, walls, _pace(project))
+    restarts = tuple(sorted({i.restart_after for i in dance.sequence if i.restart_after}))
+    return Material(tuple(pieces), bpm, walls, _pace(project), restarts, _facings(lines))
+
+
+def _facings(lines: Sequence[Line]) -> tuple[str, ...]:
+    """Where each wall begins to face, in the order in which they are danced."""
+    firsts: dict[int, Line] = {}
+    for line in lines:
+        if line.wall is not None:
+            firsts.setdefault(line.wall, line)
+    return tuple("" if x.heading is None else clock_text(x.heading) for _, x in sorted(firsts.items()))
 
 
 def _pace(project: Project) -> float | None:

@@ -57,7 +57,11 @@ def lesson_markdown(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) ->
         "",
         "## " + tr("To practise at home"),
         "",
-        "- " + tr("Counts 1 to {counts} in a loop, at the speed that works.", counts=plan.material.counts),
+        "- "
+        + tr(
+            "Counts 1 to {counts} in a loop, at the speed that works.",
+            counts=sum(p.section.length for p in plan.material.wall),
+        ),
     ]
     return "\n".join(rows) + "\n"
 

@@ -5,9 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from fractions import Fraction
 
+from vamos.core.dance.said import said_in_order
 from vamos.core.lesson.difficulty import EASY, HARD, rungs
 from vamos.core.lesson.material import Material, Piece
-from vamos.core.lesson.step import MUSIC, VARIANTS, VIEWS, Step
+from vamos.core.lesson.step import MUSIC, REPEATS, VARIANTS, VIEWS, Step
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepKind, Way
 from vamos.core.model.take import View
@@ -17,6 +18,12 @@ from vamos.language import marked, tr
 WORDS_S = 24.0
 #: A sentence takes so long.
 SENTENCE_S = 4.0
+#: A join is danced slowly first (common practice, no source).
+SLOW_JOIN = Fraction(3, 4)
+#: So many counts before a restart and behind it are danced to learn it.
+AROUND = 4
+#: Walls beyond these face as earlier ones do.
+WALLS = 4
 #: Why a school is the default, or what speaks for it, in a line each.
 WHY = {
     Build.CUMULATIVE: marked("learners meet every join again and again; short dances"),
@@ -63,6 +70,8 @@ class _School:
         }[wish.build](wall)
         if self.material.walls != 1 and wall:
             yield self._over_the_end(wall)
+            yield from self._restarts(wall)
+            yield from self._later_walls(wall)
         if wish.facts is Facts.AT_PLACE and self.facts:
             yield self._facts("facts")
         for piece in self.material.extra:
@@ -168,7 +177,7 @@ class _School:
             speeds=(piece.difficulty.slowest,),
             sound=sound,
             talk_s=self._talk(piece),
-            words=", ".join(dict.fromkeys(e.short for e in piece.section.events if e.short)),
+            words=said_in_order(piece.section),
             reason="; ".join(piece.difficulty.reasons) or tr("an easy one"),
         )
 
@@ -253,8 +262,8 @@ class _School:
             pieces[0].first,
             counts,
             self.view,
-            speeds=(Fraction(1),),
-            sound=ClipSound.CLICKS,
+            speeds=(SLOW_JOIN, Fraction(1)),
+            sound=ClipSound.SONG,
             reason=reason,
         )
 
@@ -275,6 +284,47 @@ class _School:
             times=2,
             reason=tr("the dance goes on where a lesson stops"),
         )
+
+    def _restarts(self, wall: Sequence[Piece]) -> Iterator[Step]:
+        """Each place where the dance begins again early is drilled like a tag."""
+        for cut in self.material.restarts:
+            before = [p for p in wall if p.first < cut]
+            if not before:
+                continue
+            yield Step(
+                f"restart {cut}/join",
+                StepKind.JOIN,
+                tr("The restart after count {count}", count=cut),
+                (before[-1].id, wall[0].id),
+                Fraction(max(0, cut - AROUND)),
+                Fraction(2 * AROUND),
+                self.view,
+                speeds=(SLOW_JOIN, Fraction(1)),
+                sound=ClipSound.SONG,
+                times=2,
+                reason=tr("the feet want to go on there"),
+            )
+
+    def _later_walls(self, wall: Sequence[Piece]) -> Iterator[Step]:
+        """Each other way the dance faces is danced once, facing it."""
+        seen = {self.material.facings[0]} if self.material.facings else set()
+        for number, facing in enumerate(self.material.facings[:WALLS], 1):
+            if facing in seen or not facing:
+                continue
+            seen.add(facing)
+            yield Step(
+                f"wall {number}/facing",
+                StepKind.JOIN,
+                tr("Wall {number}, facing {clock}", number=number, clock=facing),
+                tuple(p.id for p in wall),
+                Fraction(0),
+                sum((Fraction(p.section.length) for p in wall), Fraction(0)),
+                self.view,
+                speeds=(Fraction(1),),
+                sound=ClipSound.SONG,
+                reason=tr("the room looks different from here"),
+                rank=REPEATS,
+            )
 
     def _tag(self, piece: Piece) -> Iterator[Step]:
         yield from self._meet(piece)
@@ -349,7 +399,7 @@ class _School:
                     tr("{name}, easier or harder", name=piece.section.name),
                     speeds=(Fraction(1),),
                     talk_s=SENTENCE_S * len(forms),
-                    words="; ".join(forms),
+                    words="; ".join(dict.fromkeys(forms)),
                     reason=tr("it ends on the same foot"),
                     rank=VARIANTS,
                 )

@@ -24,7 +24,7 @@ from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.rounds import counts_at, order_of, shown_at, sound_of
 from vamos.core.progress import Progress
-from vamos.core.render.clip_sound import told_of, version_sound
+from vamos.core.render.clip_sound import add_voice, told_of, version_sound
 from vamos.core.render.clips import Written, small_grey
 from vamos.core.render.compose import LONGEST, Composer, Reel, Stage, shape_size, wide_size
 from vamos.core.render.encode import ClipWriter
@@ -34,22 +34,29 @@ from vamos.core.render.overlays import planes_of
 from vamos.core.render.sound import PEAK_DBTP, RATE, TARGET_LUFS, Levelled, levelled, limited, loudness, read_song
 from vamos.core.render.sounds import RenderJob
 from vamos.core.render.splice import SplicedComposer
+from vamos.core.render.spoken import named_moves, sentence
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import FrameRate
 from vamos.errors import InputError, MediaError, MissingError, VamosError
-from vamos.language import at_home, speaking, tr
+from vamos.language import at_home, language, speaking, tr
 
 #: A loop needs a count before and after what is shown again.
 _LEAST = Fraction(1)
 #: Pictures a second, when nothing else is wished.
 _RATE = 30
 
+#: The song under the names of moves.
+_UNDER = np.float32(0.5)
+
 Piece = tuple[int, bool, np.ndarray]
 
 
 @dataclass(frozen=True, slots=True)
 class Part:
-    """A card, or a clip in a version; with ``rounds`` its counts are gone through so often without a gap."""
+    """A card, or a clip in a version; with ``rounds`` its counts are gone through so often without a gap.
+
+    ``spoken`` is said while a card stands; ``named``: a voice names each move of the clip on its count.
+    """
 
     title: str
     words: str = ""
@@ -57,6 +64,8 @@ class Part:
     clip: Clip | None = None
     version: Version = Version()
     rounds: int = 1
+    spoken: str = ""
+    named: bool = False
 
     @property
     def filmed(self) -> Clip | None:
@@ -116,9 +125,9 @@ class JoinedFilm:
                         words=" ".join(self.problems),
                     )
                 )
-            heard: dict[tuple[int, Version, int], Samples | None] = {}
+            heard: dict[tuple[int, Version, int, str, bool], Samples | None] = {}
             for (chapter, part), composer in zip(flat, composers, strict=True):
-                key = (id(part.clip), part.version, part.rounds)
+                key = (id(part.clip), part.version, part.rounds, part.spoken, part.named)
                 if key not in heard:
                     heard[key] = self._sound(part, composer)
                 joined.add(chapter, part, composer, heard[key])
@@ -168,15 +177,27 @@ class JoinedFilm:
     def _sound(self, part: Part, composer: Composer | SplicedComposer | None) -> Samples | None:
         """What is heard with a part, as loud as every other."""
         clip = part.filmed
+        if part.spoken:
+            said = sentence(part.spoken)
+            return _as_loud(said) if said.any() else None
         if composer is None or clip is None:
             return None
         heard = part.version.sound if part.version.sound is not ClipSound.ROOM else ClipSound.CLICKS
         version = replace(part.version, sound=heard)
         told = told_of(composer.overlay, clip, self.stage.lines, self.project.output.mix)
         raw = version_sound(version, composer.timing, told, self._song, None, np.zeros(composer.timing.frames))
+        if part.named:
+            raw = self._with_names(raw, composer.timing)
         if raw is None or not raw.any():
             return None
         return _as_loud(raw if part.rounds == 1 else sound_of(raw, composer.timing, clip.counts, part.rounds))
+
+    def _with_names(self, raw: Samples | None, timing: ClipTiming) -> Samples:
+        """A clip's sound, or silence, with each move named on its count."""
+        names = np.zeros((round(timing.duration_s * RATE), 2), dtype=np.float32)
+        edges, counts_to_out = timing.counts(), timing.counts_to_out()
+        add_voice(names, RATE, named_moves(self.stage.lines, edges.start, edges.end), counts_to_out, language())
+        return names if raw is None else names + _UNDER * raw
 
     def _pictures(
         self,

@@ -8,9 +8,11 @@ from fractions import Fraction
 from pathlib import Path
 
 from vamos import __version__
+from vamos.core.dance.lines import Line
 from vamos.core.lesson.filming import clip_of
 from vamos.core.lesson.paper import lesson_markdown
 from vamos.core.lesson.plan import LessonPlan, plan_lesson
+from vamos.core.lesson.schools import AROUND
 from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Clip, Look, RunThrough, Version
 from vamos.core.model.look import WORDS_LOOK
@@ -26,6 +28,7 @@ from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.progress import Progress, quiet
+from vamos.core.render.spoken import spoken_s
 from vamos.core.time import CountRange
 from vamos.errors import InputError
 from vamos.language import at_home, tr
@@ -35,6 +38,8 @@ NAME = "lesson.mp4"
 _ALL = "all/"
 #: A card stands so long: to find one's eyes, and for each word; at most.
 _CARD_S, _WORD_S, _LONGEST_S = 2.0, 0.3, 9.0
+#: Silence behind what is said.
+_AFTER_S = 0.5
 
 
 @in_their_language
@@ -96,9 +101,10 @@ def write_manifest(
     mf.write_manifest(replace(found, for_students=False), work)
 
 
-def card(title: str, words: str) -> Part:
-    """A card that stands as long as it takes to read it."""
-    return Part(title, words, min(_LONGEST_S, _CARD_S + _WORD_S * len(words.split())))
+def card(title: str, words: str, spoken: str = "") -> Part:
+    """A card that stands as long as it takes to read it, and to say what is said with it."""
+    read_s = min(_LONGEST_S, _CARD_S + _WORD_S * len(words.split()))
+    return Part(title, words, max(read_s, spoken_s(spoken) + _AFTER_S if spoken else 0.0), spoken=spoken)
 
 
 class LessonParts:
@@ -120,7 +126,7 @@ class LessonParts:
         title, words = self._card(step)
         often = step.how_often()
         said = " ".join(w for w in (words, tr("{often} of the song’s tempo.", often=often) if often else "") if w)
-        yield card(title, said)
+        yield card(title, said, f"{title}. {words}" if words else title)
         if not step.speeds:
             return
         clip = self.clip(step)
@@ -132,10 +138,11 @@ class LessonParts:
         for speed in step.speeds:
             version = Version(speed, step.sound, look, half_time=step.half_time, shows=shows)
             for _ in range(step.times):
-                yield Part(step.title, clip=clip, version=version)
+                yield Part(step.title, clip=clip, version=version, named=step.shows == "words")
                 if step.gap:
                     gap_s = step.gap * self.plan.material.count_s / float(speed)
-                    yield Part(tr("Your turn"), tr("{gap} counts to practise.", gap=step.gap), gap_s)
+                    turn, counts = tr("Your turn"), tr("{gap} counts to practise.", gap=step.gap)
+                    yield Part(turn, counts, gap_s, spoken=turn)
 
     def _card(self, step: Step) -> tuple[str, str]:
         """What a learner reads; of what a teacher is to say, what is known of it."""
@@ -147,7 +154,7 @@ class LessonParts:
                 tr("Until next time"),
                 tr(
                     "At home: counts 1 to {counts} in a loop, at the speed that works.",
-                    counts=self.plan.material.counts,
+                    counts=sum(p.section.length for p in self.plan.material.wall),
                 ),
             )
         return step.title, step.words
@@ -175,6 +182,9 @@ class LessonParts:
             whole = step.counts > sum(s.length for s in self.project.dance.wall_sections())
             yield lines[0].start, lines[-1].counts.end if whole else lines[0].start + step.counts
             return
+        if step.key.startswith(("restart", "wall ")) and not step.key.startswith("wall end"):
+            yield from self._around(step, lines)
+            return
         ids = [x.section.id if x.section is not None else "" for x in lines]
         many = len(step.sections)
         # Into a tag and out of it: the line before and the line after.
@@ -183,3 +193,18 @@ class LessonParts:
             if tuple(ids[k : k + many]) == step.sections:
                 last = min(len(lines) - 1, k + many - 1 + beside)
                 yield lines[max(0, k - beside)].start, lines[last].counts.end
+
+    def _around(self, step: Step, lines: Sequence[Line]) -> Iterator[tuple[Fraction, Fraction]]:
+        """A wall with its number, or the counts around the end of one that a restart cuts."""
+        number = int(step.key.split("/")[0].split(" ")[1])
+        walls: dict[int, list[Line]] = {}
+        for line in lines:
+            if line.wall is not None:
+                walls.setdefault(line.wall, []).append(line)
+        sequence = self.project.dance.sequence
+        for wall, mine in walls.items():
+            item = mine[0].item
+            if step.key.startswith("wall") and wall == number:
+                yield mine[0].start, mine[-1].counts.end
+            elif step.key.startswith("restart") and item is not None and sequence[item].restart_after == number:
+                yield mine[-1].counts.end - AROUND, mine[-1].counts.end + AROUND

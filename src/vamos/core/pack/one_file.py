@@ -108,7 +108,8 @@ def _chosen(data: dict[str, Any], sections: Sequence[str]) -> dict[str, Any]:
 def _played(data: dict[str, Any]) -> list[str]:
     """The files the page plays: a film a view, and its sound."""
     films = [view["film"] for part in parts_of(data) for view in part["views"]]
-    return list(dict.fromkeys(n for f in films for n in (f["file"], (f["sound"] or {}).get("file")) if n))
+    names = [n for f in films for n in (f["file"], (f["sound"] or {}).get("file"))]
+    return list(dict.fromkeys(n for n in (*names, (data.get("voice") or {}).get("file")) if n))
 
 
 def _content(path: Path) -> bytes:

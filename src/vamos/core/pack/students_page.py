@@ -25,7 +25,9 @@ from vamos.core.model.dance import Foot, Section
 from vamos.core.model.project import Project
 from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.manifest import ClipEntry
+from vamos.core.pack.page_read import parts_of
 from vamos.core.pack.page_sound import PageSound, write_sounds
+from vamos.core.pack.page_voice import FILE, names_said, write_voice
 from vamos.core.pack.playlist import lesson_items
 from vamos.core.pack.timeline import Cut
 from vamos.core.plan.flip import label_words
@@ -34,7 +36,7 @@ from vamos.language import ENGLISH, language, marked, tr
 
 PAGE = "practise.html"
 #: The scripts of the page in their order.
-SCRIPTS = ("stretch.js", "player.js", "picture.js", "page.js")
+SCRIPTS = ("stretch.js", "player.js", "picture.js", "voice.js", "flows.js", "page.js")
 #: Words in the parts of the page.
 _PLACE = re.compile(r"\{\{(\w+)\}\}")
 _IN_HTML, _IN_SCRIPT = re.compile(r"\{\{=([^}]+)\}\}"), re.compile(r'\bword\("([^"]+)"')
@@ -59,8 +61,12 @@ def write_page(
     films = _films(entries)
     sounds = write_sounds(folder, films)
     exact = {cut.entry.file: cut for cut in cuts}
-    path.write_text(page_html(page_data(project, entries, rights, sounds, exact, chapters)), encoding="utf-8")
-    return [path, *(folder / f for f in dict.fromkeys(s.file for s in sounds.values()))]
+    data = page_data(project, entries, rights, sounds, exact, chapters)
+    voice = write_voice(folder, names_said(v["film"] for part in parts_of(data) for v in part["views"]))
+    data["voice"] = voice.as_data() if voice is not None else None
+    path.write_text(page_html(data), encoding="utf-8")
+    spoken = [FILE] if voice is not None else []
+    return [path, *(folder / f for f in dict.fromkeys([*(s.file for s in sounds.values()), *spoken]))]
 
 
 def _films(entries: Sequence[ClipEntry]) -> list[ClipEntry]:

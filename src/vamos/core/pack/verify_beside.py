@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import io
+import itertools
 import re
 from collections.abc import Iterator
 from fractions import Fraction
@@ -10,20 +12,25 @@ from typing import Any
 
 import av
 import msgspec
+import numpy as np
 
 from vamos.core.media.probe import opened
+from vamos.core.media.sound import Samples
 from vamos.core.model.clip import RUN_THROUGH
 from vamos.core.pack.captions import webvtt
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry, Manifest
 from vamos.core.pack.page_read import data_of, parts_of, sound_in, text_of
 from vamos.core.pack.page_sound import packed
+from vamos.core.pack.page_voice import FILE, RATE, names_said
 from vamos.core.pack.students_page import PAGE, page_script
 from vamos.errors import VamosError
 from vamos.language import tr
 
 #: A chapter may begin so far from where it says: times are written in milliseconds, and in the list in seconds.
 _CHAPTER_S, _LIST_S = 0.002, 1.0
+#: Samples by which a decoder may be longer than what was coded, and how loud a spoken word is at least (RMS).
+_RUN_IN, _HEARD = 3000, 0.05
 _UNREADABLE = (OSError, UnicodeDecodeError, LookupError, TypeError, ValueError, msgspec.DecodeError)
 
 
@@ -119,6 +126,38 @@ def _page(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     sounds = [f for _, f in films if f["sound"] is not None]
     other = [f["sound"]["file"] for f in sounds if not _sounds(folder, f)]
     yield Finding(PAGE, "sounds", not other, other[0] if other else tr("as those of the clips"))
+    yield from _voice(folder, data, names_said(f for _, f in films))
+
+
+def _voice(folder: Path, data: dict[str, Any], names: list[str]) -> Iterator[Finding]:
+    """The voice says every move that the page names: each has a place of its own in its sound, and is heard there."""
+    voice = data.get("voice")
+    if voice is None:
+        return
+    found = sound_in(text_of(folder / str(voice["file"])) or "")
+    heard = _decoded(found[1]) if found is not None and found[0] == voice["id"] else None
+    if heard is None or abs(len(heard) - voice["samples"]) > _RUN_IN:
+        yield Finding(FILE, "voice", False, tr("it cannot be decoded"))
+        return
+    places = {name: voice["words"].get(name) for name in names}
+    silent = [n for n, p in places.items() if p is None or not _loud(heard, float(p[0]), float(p[1]))]
+    ends = sorted((float(a), float(b)) for a, b in voice["words"].values())
+    apart = all(b <= c for (_, b), (c, _) in itertools.pairwise(ends))
+    yield Finding(FILE, "voice", not silent and apart, silent[0] if silent else tr("it says every move"))
+
+
+def _decoded(data: bytes) -> Samples | None:
+    try:
+        with av.open(io.BytesIO(data), "r") as source:
+            parts = [frame.to_ndarray()[0] for frame in source.decode(audio=0)]
+        return np.concatenate(parts) if parts else None
+    except (OSError, ValueError, IndexError, av.error.FFmpegError):
+        return None
+
+
+def _loud(heard: Samples, from_s: float, to_s: float) -> bool:
+    part = heard[round(from_s * RATE) : round(to_s * RATE)]
+    return 0 <= from_s < to_s and len(part) > 0 and float(np.sqrt(np.mean(part**2))) > _HEARD
 
 
 def _tells(clip: ClipEntry | None, through: bool, title: str, film: dict[str, Any]) -> bool:

@@ -1,105 +1,4 @@
 "use strict";
-const data = JSON.parse(document.getElementById("data").textContent);
-const at = (id) => document.getElementById(id);
-const state = { section: 0, view: 0, speed: 1, loop: true, through: false, at: 0, from: null, to: null, flow: null, known: {}, over: true };
-const ROUNDS = 4; // times a rung of the ladder is danced
-const LEAST = 0.4, MOST = 1.1, RUNGS = [0.5, 0.6, 0.7, 0.8, 0.9, 1];
-const PART = 32; // counts of the whole dance that are made ready at once
-
-const player = new Player();
-const picture = new Picture([at("film"), at("other")], player);
-
-/* What the student ticked and where one was stays in this browser; without a place to keep it, until the page closes. */
-const kept = {
-  name: "vamos " + data.id,
-  read() { try { return JSON.parse(localStorage.getItem(this.name)) || {}; } catch { return this.now || {}; } },
-  write(value) { this.now = value; try { localStorage.setItem(this.name, JSON.stringify(value)); } catch { /* kept in this.now */ } },
-};
-
-/* --- what is shown --------------------------------------------------------------------- */
-
-const shown = () => state.through ? data.through : data.sections[state.section];
-const view = () => shown().views[Math.min(state.view, shown().views.length - 1)];
-const film = () => view().film;
-const rate = (f = film()) => state.speed / f.speed;
-
-/* The same stretch of a film is the same item, so that the picture knows it again. */
-const items = new Map();
-function item(f, from, to) {
-  const key = [f.file, from, to].join("|");
-  if (!items.has(key)) items.set(key, { film: f, from, to });
-  return items.get(key);
-}
-function core(f = film()) {
-  const [a, b] = state.from === null || state.through ? [f.from, f.to] : [state.from, state.to];
-  return state.loop ? item(f, a, b) : item(f, 0, f.length);
-}
-/* The whole dance in parts, so that no speed has to be made of all of it at once. */
-function parts(f) {
-  const edges = [0, ...f.counts.filter((_, k) => k && k % PART === 0).map(([s]) => s), f.length];
-  return edges.slice(0, -1).map((a, k) => item(f, a, edges[k + 1]));
-}
-
-/* --- what comes after what ------------------------------------------------------------- */
-
-/* A flow gives the next piece each time it is asked: { item, rate, rounds, and what changes on the page }. */
-function* ladder(f) { for (const speed of RUNGS) yield { f, speed, rounds: speed < 1 ? ROUNDS : Infinity, words: percent(speed) }; }
-function* buildUp() {
-  for (let n = 0; n < data.sections.length; n += 1) {
-    yield { section: n, rounds: 2, words: data.sections[n].title };
-    if (n) for (let k = 0; k <= n; k += 1) yield { section: k, rounds: 1, words: word("From the first to {title}", { title: data.sections[n].title }) };
-  }
-}
-function* through(f, from) { for (const part of parts(f)) if (part.to > from + 0.01) yield { part, rounds: 1, place: Math.max(0, (from - part.from) / (part.to - part.from)) }; }
-const lesson = data.lesson || [];
-function* lessonFrom(n) {
-  for (let k = n; k < lesson.length; k += 1) {
-    const step = lesson[k], words = step.title + (step.words ? ": " + step.words : "");
-    for (const speed of step.speeds) for (let round = 0; round < (step.through ? step.times : 1); round += 1) {
-      if (step.through) { let first = true; for (const part of parts(data.through.views[0].film)) { yield { step: k, through: true, part, speed, rounds: 1, words: first ? words : "" }; first = false; } }
-      else yield { step: k, section: step.section, view: step.view, speed, rounds: step.times, words: words + ", " + percent(speed) };
-    }
-  }
-}
-function piece(next) {
-  const speed = next.speed || state.speed;
-  let f = next.f || film();
-  if (next.part) f = next.part.film;
-  else if (next.section !== undefined) { const views = data.sections[next.section].views; f = views[Math.min(next.view ?? state.view, views.length - 1)].film; }
-  const it = next.part || item(f, f.from, f.to);
-  return { item: it, rate: speed / f.speed, rounds: next.rounds, place: next.place || 0, next: { ...next, speed } };
-}
-player.more = () => {
-  if (!state.flow) return null;
-  const { value, done } = state.flow.next();
-  return done ? null : piece(value);
-};
-player.ended = () => {
-  const said = state.step !== undefined && state.step !== null;
-  state.at = state.through ? 0 : film().from;
-  stop();
-  if (said) say(word("That was the lesson."));
-};
-async function flow(made, first) {
-  state.flow = made;
-  const { value, done } = made.next();
-  if (done) return;
-  const p = piece(value);
-  follow(p);
-  if (first === false) { state.at = p.item.from; picture.still(p.item.film, state.at); draw(); state.waiting = p; return; }
-  await begin(p);
-}
-/* The page shows what a piece is of. */
-function follow(p) {
-  const n = p.next;
-  if (n.through) state.through = true;
-  else if (n.section !== undefined) { state.through = false; state.section = n.section; if (n.view !== undefined) state.view = n.view; }
-  state.speed = n.speed;
-  state.step = n.step ?? null;
-  if (n.words) say(n.words);
-  draw();
-}
-
 /* --- playing --------------------------------------------------------------------------- */
 
 async function begin(p) {
@@ -210,6 +109,7 @@ let drawn = null;
 function tick() {
   player.step();
   if (player.playing) picture.step();
+  if (voice) voice.step();
   const s = now_s(), f = film();
   if (player.playing && state.piece && state.piece !== state.followed) { state.followed = state.piece; if (state.piece.made) follow(state.piece.made); }
   let n = -1;
@@ -296,7 +196,7 @@ function draw() {
   })), "li");
   at("loop").setAttribute("aria-pressed", String(state.loop));
   at("fromto").setAttribute("aria-pressed", String(state.from !== null || state.picking != null));
-  at("fromto").disabled = at("loop").disabled = at("ladder").disabled = state.through;
+  at("fromto").disabled = at("loop").disabled = at("ladder").disabled = at("grow").disabled = state.through;
   at("top").disabled = !data.through;
   at("top").setAttribute("aria-pressed", String(state.through));
   at("buildup").disabled = data.sections.length < 2;
@@ -304,13 +204,16 @@ function draw() {
   at("known").checked = !state.through && Boolean(known[here.title]);
   // Counts that stand in the picture already cannot be taken out of it.
   at("drawn").hidden = !f.plain;
+  at("voice").hidden = !voice;
+  at("voice").setAttribute("aria-pressed", String(Boolean(voice && voice.on)));
+  at("rounds").value = String(state.rounds);
   at("drawn").setAttribute("aria-pressed", String(state.over));
   at("over").hidden = !f.plain || !state.over;
   at("film").setAttribute("aria-label", word("Film: {title}", { title: here.title }));
   drawn = null;
   drawPlay();
   drawSpeed();
-  kept.write({ ...state.known, " at": { section: state.section, view: state.view, speed: state.speed, over: state.over } });
+  kept.write({ ...state.known, " at": { section: state.section, view: state.view, speed: state.speed, over: state.over, rounds: state.rounds, voice: Boolean(voice && voice.on) } });
 }
 function choose(n) {
   const count = data.sections.length;
@@ -323,7 +226,9 @@ function goStep(n) {
   state.from = state.to = state.picking = null;
   flow(lessonFrom((n + lesson.length) % lesson.length), player.playing);
 }
-function startLadder() { state.loop = true; state.step = null; say(word("The ladder begins at {speed}; after {rounds} rounds it goes up.", { speed: percent(RUNGS[0]), rounds: ROUNDS })); flow(ladder(film())); }
+function startLadder() { state.loop = true; state.step = null; say(word("The ladder begins at {speed}; after {rounds} rounds it goes up.", { speed: percent(RUNGS[0]), rounds: state.rounds })); flow(ladder(film())); }
+function startGrowing() { state.loop = true; state.step = null; say(word("A little faster after every {rounds} rounds.", { rounds: state.rounds })); flow(grow(film())); }
+function sayOrNot() { if (!voice) return; voice.on = !voice.on; say(voice.on ? word("Each move is said a count before it comes.") : word("The moves are not said.")); draw(); }
 function startBuildUp() { state.step = null; state.from = state.to = null; flow(buildUp()); }
 function top_() {
   Object.assign(state, { step: null, through: !state.through, from: null, to: null });
@@ -342,6 +247,9 @@ at("play").addEventListener("click", playOrStop);
 at("loop").addEventListener("click", () => { state.loop = !state.loop; again(false); });
 at("fromto").addEventListener("click", fromTo);
 at("ladder").addEventListener("click", startLadder);
+at("grow").addEventListener("click", startGrowing);
+at("voice").addEventListener("click", sayOrNot);
+at("rounds").addEventListener("change", () => { state.rounds = Number(at("rounds").value); draw(); });
 at("buildup").addEventListener("click", startBuildUp);
 at("top").addEventListener("click", top_);
 at("full").addEventListener("click", full);
@@ -360,12 +268,12 @@ at("known").addEventListener("change", tickKnown);
 at("print").addEventListener("click", () => window.print());
 const KEYS = {
   " ": playOrStop, arrowleft: () => goTo(place() - 1), arrowright: () => goTo(place() + 1),
-  l: () => at("loop").click(), t: startLadder, b: () => at("buildup").click(), r: fromTo, f: full, "-": () => setSpeed(state.speed - 0.05), "+": () => setSpeed(state.speed + 0.05), v: nextView, c: overOrNot,
+  l: () => at("loop").click(), t: startLadder, g: () => at("grow").click(), s: sayOrNot, b: () => at("buildup").click(), r: fromTo, f: full, "-": () => setSpeed(state.speed - 0.05), "+": () => setSpeed(state.speed + 0.05), v: nextView, c: overOrNot,
   j: () => goStep((state.step ?? -1) + 1), n: () => choose(state.section + 1), p: () => choose(state.section - 1), k: () => { if (!state.through) tickKnown(); },
 };
 document.addEventListener("keydown", (e) => {
   if (e.ctrlKey || e.metaKey || e.altKey) return;
-  const key = e.key.toLowerCase(), field = e.target.matches("input");
+  const key = e.key.toLowerCase(), field = e.target.matches("input, select");
   if (field && (key.startsWith("arrow") || key === " ")) return;
   if (e.key === " " && e.target.matches("button, summary")) return;
   if (KEYS[key]) { e.preventDefault(); KEYS[key](); }
@@ -385,7 +293,8 @@ at("paper").replaceChildren(...data.sections.filter((s) => s.rows.length).map((s
 }));
 const { " at": last, ...known } = kept.read();
 state.known = known;
-if (last && data.sections[last.section]) Object.assign(state, { section: last.section, view: last.view, speed: last.speed || 1, over: last.over !== false });
+if (last && data.sections[last.section]) Object.assign(state, { section: last.section, view: last.view, speed: last.speed || 1, over: last.over !== false, rounds: last.rounds || 4 });
+if (voice && last && last.voice) voice.on = true;
 state.at = film().from;
 picture.still(film(), state.at);
 draw();

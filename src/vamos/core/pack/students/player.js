@@ -31,6 +31,8 @@ class Player {
     this.out = this.ctx.createGain();
     this.out.gain.value = this.volume;
     this.out.connect(this.ctx.destination);
+    this.music = this.ctx.createGain(); // gets quieter under a word of the voice
+    this.music.connect(this.out);
   }
   setVolume(value) { this.volume = value; if (this.out) this.out.gain.value = value; }
   now() { return this.ctx ? this.ctx.currentTime : 0; }
@@ -88,7 +90,7 @@ class Player {
     source.loop = rounds > 1;
     source.loopEnd = length;
     if (place) { gain.gain.setValueAtTime(0, t); gain.gain.linearRampToValueAtTime(1, t + FADE_S); }
-    source.connect(gain).connect(this.out);
+    source.connect(gain).connect(this.music || this.out);
     source.start(t, offset);
     // On a whole sample as well: the next piece begins where this one ends.
     const end = rounds < Infinity ? Math.round((t + rounds * length - offset) * at) / at : Infinity;
