@@ -1,8 +1,8 @@
 """Keeps the catalogues of words complete: src/vamos/language/*.ts, as Qt Linguist reads and writes them.
 
-.venv/bin/python tools/words.py            update all catalogues: new words unfinished, words nobody uses taken out
-.venv/bin/python tools/words.py FILE.json  and take translations from {text: translation}
-.venv/bin/python tools/words.py --open     the words without a translation, as JSON
+.venv/bin/python tools/words.py               update all catalogues: new words unfinished, words nobody uses taken out
+.venv/bin/python tools/words.py de=FILE.json  and take translations of a language from {text: translation}
+.venv/bin/python tools/words.py --open        the words without a translation, as JSON
 
 Words are what stands in ``tr("…")`` and ``marked("…")``, the nouns of ``plural``, what enumerations of the core are
 called, the names of stops and menus, and what the page for students says.
@@ -93,13 +93,13 @@ def main(arguments: list[str]) -> int:
     found = texts()
     languages = [name for name in LANGUAGES if (FOLDER / f"{name}.ts").exists()]
     if arguments == ["--open"]:
-        for language in languages:
-            known = read_catalogue(language)
-            print(json.dumps([t for t in found if t not in known], ensure_ascii=False, indent=0))
+        known = {language: read_catalogue(language) for language in languages}
+        print(json.dumps({n: [t for t in found if t not in k] for n, k in known.items()}, ensure_ascii=False, indent=0))
         return 0
-    more = json.loads(Path(arguments[0]).read_text(encoding="utf-8")) if arguments else {}
+    given = dict(argument.split("=", 1) for argument in arguments)
+    more = {language: json.loads(Path(file).read_text(encoding="utf-8")) for language, file in given.items()}
     for language in languages:
-        left = write(language, found, {**read_catalogue(language), **more})
+        left = write(language, found, {**read_catalogue(language), **more.get(language, {})})
         print(f"{language}: {len(found)} words, {left} without a translation")
     return 0
 

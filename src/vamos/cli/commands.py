@@ -174,8 +174,9 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
     for station in found.stations:
         at = "" if station.song_s is None else f"{station.song_s:7.1f} s  "
         facing = "?" if station.heading is None else clock_text(station.heading)
-        alone = station.kind in ("end", "ending") or station.name.lower().startswith(station.kind)
-        name = station.name if alone else f"{station.kind} {station.name}"
+        kind = tr(station.kind)
+        alone = station.kind in ("end", "ending") or station.name.lower().startswith((station.kind, kind.lower()))
+        name = station.name if alone else f"{kind} {station.name}"
         print(
             tr(
                 "{at}count {number:4d}  {name}, facing {facing}",

@@ -23,9 +23,9 @@ import platformdirs
 FOLDER = Path(__file__).parent
 #: The language the words stand in here, and those there are catalogues for, by their own names.
 ENGLISH = "en"
-LANGUAGES = {ENGLISH: "English", "de": "Deutsch"}
+LANGUAGES = {ENGLISH: "English", "de": "Deutsch", "es": "Español"}
 #: Languages that write 1,5.
-_COMMA = {"de"}
+_COMMA = {"de", "es"}
 
 
 def chosen_file() -> Path:

@@ -6671,8 +6671,8 @@
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />
-   <source>As the desktop, English, German, in turn; it changes at the next start.</source>
-   <translation>Wie der Desktop, Englisch, Deutsch, der Reihe nach; es ändert sich beim nächsten Start.</translation>
+   <source>As the desktop, English, German, Spanish, in turn; it changes at the next start.</source>
+   <translation>Wie der Desktop, Englisch, Deutsch, Spanisch, der Reihe nach; es gilt ab dem nächsten Start.</translation>
   </message>
   <message>
    <location filename="../ui/everywhere/look.py" />

@@ -30,7 +30,7 @@ ACTIONS = (
         tr("Another language"),
         "",
         "View",
-        tr("As the desktop, English, German, in turn; it changes at the next start."),
+        tr("As the desktop, English, German, Spanish, in turn; it changes at the next start."),
         Scope.ANYWHERE,
     ),
     Action(

@@ -22,7 +22,7 @@ class ShotTable(QWidget):
         self._shown: ShotList | None = None
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
-        self._grid.setHorizontalSpacing(6)
+        self._grid.setHorizontalSpacing(4)
         self._grid.setVerticalSpacing(3)
         self._labels: list[QLabel] = []
         self.show_shots(found)
