@@ -97,14 +97,19 @@ def written(window: Window, live: Callable[[float], None]) -> None:
     window.session.undo()
 
 
-#: Pictures in German and larger: name, stop, scale, size of the window. 960 × 540 at 200 % is a screen of 1920 × 1080.
-LARGER = (("german-125", "Lesson", "1.25", (1024, 640)), ("german-200", "Cut", "2", (960, 540)))
+#: Pictures in other languages and larger: name, stop, scale, size of the window, language. 960 × 540 at 200 % is a screen of 1920 × 1080.
+LARGER = (
+    ("german-125", "Lesson", "1.25", (1024, 640), "de"),
+    ("german-200", "Cut", "2", (960, 540), "de"),
+    ("spanish-lesson", "Lesson", "1", (1280, 800), "es"),
+    ("spanish-cut", "Cut", "1", (1280, 800), "es"),
+)
 
 
 def larger(name: str) -> None:
     """One of the larger pictures, in a process of its own, as scale and language hold for a whole run."""
-    _, stop, scale, size = next(x for x in LARGER if x[0] == name)
-    env = os.environ | {"QT_SCALE_FACTOR": scale, "VAMOS_LANGUAGE": "de"}
+    _, stop, scale, size, spoken = next(x for x in LARGER if x[0] == name)
+    env = os.environ | {"QT_SCALE_FACTOR": scale, "VAMOS_LANGUAGE": spoken}
     code = (
         "import sys, runpy; sys.argv = ['shot']\n"
         f"tool = runpy.run_path({str(Path(__file__))!r})\n"

@@ -1615,12 +1615,12 @@
   <message>
    <location filename="../core/dance/facing.py" />
    <source>{size} right</source>
-   <translation>{size} a la derecha</translation>
+   <translation>{size} der.</translation>
   </message>
   <message>
    <location filename="../core/dance/facing.py" />
    <source>{size} left</source>
-   <translation>{size} a la izquierda</translation>
+   <translation>{size} izq.</translation>
   </message>
   <message>
    <location filename="../core/dance/facing.py" />
@@ -4378,7 +4378,7 @@
   <message>
    <location filename="../core/model/lesson.py" />
    <source>rung by rung to the song’s tempo</source>
-   <translation>peldaño a peldaño hasta el tempo de la canción</translation>
+   <translation>peldaño a peldaño al tempo de la canción</translation>
   </message>
   <message>
    <location filename="../core/model/lesson.py" />

@@ -142,7 +142,10 @@ def _apart(text: str) -> list[str]:
     for part in text.split(";"):
         alone = _counted(part) or not part.strip() or _OTHER.match(part.strip()) or role_at(part.strip())
         counts_alone = re.fullmatch(r"[\d\s&+ae,.\-–]+", part) is not None and not _counted(found[-1] if found else "1")
-        if found and ((not alone and _counted(found[-1])) or counts_alone):
+        # “stomp R, clap; stomp L, clap” without counts goes on from what stands before.
+        bare = bool(found) and not (_OTHER.match(found[-1].strip()) or role_at(found[-1].strip()))
+        uncounted = bare and bool(found[-1].strip()) and not _counted(found[-1]) and not role_at(part.strip())
+        if found and ((not alone and (_counted(found[-1]) or bare)) or counts_alone or uncounted):
             found[-1] += f";{part}"
         else:
             found.append(part)

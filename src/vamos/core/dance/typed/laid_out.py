@@ -10,6 +10,7 @@ from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.line import LINES, WORDS, without_number
 from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.moves import readings
+from vamos.core.dance.typed.repeats import Repeat, again, repeat_in
 from vamos.core.dance.typed.rows import closed, length_of, written_out
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
@@ -31,6 +32,7 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     total, lines = total_of(lines)
     usual = USUAL if total is None else (total,)
     words = [t for line in lines for t in (*_said(line), _comma(line[-1]))]
+    words, once_more = _repeated(words, lexicon)
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
         row = _limbs(written_out(moves), lexicon)
@@ -38,7 +40,7 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
             continue
         for start in starts:
             for extra, ways in _ways(row):
-                found += _danced(start.dearer(cost + extra), ways, usual, lexicon)
+                found += _danced(start.dearer(cost + extra), ways, usual, once_more, lexicon)
     found.sort(key=lambda s: s.cost)
     return found[:LINES]
 
@@ -103,7 +105,18 @@ def total_of(lines: list[list[Token]]) -> tuple[int | None, list[list[Token]]]:
     return last[-2].value, [*lines[:-1], kept]
 
 
-def _danced(start: State, row: list[Move], usual: tuple[int, ...], lexicon: Lexicon) -> list[State]:
+def _repeated(words: list[Token], lexicon: Lexicon) -> tuple[list[Token], Repeat | None]:
+    """“…, touch L; repeat to the left”: what is said to be danced again, and how."""
+    seps = [k for k, t in enumerate(words[:-1]) if t.kind == "sep"]
+    if not seps:
+        return words, None
+    repeat = repeat_in(words[seps[-1] + 1 : -1], lexicon)
+    return (words[: seps[-1] + 1], repeat) if repeat is not None else (words, None)
+
+
+def _danced(
+    start: State, row: list[Move], usual: tuple[int, ...], once_more: Repeat | None, lexicon: Lexicon
+) -> list[State]:
     beam, at = [start], Fraction(0)
     paced = _says(row, _SLOW) and _says(row, _QUICK)
     for move in row:
@@ -113,4 +126,7 @@ def _danced(start: State, row: list[Move], usual: tuple[int, ...], lexicon: Lexi
             :LINES
         ]
         at += length
+    if once_more is not None:
+        at *= 2
+        beam = [found for s in beam if (found := again(s, once_more, None, None)) is not None]
     return beam if at in usual else [s.asked(Fraction(0), Doubt.COUNTS).dearer(0.5) for s in beam]

@@ -20,7 +20,22 @@ from vamos.core.time import Feel
 LINES, WORDS = 8, 6
 #: Words that only lead to the counts behind them.
 _BEFORE_COUNTS = ("on", "count", "counts", "cts", "ct", "beat", "beats", "auf", "zähler", "zählzeit")
-_UNITS = ("steps", "step", "counts", "count", "beats", "schritten", "schritte", "zähler", "zählern", "zählzeiten")
+_UNITS = (
+    "steps",
+    "step",
+    "counts",
+    "count",
+    "beats",
+    "schritten",
+    "schritte",
+    "zähler",
+    "zählern",
+    "zählzeiten",
+    "pasos",
+    "pas",
+    "tiempos",
+    "temps",
+)
 #: Words that lead to how a step ends.
 _ENDING = ("with", "ending", "finishing", "mit", "endend")
 _SOFT = ("sep", "close", "open", "dash", "dot", "amp")
@@ -83,7 +98,7 @@ def without_number(tokens: list[Token]) -> list[Token]:
     """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor do “in 4 steps”, “over 3 counts”."""
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
-        if tokens[k].lower in ("in", "over", "über") and number.kind == "num" and what in _UNITS:
+        if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
             return without_number([*tokens[:k], *tokens[k + 3 :]])
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):

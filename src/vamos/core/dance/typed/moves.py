@@ -204,7 +204,10 @@ class _Words:
         if atom.role == "where":
             return self._where(reading, atom, text)
         if atom.role == "passed":
-            if atom.words == "vor" and not now.feet:
+            if (
+                atom.words in ("vor", "devant", "derrière", "derriere", "delante", "detrás", "davanti", "dietro")
+                and not now.feet
+            ):
                 # “Schritt vor R” goes forward; “RF kreuzt vor LF” passes the left foot.
                 return []
             following = self.tokens[ahead] if ahead < len(self.tokens) else None

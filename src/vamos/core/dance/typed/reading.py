@@ -9,7 +9,7 @@ from fractions import Fraction
 
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.dance.typed.laid_out import laid_out, total_of
+from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.state import State
@@ -117,6 +117,7 @@ def _lines(tokens: list[Token]) -> list[list[Token]]:
     out: list[list[Token]] = [[]]
     for k, token in enumerate(tokens):
         shared = token.text == ";" and _counts_alone(tokens[k + 1 :]) and not _counted(out[-1])
+        shared = shared or (token.text == ";" and not _counted(out[-1]))
         if token.kind == "nl" or (token.text == ";" and not shared and _counted(tokens[k + 1 :])):
             out.append([])
         else:
@@ -143,7 +144,10 @@ def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:
     # “On2” is a word with its number; other numbers are counts.
     words = "".join(f" {t.lower}" if t.spaced else t.lower for t in head).split()
     numbered = {k for k, t in enumerate(head) if t.kind == "num" and (not t.spaced or head[k - 1].lower == "on")}
-    titled = all(t.kind == "word" or k in numbered for k, t in enumerate(head)) and any(map(lexicon.is_title, words))
+    numbered |= {k for k, t in enumerate(head[:-1]) if t.kind == "num" and head[k + 1].lower in COUNT_WORDS}
+    titled = all(t.kind == "word" or k in numbered for k, t in enumerate(head)) and (
+        any(map(lexicon.is_title, words)) or (head[-1:] and head[-1].lower in COUNT_WORDS and len(head) > 2)
+    )
     return rest if titled and sum(t.kind == "word" for t in rest) > 1 else line
 
 
@@ -255,6 +259,9 @@ def may_be_role(words: str) -> bool:
     lexicon = lexicon_for({})
     lower = " ".join(words.lower().split())
     if lower in ("count", "counts", "cts", "beat", "beats", "zähler", "zählzeit"):
+        return False
+    if re.search(r"\d\s*(?:counts?|cts?|beats?|zähler)$", lower):
+        # “swingout 8 counts: …” says how long it is, and who dances it to nobody.
         return False
     if lower in lexicon.people or lower in lexicon.lanes or lower.split()[0] in lexicon.people:
         return True

@@ -98,7 +98,8 @@ def led(row: list[Move]) -> list[Move]:
     said = next((m.led for m in row if m.led), "")
     if not said or row[0].feet or (len(row) < 2 and row[0].kind == "figure"):
         return row
-    apart = [replace(m, side="", led="") if m.led else m for m in row]
+    alone = [m for m in row if not (m.led and not (m.kind or m.name or m.feet or m.turns))]
+    apart = [replace(m, side="", led="") if m.led else m for m in alone or row]
     return [replace(apart[0], feet=(said,)), *apart[1:]]
 
 

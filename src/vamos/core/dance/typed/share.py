@@ -48,6 +48,7 @@ def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: L
         found += _Sharing(state.dearer(0.1), led(written_out(whole_again)), slots, lexicon).fitting()
     for cost, other in otherwise(row, state.events[-1] if state.events else None):
         found += _Sharing(state.dearer(cost), other, slots, lexicon).all()
+    found = [s for s in found if _apart(s.events[len(state.events) :])] or found
     rests = [s for s in slots if s.rest]
     out = []
     for made in found:
@@ -55,6 +56,11 @@ def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: L
             made = made.put(Event(rest.start, _ONE, "hold", kind=Kind.HOLD))
         out.append(made)
     return out
+
+
+def _apart(events: Sequence[Event]) -> bool:
+    """Whether no two moves of one dancer begin at once."""
+    return len({(e.role, e.start) for e in events}) == len(events)
 
 
 class _Sharing:
