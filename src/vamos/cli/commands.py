@@ -155,6 +155,7 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.dance.checks import problems_of
     from vamos.core.dance.facing import clock_text
     from vamos.core.dance.facts import facts_of
+    from vamos.core.dance.with_song import with_song
 
     project = _sheet_project(arguments.sheet)
     grid = project.grid
@@ -186,6 +187,9 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
                 facing=facing,
             )
         )
+    beside = with_song(project.dance, grid)
+    if beside is not None:
+        print(beside.words())
     for problem in problems:
         where = ", ".join(x for x in (problem.section, problem.count) if x)
         print(f"! {where + ': ' if where else ''}{problem.text}")
@@ -211,8 +215,10 @@ def dance_data(project: Project, problems: Sequence[Problem] | None = None) -> d
     from vamos.core.dance.checks import problems_of
     from vamos.core.dance.facing import clock_text
     from vamos.core.dance.facts import count_by_count, facts_of
+    from vamos.core.dance.with_song import with_song
 
     grid = project.grid
+    beside = with_song(project.dance, grid)
     lines = [
         {
             "title": line.title,
@@ -234,6 +240,7 @@ def dance_data(project: Project, problems: Sequence[Problem] | None = None) -> d
     ]
     return {
         "follows": to_builtins(facts_of(project.dance, grid)),
+        "with_song": None if beside is None else to_builtins(beside) | {"needs_nothing": beside.needs_nothing},
         "lines": lines,
         "problems": [
             to_builtins(p) | {"offers": [{"words": o.words, "leads": o.leads} for o in _offers(project.dance, p)]}

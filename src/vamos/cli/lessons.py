@@ -136,7 +136,8 @@ def _films(
 
 
 def _figures(plan: LessonPlan) -> dict[str, Any]:
-    steps = [to_builtins(s) | {"seconds": round(plan.seconds_of(s), 2)} for s in plan.steps]
+    taught = plan.taught()
+    steps = [to_builtins(s) | {"seconds": round(plan.seconds_of(s), 2), "taught": taught[s.key]} for s in plan.steps]
     return {
         "seconds": round(plan.seconds, 2),
         "dancing_s": round(plan.dancing_s, 2),

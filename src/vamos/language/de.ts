@@ -9,6 +9,7 @@
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/fit.py" />
    <location filename="../core/dance/typed/taken.py" />
+   <location filename="../core/dance/with_song.py" />
    <location filename="../core/grid/said.py" />
    <location filename="../core/model/look.py" />
    <location filename="../core/pack/students/page.html" />
@@ -30,6 +31,7 @@
    <location filename="../core/align/said_one.py" />
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/fit.py" />
+   <location filename="../core/dance/with_song.py" />
    <location filename="../core/grid/said.py" />
    <location filename="../core/plan/cards.py" />
    <location filename="../core/plan/edges.py" />
@@ -2491,6 +2493,32 @@
    <translation>„{name}“ hüpft auf dem {value} Fuß, aber das Gewicht liegt auf dem {value2}</translation>
   </message>
   <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>No tag and no restart is needed: every part of the song begins with a line of the dance.</source>
+   <translation>Keine Brücke und kein Restart ist nötig: Jeder Teil des Songs beginnt mit einer Zeile des Tanzes.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>Part {part} of the song begins at {minutes}, {counts} into {where}. A tag of {counts} before that line, or a restart, brings the dance back to the song.</source>
+   <translation>Teil {part} des Songs beginnt bei {minutes}, {counts} nach dem Anfang von {where}. Eine Brücke von {counts} vor dieser Zeile, oder ein Restart, bringt den Tanz zum Song zurück.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>The music stops where the sequence holds nothing; see To check.</source>
+   <translation>Die Musik macht eine Pause, in der die Abfolge nichts hält; siehe Zu prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>With its tags and restarts every part of the song begins with a line of the dance.</source>
+   <translation>Mit seinen Brücken und Restarts beginnt jeder Teil des Songs mit einer Zeile des Tanzes.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <location filename="../core/pack/chapters.py" />
+   <source>{name}, wall {wall}</source>
+   <translation>{name}, Wand {wall}</translation>
+  </message>
+  <message>
    <location filename="../core/disk/alone.py" />
    <source>another Vamos has been writing here for a long time.</source>
    <translation>ein anderes Vamos schreibt hier seit Langem.</translation>
@@ -2698,6 +2726,7 @@
   </message>
   <message>
    <location filename="../core/document/said.py" />
+   <location filename="../core/lesson/paper.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <location filename="../ui/stops/pack/panel.py" />
    <source>nothing</source>
@@ -3283,6 +3312,21 @@
    <location filename="../core/lesson/material.py" />
    <source>spins</source>
    <translation>Drehungen</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/paper.py" />
+   <source>Heard: {sound}</source>
+   <translation>Zu hören: {sound}</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/paper.py" />
+   <source>Taught by then: {taught} of {counts} counts</source>
+   <translation>Bis dahin gelehrt: {taught} von {counts} Counts</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/paper.py" />
+   <source>Heard: each move by its name</source>
+   <translation>Zu hören: jede Bewegung mit Namen</translation>
   </message>
   <message>
    <location filename="../core/lesson/paper.py" />
@@ -4788,11 +4832,6 @@
    <translation>Das lässt sich nicht ausrechnen: ein Fehler von Vamos, nicht von dir. Alles andere geht weiter.</translation>
   </message>
   <message>
-   <location filename="../core/pack/chapters.py" />
-   <source>{name}, wall {wall}</source>
-   <translation>{name}, Wand {wall}</translation>
-  </message>
-  <message>
    <location filename="../core/pack/estimate.py" />
    <location filename="../ui/stops/lesson/picture.py" />
    <source>{number} min</source>
@@ -5213,6 +5252,7 @@
    <location filename="../core/pack/students/page.html" />
    <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
    <source>Slower</source>
    <translation>Langsamer</translation>
   </message>
@@ -10115,6 +10155,7 @@
   <message>
    <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
    <source>Quicker</source>
    <translation>Schneller</translation>
   </message>

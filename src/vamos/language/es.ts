@@ -9,6 +9,7 @@
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/fit.py" />
    <location filename="../core/dance/typed/taken.py" />
+   <location filename="../core/dance/with_song.py" />
    <location filename="../core/grid/said.py" />
    <location filename="../core/model/look.py" />
    <location filename="../core/pack/students/page.html" />
@@ -30,6 +31,7 @@
    <location filename="../core/align/said_one.py" />
    <location filename="../core/dance/checks.py" />
    <location filename="../core/dance/fit.py" />
+   <location filename="../core/dance/with_song.py" />
    <location filename="../core/grid/said.py" />
    <location filename="../core/plan/cards.py" />
    <location filename="../core/plan/edges.py" />
@@ -2491,6 +2493,32 @@
    <translation>«{name}» salta sobre el pie {value}, pero el peso está en el {value2}</translation>
   </message>
   <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>No tag and no restart is needed: every part of the song begins with a line of the dance.</source>
+   <translation>No hace falta ningún puente ni reinicio: cada parte de la canción empieza con una línea del baile.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>Part {part} of the song begins at {minutes}, {counts} into {where}. A tag of {counts} before that line, or a restart, brings the dance back to the song.</source>
+   <translation>La parte {part} de la canción empieza en {minutes}, {counts} después del comienzo de {where}. Un puente de {counts} antes de esa línea, o un reinicio, devuelve el baile a la canción.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>The music stops where the sequence holds nothing; see To check.</source>
+   <translation>La música para donde la secuencia no para; mira Por revisar.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <source>With its tags and restarts every part of the song begins with a line of the dance.</source>
+   <translation>Con sus puentes y reinicios, cada parte de la canción empieza con una línea del baile.</translation>
+  </message>
+  <message>
+   <location filename="../core/dance/with_song.py" />
+   <location filename="../core/pack/chapters.py" />
+   <source>{name}, wall {wall}</source>
+   <translation>{name}, pared {wall}</translation>
+  </message>
+  <message>
    <location filename="../core/disk/alone.py" />
    <source>another Vamos has been writing here for a long time.</source>
    <translation>otro Vamos lleva mucho tiempo escribiendo aquí.</translation>
@@ -2698,6 +2726,7 @@
   </message>
   <message>
    <location filename="../core/document/said.py" />
+   <location filename="../core/lesson/paper.py" />
    <location filename="../ui/stops/lesson/panel.py" />
    <location filename="../ui/stops/pack/panel.py" />
    <source>nothing</source>
@@ -3283,6 +3312,21 @@
    <location filename="../core/lesson/material.py" />
    <source>spins</source>
    <translation>vueltas</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/paper.py" />
+   <source>Heard: {sound}</source>
+   <translation>Se oye: {sound}</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/paper.py" />
+   <source>Taught by then: {taught} of {counts} counts</source>
+   <translation>Enseñado hasta ahí: {taught} de {counts} tiempos</translation>
+  </message>
+  <message>
+   <location filename="../core/lesson/paper.py" />
+   <source>Heard: each move by its name</source>
+   <translation>Se oye: cada movimiento con su nombre</translation>
   </message>
   <message>
    <location filename="../core/lesson/paper.py" />
@@ -4788,11 +4832,6 @@
    <translation>Esto no se puede calcular: es un fallo de Vamos, no tuyo. Todo lo demás sigue funcionando.</translation>
   </message>
   <message>
-   <location filename="../core/pack/chapters.py" />
-   <source>{name}, wall {wall}</source>
-   <translation>{name}, pared {wall}</translation>
-  </message>
-  <message>
    <location filename="../core/pack/estimate.py" />
    <location filename="../ui/stops/lesson/picture.py" />
    <source>{number} min</source>
@@ -5213,6 +5252,7 @@
    <location filename="../core/pack/students/page.html" />
    <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
    <source>Slower</source>
    <translation>Más lento</translation>
   </message>
@@ -10115,6 +10155,7 @@
   <message>
    <location filename="../ui/stops/lesson/actions.py" />
    <location filename="../ui/stops/lesson/commands.py" />
+   <location filename="../ui/stops/lesson/panel.py" />
    <source>Quicker</source>
    <translation>Más rápido</translation>
   </message>

@@ -89,6 +89,23 @@ class SchoolsTest(unittest.TestCase):
             named.words.startswith("1 walk right, 2 left, 3 right, 4 left. 5 walk right, 6 left, 7 half turn right")
         )
 
+    def test_how_far_one_is_and_what_is_heard(self):
+        """Counts taught add up section by section to all there are; joins and runs teach nothing new."""
+        found = plan_lesson(project())
+        taught = found.taught()
+        firsts = [
+            next(s.key for s in found.steps if s.sections == (n,) and s.speeds) for n in ("Easy", "Middle", "Hard")
+        ]
+        self.assertEqual([taught[k] for k in firsts], [8, 16, 24])
+        self.assertEqual(taught[found.steps[-1].key], 28)
+        self.assertEqual(taught["say/hello"], 0)
+        text = lesson_markdown(found, "d", ())
+        self.assertEqual(text.count("Taught by then: 16 of 28 counts"), 1)
+        self.assertIn("**Easy on numbers** (75 %)\n  Heard: counting voice", text)
+        self.assertIn("Heard: each move by its name", text)
+        pdf = "".join(p.extract_text() for p in PdfReader(io.BytesIO(lesson_pdf(found, "d", ()))).pages)
+        self.assertIn("Taught by then: 28 of 28 counts", pdf)
+
     def test_homework_is_what_is_danced_in_a_wall(self):
         found = plan_lesson(project())
         self.assertIn("Counts 1 to 24 in a loop", lesson_markdown(found, "d", ()))

@@ -10,7 +10,7 @@ from vamos.core.dance import pdf_fonts
 from vamos.core.lesson.filming import clip_of
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
-from vamos.core.model.clip import Clip
+from vamos.core.model.clip import Clip, ClipSound
 from vamos.core.model.lesson import StepKind
 from vamos.language import tr
 
@@ -22,6 +22,26 @@ def side_words(step: Step, clips: Sequence[Clip]) -> str:
     """Whose sides the learner sees: the label of the clip that shows the step."""
     clip = clip_of(step, clips)
     return clip.label if clip is not None else ""
+
+
+def heard_words(step: Step) -> str:
+    """What is heard while it is danced; nothing where nothing is danced."""
+    if not step.speeds:
+        return ""
+    if step.shows == "words":
+        return tr("Heard: each move by its name")
+    heard = ClipSound.CLICKS if step.sound is ClipSound.ROOM else step.sound
+    return tr("Heard: {sound}", sound=tr("nothing") if heard is ClipSound.NONE else heard)
+
+
+def taught_words(plan: LessonPlan, step: Step) -> str:
+    """How far the lesson is with the dance once a section was met."""
+    taught = plan.taught()
+    keys = [s.key for s in plan.steps]
+    before = taught[keys[keys.index(step.key) - 1]] if keys.index(step.key) else 0
+    if taught[step.key] == before:
+        return ""
+    return tr("Taught by then: {taught} of {counts} counts", taught=taught[step.key], counts=plan.material.counts)
 
 
 def lesson_markdown(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> str:
@@ -45,6 +65,8 @@ def lesson_markdown(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) ->
         for words in (
             step.words and tr("Say: {words}", words=step.words),
             side_words(step, clips),
+            heard_words(step),
+            taught_words(plan, step),
             step.reason and tr("Why: {reason}", reason=step.reason),
         ):
             if words:
@@ -85,7 +107,7 @@ def lesson_pdf(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> byte
     at = 0.0
     for step in plan.steps:
         if not step.left_out:
-            paper.step(_clock(at), step, side_words(step, clips))
+            paper.step(_clock(at), step, (side_words(step, clips), heard_words(step), taught_words(plan, step)))
             at += plan.seconds_of(step)
     if plan.left:
         paper.gap(8)
@@ -127,7 +149,7 @@ class _Paper:
             self.canvas.setFillColor(colour)
             pdf_fonts.draw(self.canvas, MARGIN + left, self.y, part, size, bold)
 
-    def step(self, clock: str, step: Step, sides: str) -> None:
+    def step(self, clock: str, step: Step, beside: Sequence[str]) -> None:
         self.need(40)
         self.gap(5)
         self.canvas.setStrokeColor(_INK)
@@ -139,7 +161,7 @@ class _Paper:
         self.line(f"{step.title}{danced}", 10.5, bold=step.kind is not StepKind.SAY, left=52)
         if step.words:
             self.line(tr("Say: {words}", words=step.words), 9.5, left=52)
-        for words in (sides, step.reason):
+        for words in (*beside, step.reason):
             if words:
                 self.line(words, 8.5, _SOFT, left=52)
 

@@ -77,6 +77,17 @@ class LessonPlan:
                 out[step.sections[0]] += self.seconds_of(step)
         return out
 
+    def taught(self) -> dict[str, int]:
+        """How many counts have been taught when a step is over, by its key; a section counts from its first step on."""
+        lengths = {p.id: p.section.length for p in self.material.pieces}
+        seen: set[str] = set()
+        out = {}
+        for step in self.steps:
+            if not step.left_out and step.speeds and len(step.sections) == 1:
+                seen.add(step.sections[0])
+            out[step.key] = sum(lengths.get(s, 0) for s in seen)
+        return out
+
     def words(self) -> list[str]:
         """The length in sentences."""
         total, dancing = self.seconds, self.dancing_s

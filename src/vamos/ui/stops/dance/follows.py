@@ -6,16 +6,21 @@ from fractions import Fraction
 
 from vamos.core.dance.facing import clock_text, turn_said
 from vamos.core.dance.facts import DanceFacts, WithoutOptional
+from vamos.core.dance.with_song import with_song
 from vamos.core.model.dance import Dance
+from vamos.core.model.song import Grid
 from vamos.language import opening, tr
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 
 
-def fill_follows(panel: Panel, dance: Dance, follows: DanceFacts) -> None:
+def fill_follows(panel: Panel, dance: Dance, follows: DanceFacts, grid: Grid | None) -> None:
     panel.head(tr("What follows"))
     for name, value in fact_rows(follows):
         panel.fact(name, value)
+    beside = with_song(dance, grid)
+    if beside is not None:
+        panel.say(beside.words(), key="with the song")
     cautions = dict.fromkeys(e.caution for s in dance.sections for e in s.events if e.caution)
     if cautions:
         panel.head(tr("Care"))

@@ -111,7 +111,7 @@ class DanceRoom(Room):
         )
         self._sequence(panel)
         self._problems(panel)
-        fill_follows(panel, dance, self.desk.session.facts.dance)
+        fill_follows(panel, dance, self.desk.session.facts.dance, self.desk.project.grid)
         fill_starts(panel, self.desk, dance)
         fill_parts(panel, self.desk, dance)
         fill_card(panel, self.desk)

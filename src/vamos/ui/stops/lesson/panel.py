@@ -10,7 +10,7 @@ from PyQt6.QtCore import Qt
 
 from vamos.core.lesson.filming import missing, to_film
 from vamos.core.lesson.looking import away, away_words
-from vamos.core.lesson.paper import side_words
+from vamos.core.lesson.paper import heard_words, side_words, taught_words
 from vamos.core.lesson.plan import part_after
 from vamos.core.lesson.practice_log import entry_words, to_do_again
 from vamos.core.lesson.room import Lens, framing, travel
@@ -301,6 +301,7 @@ class LessonRoom(Room):
         sides = side_words(step, self.desk.session.facts.clips)
         about = [sentence(step.reason)] if step.reason else []
         about += [sentence(tr("The learner sees: {sides}", sides=sides))] if sides else []
+        about += [sentence(w) for w in (heard_words(step), taught_words(self.commands.plan, step)) if w]
         about += [tr("A gap of {gap} counts to practise after each time.", gap=step.gap)] if step.gap else []
         if about:
             panel.say(" ".join(about), key="about")
@@ -308,8 +309,8 @@ class LessonRoom(Room):
             panel.buttons(
                 (tr("More often (+)"), do.more, ""),
                 (tr("Less often (−)"), do.fewer, ""),
-                ("Slower (←)", do.slower, ""),
-                ("Quicker (→)", do.quicker, ""),
+                (f"{tr('Slower')} (←)", do.slower, ""),
+                (f"{tr('Quicker')} (→)", do.quicker, ""),
                 key="how often",
             )
         row = [
