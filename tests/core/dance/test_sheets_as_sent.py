@@ -122,6 +122,24 @@ class SentTest(unittest.TestCase):
         )
         self.assertTrue(any("Repeat bars 1-4" in told for told in found.remarks), "what is not read is told")
 
+    def test_short_words_that_the_sheet_explains(self):
+        """Above or below the moves, several in a line; a line that explains no move of a dance is left aside."""
+        text = (
+            "Lantern Lane\nAbbreviations: KBC = kick ball change, CST = coaster step\n"
+            "Section 1\n1&2 KBC R\n3&4 KBC R\n5-6 Rock fwd R, rec L\n7&8 CST R\n"
+            "Section 2\n1-4 VV R, 5-8 VV L\nVV = vine\nJJ = jolly good fellow\n"
+        )
+        found = read_text(text)
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            ["1r 1&R 2L 3r 3&R 4L 5R 6L 7R 7&L 8R", "1R 2L 3R 4l 5L 6R 7L 8r"],
+        )
+        self.assertEqual(
+            [x.told for x in found.lines if "KBC =" in x.text], ["KBC: kick ball change; CST: coaster step"]
+        )
+        self.assertTrue(any("JJ = jolly" in told for told in found.remarks), found.remarks)
+        self.assertFalse(any("VV = vine" in told for told in found.remarks))
+
     def test_like_another_section(self):
         text = "Section 1: 1-4 vine R, 5-8 vine L\nSection 2\nsame as section 1 on the other side\n"
         found = read_text(text)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import replace
 from math import ceil, floor
 
@@ -11,6 +12,7 @@ from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sheets.cells import LONGEST_SECTION
 from vamos.core.dance.sheets.made import WrittenSection
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine
+from vamos.core.dance.sheets.short_words import written_out
 from vamos.core.dance.typed.repeats import other_side
 from vamos.core.model.dance import Event, MoveSet, kind_by_name
 from vamos.core.time import Feel
@@ -18,14 +20,14 @@ from vamos.errors import InputError
 from vamos.language import tr
 
 
-def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine]) -> list[SheetLine]:
+def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine], short: Mapping[str, str]) -> list[SheetLine]:
     """Read each section as a whole, so that feet go on from line to line; the lines, with what is wrong in them."""
     lines = list(lines)
     places = {line.number: k for k, line in enumerate(lines)}
     for section in sections:
         bodies: list[tuple[int, str]] = []
         for index, text in section.moves:
-            body, facing = facing_at_end(text)
+            body, facing = facing_at_end(written_out(text, short))
             if facing is not None:
                 section.facings.append((len(bodies), facing))
             bodies.append((index, body))

@@ -28,6 +28,7 @@ from vamos.core.dance.sheets.heads import (
 from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSection, WrittenSheet
 from vamos.core.dance.sheets.moved import read_moves_of
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine, TextRead
+from vamos.core.dance.sheets.short_words import short_words_in
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.lexicon import lexicon_for
 from vamos.core.dance.typed.repeats import repeat_in
@@ -73,6 +74,7 @@ class _Sheet:
         self.parts: dict[str, list[str]] = {}
         self.cuts: list[tuple[int, Cut]] = []
         self.added: list[Added] = []
+        self.short: dict[str, str] = {}
         self.name = ""
         #: The counts that stood in the line above, alone.
         self.range: tuple[int, int] | None = None
@@ -85,7 +87,7 @@ class _Sheet:
                 self._line(index, row)
             except InputError as error:
                 raise InputError(tr("line {number}: {what}", number=index + 1, what=error.what)) from None
-        self.lines = read_moves_of(self.sections, self.lines)
+        self.lines = read_moves_of(self.sections, self.lines, self.short)
         if not any(s.events for s in self.sections):
             bad = next((x for x in self.lines if x.taken is LineIs.OPEN), None)
             if bad is not None:
@@ -117,6 +119,7 @@ class _Sheet:
         elif (
             self._range_alone(index, plain)
             or self._below_range(index, plain)
+            or self._short_words(index, plain)
             or self._count_in(index, plain)
             or self._same_below(index, plain)
             or self._head(index, eights_said(plain), clean, markdown)
@@ -302,6 +305,14 @@ class _Sheet:
         if moves:
             self.sections[-1].moves.append((index, danced))
         return True
+
+    def _short_words(self, index: int, plain: str) -> bool:
+        """“KBC = kick ball change”: read so in all moves of the sheet."""
+        found = {} if facts_in(plain) else short_words_in(plain)
+        self.short |= found
+        if found:
+            self._take(index, LineIs.FACT, "; ".join(f"{a}: {b}" for a, b in found.items()))
+        return bool(found)
 
     def _count_in(self, index: int, plain: str) -> bool:
         """“5 6 7 8 ready” before the first move dances nothing."""
