@@ -116,6 +116,10 @@ class CountRun:
         )
         if spoken and token.lower in _AND and not counts_next:
             return False
+        if spoken and token.lower in _AND and self._lists(after):
+            # “on 4 and 8”: two counts, and nothing between them.
+            self.at += 1
+            return True
         part = "&" if token.kind == "amp" or token.lower in _AND else token.lower
         last = self.out[-1] if self.out else None
         glued = not token.spaced
@@ -134,6 +138,17 @@ class CountRun:
             self.at += 1
             return True
         return False
+
+    def _lists(self, after: Token | None) -> bool:
+        """Whether an “and” stands between counts that do not follow each other."""
+        last = self.out[-1] if self.out else None
+        return (
+            last is not None
+            and last.kind == "n"
+            and after is not None
+            and after.kind == "num"
+            and after.value not in (1, last.value + 1)
+        )
 
     @staticmethod
     def _belongs_ahead(last: Count, ahead: int, token: Token) -> bool:

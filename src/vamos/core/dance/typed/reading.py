@@ -56,6 +56,8 @@ def read_typed(
     lines = [_untitled(line, lexicon) for line in _lines(tokens_of(clean.text, lexicon.known))]
     if not lines:
         return Typed(())
+    if lay_out:
+        lines = _often_first(lines)
     starts = [Place(State(lead="R", weight=weight)), Place(State(cost=0.12, lead="L", weight=weight))]
     places = starts[:1] if weight else starts
     for tokens in lines if total_of(lines)[0] is None else []:
@@ -129,6 +131,17 @@ def _counted(tokens: list[Token]) -> bool:
     """Whether what stands up to the next end has counts of its own; “7-8: step R; ½ turn L” shares them."""
     end = next((k for k, t in enumerate(tokens) if t.kind == "nl" or t.text == ";"), len(tokens))
     return any(t.kind == "num" for t in tokens[:end])
+
+
+def _often_first(lines: list[list[Token]]) -> list[list[Token]]:
+    """“2 steps back R L, coaster R” without any count: the number says how often."""
+    first = lines[0]
+    numbers = sum(t.kind == "num" for line in lines for t in line)
+    if numbers != 1 or len(first) < 4 or first[0].kind != "num" or not 2 <= first[0].value <= 4:
+        return lines
+    if first[1].kind != "word" or not any(t.kind == "sep" for t in first):
+        return lines
+    return [[replace(first[0], kind="times"), *first[1:]], *lines[1:]]
 
 
 def _counts_alone(tokens: list[Token]) -> bool:
