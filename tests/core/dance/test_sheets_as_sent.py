@@ -140,6 +140,37 @@ class SentTest(unittest.TestCase):
         self.assertTrue(any("JJ = jolly" in told for told in found.remarks), found.remarks)
         self.assertFalse(any("VV = vine" in told for told in found.remarks))
 
+    def test_spanish_and_french_sheets(self):
+        """Facts, heads, restarts and tags in their own words; “(8)” behind a head is no way to face."""
+        spanish = read_text(
+            "Música: La Calle (un grupo)\nSección 1 (8)\n1-4 paso derecha, junta, paso derecha, toca\n"
+            "5-8 paso izquierda, junta, paso izquierda, toca\nSección 2 (8)\n"
+            "1-2 paso derecho adelante, media vuelta izquierda\n3-4 paso D adelante, media vuelta izquierda\n"
+            "5-8 caminar D I D I\nTag al final de la pared 2: 4 tiempos\n1-4 balanceo paso D I D I\n"
+        )
+        self.assertEqual(
+            [short(s.events) for s in spanish.dance.sections],
+            ["1R 2L 3R 4l 5L 6R 7L 8r", "1R 2L-4 3R 4L-4 5R 6L 7R 8L", "1R 2L 3R 4L"],
+        )
+        self.assertEqual(sequence(spanish), ["wall", "wall", "Tag", "wall"])
+        self.assertEqual(spanish.song, "La Calle (un grupo)")
+        french = read_text(
+            "Danse: La rue des lampions\n16 temps, 2 murs, débutant\nSection 1 : marche\n1-2 PD devant, PG devant\n"
+            "3&4 shuffle avant D G D\n5-6 rock avant G, retour sur D\n7&8 coaster G\nSection 2\n1-4 vigne à droite\n"
+            "5-8 vigne à gauche\nRestart au mur 3 après 8 temps\n"
+        )
+        self.assertEqual(short(french.dance.sections[0].events), "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L")
+        self.assertEqual(sequence(french), ["wall", "wall", "wall/8", "wall"])
+        self.assertEqual(
+            (french.dance.name, french.dance.stated.counts, french.dance.stated.walls, french.dance.level),
+            ("La rue des lampions", 16, 2, "débutant"),
+        )
+
+    def test_heads_with_the_number_of_a_line(self):
+        found = read_text("Quick\nL1: 1-4 vine R, 5-8 vine L\nL2: 1-8 walk R L R L R L R L\nRestart wall 2 after L1\n")
+        self.assertEqual([s.name for s in found.dance.sections], ["L1", "L2"])
+        self.assertEqual(sequence(found), ["wall", "wall/8", "wall"])
+
     def test_like_another_section(self):
         text = "Section 1: 1-4 vine R, 5-8 vine L\nSection 2\nsame as section 1 on the other side\n"
         found = read_text(text)

@@ -9,17 +9,18 @@ import re
 from dataclasses import dataclass
 
 from vamos.core.dance.facing import heading_of
+from vamos.errors import InputError
 
 #: Facts with their usual names; each ends at the next one on the same line.
 _KEYS = {
-    "counts": r"counts?|cts|zähler|beats",
-    "walls": r"walls?|wände|wand",
-    "level": r"levels?|difficulty|stufe|schwierigkeit(?:sgrad)?",
+    "counts": r"counts?|cts|zähler|beats|temps|tiempos|tempi|tempos",
+    "walls": r"walls?|wände|wand|murs?|paredes|pareti|muren",
+    "level": r"levels?|difficulty|stufe|schwierigkeit(?:sgrad)?|niveau|nivel|livello|nível",
     "by": r"choreograph(?:er|ers|ed\s+by|y(?:\s+by)?)|choreo(?:\s+by)?|by|choreograf(?:in|ie)?(?:\s+von)?",
-    "music": r"music|song|track|musik|lied",
+    "music": r"music|song|track|musik|lied|musique|chanson|música|musica|canción|canzone|muziek",
     "start": r"intro|starts?(?:\s+on)?|lead[- ]?in|begin(?:s|ning)?|count[- ]?in|dance\s+(?:starts|begins)|"
     r"einsatz|beginn",
-    "name": r"dance|title|name|tanz|titel",
+    "name": r"dance|title|name|tanz|titel|danse|titre|baile|título|ballo|titolo|dans",
     "restarts": r"restarts?",
     "tags": r"tags?(?:/bridges?)?|bridges?",
     "sequence": r"sequence|phrasing|phrased|order|abfolge|reihenfolge|ablauf|phrasiert",
@@ -33,11 +34,11 @@ _KEY = re.compile(
     re.IGNORECASE,
 )
 _INLINE = {
-    "counts": re.compile(r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?)\b", re.IGNORECASE),
-    "walls": re.compile(r"\b(\d)[\s-]*(?:walls?|wände|wand|w)\b", re.IGNORECASE),
+    "counts": re.compile(r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?|temps|tiempos|tempi|tempos)\b", re.IGNORECASE),
+    "walls": re.compile(r"\b(\d)[\s-]*(?:walls?|wände|wand|w|murs?|paredes|pareti|muren)\b", re.IGNORECASE),
     "level": re.compile(
         r"\b(?:absolute\s+|high\s+|easy\s+|low\s+|phrased\s+)?(?:beginner|improver|intermediate|advanced|novice|newcomer|"
-        r"anfänger|fortgeschrittene)(?:\s*/\s*\w+)?(?:\s+plus)?\b",
+        r"anfänger|fortgeschrittene|débutante?|intermédiaire|novice|principiante|intermedio|avanzado|beginnend)(?:\s*/\s*\w+)?(?:\s+plus)?\b",
         re.IGNORECASE,
     ),
 }
@@ -63,7 +64,7 @@ _NUMBERS = {
 }  # fmt: skip
 _NUMBER = r"(?:\d{1,2}(?:st|nd|rd|th)?|" + "|".join(_NUMBERS) + r")"
 _WALLS = re.compile(
-    rf"\b(?:on|of|after|during|in|at|end\s+of|auf|nach|an|in)?\s*(?:the\s+)?(?:walls?|wand|wände|runden?|rotations?|repetitions?)\s*"
+    rf"\b(?:on|of|after|during|in|at|end\s+of|auf|nach|an|in)?\s*(?:the\s+)?(?:walls?|wand|wände|runden?|rotations?|repetitions?|murs?|pared|paredes|parete|pareti)\s*"
     rf"(?:no\.?\s*|#\s*)?(?P<list>{_NUMBER}(?:\s*(?:,|&|\+|and|und|/)\s*(?:(?:on\s+|of\s+)?walls?\s*)?{_NUMBER}(?!\s*counts?))*)"
     rf"|\b(?P<ordinal>\d{{1,2}}(?:st|nd|rd|th)|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)"
     rf"(?:\s*(?:&|and|,)\s*(?P<ordinal2>\d{{1,2}}(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|seventh|eighth))?\s+"
@@ -71,20 +72,20 @@ _WALLS = re.compile(
     re.IGNORECASE,
 )
 _AFTER = re.compile(
-    r"\b(?:after|at|on|to|through|up\s+to|nach|bis)\s+(?:the\s+)?(?:first\s+)?(?:counts?\s+|zähler\s+)?(\d{1,3})(?:th|st|nd|rd)?"
-    r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:))|\b(\d{1,3})\s*(?:counts?|cts|zählern?)\b",
+    r"\b(?:after|at|on|to|through|up\s+to|nach|bis|après|tras|después\s+de|dopo)\s+(?:the\s+)?(?:first\s+)?(?:counts?\s+|zähler\s+)?(\d{1,3})(?:th|st|nd|rd)?"
+    r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:))|\b(\d{1,3})\s*(?:counts?|cts|zählern?|temps|tiempos|tempi)\b",
     re.IGNORECASE,
 )
 _AFTER_SECTION = re.compile(
-    r"\b(?:after|following|end\s+of|nach|ende\s+von)\s+(?:the\s+)?(?:section|sec\.?|s|set|part|phrase|teil|abschnitt|8|eight)"
+    r"\b(?:after|following|end\s+of|nach|ende\s+von)\s+(?:the\s+)?(?:section|sec\.?|s|set|part|phrase|teil|abschnitt|8|eight|[a-z])"
     r"\s*#?\s*(\d{1,2})\b",
     re.IGNORECASE,
 )
 _RESTART = re.compile(
-    r"\b(?:restarts?|restarten|neustart|neu\s+(?:start|anfang|beginn)\w*|start\s+again\s+from\s+the\s+(?:top|beginning))\b",
+    r"\b(?:restarts?|restarten|neustart|reinicio|reprise|neu\s+(?:start|anfang|beginn)\w*|start\s+again\s+from\s+the\s+(?:top|beginning))\b",
     re.IGNORECASE,
 )
-_TAG = re.compile(r"\b(?:tags?|bridges?|brücke)\b", re.IGNORECASE)
+_TAG = re.compile(r"\b(?:tags?|bridges?|brücke|puente|pont)\b", re.IGNORECASE)
 _LAST_WORDS = re.compile(
     r"^\W*(?:begin(?:\s+the\s+dance)?\s+again|no\s+(?:tags?|restarts?|bridges?)|keine\s+(?:tags?|restarts?|neustarts?|brücken)|"
     r"(?:wiederholung\W+)?(?:der\s+)?tanz\s+beginnt\s+von\s+vorne?|start\s+(?:again|over)|repeat(?:\s+the\s+dance)?(?:\s+from\s+the\s+(?:top|beginning))?|"
@@ -176,7 +177,7 @@ def tag_in(line: str) -> Added | None:
     """A tag at the end of walls; None when none is spoken of."""
     if _TAG.search(line) is None or not (walls := _walls(line)):
         return None
-    counts = re.search(r"\b(\d{1,2})[\s-]*(?:counts?|cts|zähler)\b", line, re.IGNORECASE)
+    counts = re.search(r"\b(\d{1,2})[\s-]*(?:counts?|cts|zähler|temps|tiempos|tempi)\b", line, re.IGNORECASE)
     return Added(walls, int(counts.group(1)) if counts else None)
 
 
@@ -211,5 +212,9 @@ def facing_at_end(line: str) -> tuple[str, int | None]:
     if match is None:
         return line, None
     said = match.group(1).lower().replace("o'clock", "").replace("oclock", "").strip()
-    heading = heading_of(said if ":" in said else f"{said}:00")
+    try:
+        heading = heading_of(said if ":" in said else f"{said}:00")
+    except InputError:
+        # “(8)”: no way one can face.
+        return line, None
     return (line[: match.start()].rstrip(), heading) if heading is not None else (line, None)

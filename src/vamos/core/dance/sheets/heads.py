@@ -10,10 +10,24 @@ from vamos.language import tr
 
 _HEAD_WORD = (
     r"section|sec\.?|set|part|verse|chorus|intro(?:duction)?|bridge|tag|ending|outro|block|phrase|teil|abschnitt|"
-    r"strophe|refrain|brücke|schluss|pattern|eight"
+    r"strophe|refrain|brücke|schluss|pattern|eight|sección|seccion|sezione|seção|sectie|partie|parte|deel"
 )
 #: Heads that need a number: without one they are words like others.
-NUMBERED_ONLY = ("set", "part", "section", "block", "phrase", "eight", "pattern", "teil")
+NUMBERED_ONLY = (
+    "set",
+    "part",
+    "section",
+    "block",
+    "phrase",
+    "eight",
+    "pattern",
+    "teil",
+    "sección",
+    "seccion",
+    "sezione",
+    "parte",
+    "partie",
+)
 SECTION = re.compile(
     rf"^(?P<word>{_HEAD_WORD})(?:\s+(?P<number>\d{{1,2}}|[A-H]|one|two|three|four|five|six|seven|eight|i{{1,3}}|iv|vi?))?\b"
     r"(?P<rest>.*)$",
@@ -35,8 +49,10 @@ ORDINAL = re.compile(
 BARS = re.compile(
     r"^(?P<word>bars?|measures?|takte?)\s+(?P<number>\d{1,2}(?:-\d{1,2})?)\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
 )
+#: “L1: …”, the first line.
+LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*)$")
 #: Every form of a head with a number, the likeliest first.
-NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, ORDINAL, BARS)
+NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, ORDINAL, BARS, LINE)
 #: “= 8 #1 mirrored”, “same as section 2 on the other side”, “wie Teil 1”.
 SAME = re.compile(
     r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?)\s*"
@@ -46,7 +62,9 @@ SAME = re.compile(
 )
 COUNT_IN = re.compile(r"^(?:a\s+)?5\W+6\W+7\W+8\b\W*(?:ready|go|and|here\s+we\s+go|und\s+los|los)?\W*$", re.IGNORECASE)
 _EIGHTS_SAID = re.compile(r"[(\[]\s*(\d{1,2})\s*[x×]\s*([3468])\s*(?:counts?)?\s*[)\]]", re.IGNORECASE)
-COUNTS = re.compile(r"[(\[,:-]?\s*(\d+)\s*(?:counts?|cts?|zähler)\b\s*[)\]]?|[(\[]\s*(\d+)\s*[)\]]", re.IGNORECASE)
+COUNTS = re.compile(
+    r"[(\[,:-]?\s*(\d+)\s*(?:counts?|cts?|zähler|temps|tiempos|tempi)\b\s*[)\]]?|[(\[]\s*(\d+)\s*[)\]]", re.IGNORECASE
+)
 INSIDE = re.compile(r"[(\[]\s*(?:counts?\s*)?(\d{1,3})\s*(?:-|to)\s*(\d{1,3})\s*(?:counts?)?\s*[)\]]")
 
 

@@ -22,6 +22,13 @@ _FRENCH = re.compile(
     re.IGNORECASE,
 )
 _LETTERS = {"D": "droite", "G": "gauche"}
+#: Where two of these stand, D and I are feet, too.
+_SPANISH = re.compile(
+    r"\b(?:pasos?|adelante|atr[aá]s|junta|cierra|toca|vuelta|cruza|lado|caminar?|balanceo|giro|derech[ao]|izquierd[ao]|"
+    r"tiempos|punta|tac[oó]n)\b",
+    re.IGNORECASE,
+)
+_SPANISH_LETTERS = {"D": "derecha", "I": "izquierda"}
 _END = re.compile(r"(?<=\S)[.!]+\s*$")
 
 
@@ -47,7 +54,7 @@ def cleaned(text: str) -> Clean:
         places.extend([at] * len(signs))
 
     at = 0
-    french = len({m.group().lower() for m in _FRENCH.finditer(text)}) > 1
+    letters = _letters_of(text)
     while at < len(text):
         entity = _ENTITY.match(text, at) if text[at] == "&" else None
         if entity is not None and html.unescape(entity.group()) != entity.group():
@@ -57,7 +64,7 @@ def cleaned(text: str) -> Clean:
         if out and text[at] == " " and text[at - 1] == " ":
             at += 1
             continue
-        letter = _LETTERS.get(text[at], "") if french and _alone(text, at) else ""
+        letter = letters.get(text[at], "") if letters and _alone(text, at) else ""
         put(letter or _one(text[at]), at)
         at += 1
     plain = "".join(out)
@@ -65,6 +72,14 @@ def cleaned(text: str) -> Clean:
     if end is not None and not re.search(r"(?:^|\n)\s*\d+\.\s*$|(?:^|\s)\.\s*$", plain):
         plain, places = plain[: end.start()], places[: end.start()]
     return Clean(plain, (*places, len(text)))
+
+
+def _letters_of(text: str) -> dict[str, str]:
+    """The feet that single letters mean, by the language of the words around them."""
+    for words, letters in ((_FRENCH, _LETTERS), (_SPANISH, _SPANISH_LETTERS)):
+        if len({m.group().lower() for m in words.finditer(text)}) > 1:
+            return letters
+    return {}
 
 
 def _alone(text: str, at: int) -> bool:
