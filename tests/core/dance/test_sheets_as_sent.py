@@ -6,6 +6,7 @@ from pathlib import Path
 from tests.core.dance.typed_judge import short
 from vamos.core.dance.checks import problems_of
 from vamos.core.dance.facing import clock_text
+from vamos.core.dance.remarks import restart_in
 from vamos.core.dance.sheets.files import read_any_text
 from vamos.core.dance.sheets.read_as import LineIs, TextRead
 from vamos.core.dance.sheets.text import read_text
@@ -169,12 +170,16 @@ class SentTest(unittest.TestCase):
     def test_heads_with_the_number_of_a_line(self):
         found = read_text("Quick\nL1: 1-4 vine R, 5-8 vine L\nL2: 1-8 walk R L R L R L R L\nRestart wall 2 after L1\n")
         self.assertEqual([s.name for s in found.dance.sections], ["L1", "L2"])
+        self.assertIsNone(restart_in("Restart on wall 3 after a 4").section, "“a 4” is no section")
         self.assertEqual(sequence(found), ["wall", "wall/8", "wall"])
 
     def test_like_another_section(self):
         text = "Section 1: 1-4 vine R, 5-8 vine L\nSection 2\nsame as section 1 on the other side\n"
         found = read_text(text)
         self.assertEqual([short(s.events) for s in found.dance.sections][1], "1L 2R 3L 4r 5R 6L 7R 8l")
+        more = read_text("Section 1: 1-4 vine R, 5-8 vine L\nSection 2 = section 1\n7-8 stomp R, stomp L\n")
+        self.assertEqual(short(more.dance.sections[1].events), short(more.dance.sections[0].events))
+        self.assertTrue(any("7-8 stomp R" in line for line in more.remarks), "moves below it are told, not lost")
         told = read_text("Section 1: 1-4 vine R\nSection 2\nsame as section 9\n").remarks
         self.assertTrue(any("same as section 9" in line for line in told), told)
 

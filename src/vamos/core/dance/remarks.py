@@ -77,7 +77,7 @@ _AFTER = re.compile(
     re.IGNORECASE,
 )
 _AFTER_SECTION = re.compile(
-    r"\b(?:after|following|end\s+of|nach|ende\s+von)\s+(?:the\s+)?(?:section|sec\.?|s|set|part|phrase|teil|abschnitt|8|eight|[a-z])"
+    r"\b(?:after|following|end\s+of|nach|ende\s+von)\s+(?:the\s+)?(?:section|sec\.?|s|set|part|phrase|teil|abschnitt|8|eight|[a-z](?=\d))"
     r"\s*#?\s*(\d{1,2})\b",
     re.IGNORECASE,
 )

@@ -12,7 +12,7 @@ from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sheets.cells import LONGEST_SECTION
 from vamos.core.dance.sheets.made import WrittenSection
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine
-from vamos.core.dance.sheets.short_words import written_out
+from vamos.core.dance.sheets.short_words import spelled_out
 from vamos.core.dance.typed.repeats import other_side
 from vamos.core.model.dance import Event, MoveSet, kind_by_name
 from vamos.core.time import Feel
@@ -25,15 +25,18 @@ def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine], short:
     lines = list(lines)
     places = {line.number: k for k, line in enumerate(lines)}
     for section in sections:
+        if section.like is not None:
+            _copy(sections[section.like[0]], section, section.like[1])
+            # What stands below “= section 1” is danced by nobody, and told.
+            for index, _ in section.moves:
+                lines[places[index + 1]] = replace(lines[places[index + 1]], taken=LineIs.ASIDE)
+            continue
         bodies: list[tuple[int, str]] = []
         for index, text in section.moves:
-            body, facing = facing_at_end(written_out(text, short))
+            body, facing = facing_at_end(spelled_out(text, short))
             if facing is not None:
                 section.facings.append((len(bodies), facing))
             bodies.append((index, body))
-        if section.like is not None:
-            _copy(sections[section.like[0]], section, section.like[1])
-            continue
         section.events, section.others, bad = _read_rows(bodies)
         for index, told in bad.items():
             where = places[index + 1]

@@ -42,7 +42,7 @@ def _known(words: str) -> bool:
     return says
 
 
-def written_out(text: str, short: Mapping[str, str]) -> str:
+def spelled_out(text: str, short: Mapping[str, str]) -> str:
     """A line of moves with its short words as what they mean; capitals tell “CS” from “cs”."""
     for word in sorted(short, key=len, reverse=True):
         text = re.sub(rf"(?<![\w]){re.escape(word)}(?![\w])", short[word], text)
