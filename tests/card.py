@@ -7,12 +7,22 @@ import shutil
 import subprocess
 import threading
 import time
+from collections.abc import Callable
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 
 RATE = 48000
 INSTALLED = bool(shutil.which("pulseaudio") and shutil.which("parec"))
+
+
+def _until(true: Callable[[], Any], otherwise: str, seconds: float = 40.0) -> None:
+    end = time.monotonic() + seconds
+    while not true():
+        if time.monotonic() > end:
+            raise RuntimeError(otherwise)
+        time.sleep(0.1)
 
 
 class Card:
@@ -22,6 +32,9 @@ class Card:
         folder = str(folder)
         self.environment = {"XDG_RUNTIME_DIR": folder, "PULSE_RUNTIME_PATH": folder, "HOME": folder}
         loads = ("module-native-protocol-unix", f"module-null-sink sink_name=nowhere rate={RATE}")
+        # On a busy machine the kernel would end a server that runs in real time for long.
+        (Path(folder) / "daemon.conf").write_text("rlimit-rttime = -1\n")
+        self.environment["PULSE_CONFIG"] = f"{folder}/daemon.conf"
         command = [
             "pulseaudio",
             "-n",
@@ -35,10 +48,7 @@ class Card:
             stdin=subprocess.DEVNULL,
             env=os.environ | self.environment,
         )
-        for _ in range(100):
-            time.sleep(0.1)
-            if (Path(folder) / "native").exists():
-                break
+        _until((Path(folder) / "native").exists, "the sound server does not start")
         self.environment["PULSE_SERVER"] = f"unix:{folder}/native"
 
     def stop(self) -> None:
@@ -56,10 +66,7 @@ class Recorder:
         )
         self.parts: list[tuple[float, bytes]] = []
         threading.Thread(target=self._read, daemon=True).start()
-        for _ in range(100):
-            if self.parts:
-                break
-            time.sleep(0.1)
+        _until(lambda: self.parts, "nothing comes from the sound server")
 
     def _read(self) -> None:
         assert self._process.stdout is not None

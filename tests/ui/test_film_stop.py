@@ -5,12 +5,14 @@ from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
 
 from tests.support import demo_folder
 from tests.ui.qt import StopCase
 from vamos.core.edit.takes import replace_take
 from vamos.core.model.take import SaidSide, Spoken, View
 from vamos.demo.build import SONG
+from vamos.ui.stops.film.view_question import ViewQuestion
 
 Ctrl, Alt = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.AltModifier
 Shift = Qt.KeyboardModifier.ShiftModifier
@@ -44,7 +46,7 @@ class FilmStopTest(StopCase):
         self.settle()
         self.assertIn("What do these show?", self.panel_text())
         self.assertEqual(self.window.status.main.text(), "Yes, so they are filmed")
-        self.click(next(b for b in self.panel_buttons("Back") if b.accessibleName() == "back shows: Back"))
+        self.click(next(b for b in self.panel_buttons("2 Back") if b.accessibleName() == "back shows: Back"))
         self.settle()
         self.assertEqual(
             (self.take("back").stretches[0].view, self.take("back").stretches[0].guessed), (View.BACK, False)
@@ -54,6 +56,49 @@ class FilmStopTest(StopCase):
         self.assertFalse(any(s.guessed for t in self.window.session.project.takes for s in t.stretches))
         self.assertNotIn("What do these show?", self.panel_text())
         self.assertEqual(self.take("front").stretches[0].view, View.FRONT)
+
+    def test_what_takes_show_by_digits_with_their_pictures_in_sight(self):
+        """A digit answers the take in focus and goes to the next; on the page it still goes to a count."""
+        self.window.go_to_stop("Film")
+        thumbs = self.window.media.thumbs
+        self.until(lambda: len(thumbs._images) == len(self.window.session.project.takes), "thumbnails")
+
+        def guessed(project):
+            for name in ("front", "back", "feet"):
+                take = next(t for t in project.takes if t.name == name)
+                one = replace(take.stretches[0], view=View.FRONT, guessed=True)
+                project = replace_take(project, replace(take, stretches=(one, *take.stretches[1:])))
+            return project
+
+        self.window.session.do("guessed", guessed)
+        self.settle()
+        cards = {w._name: w for w in self.window.findChildren(ViewQuestion) if w.isVisible()}
+        self.assertEqual(set(cards), {"front", "back", "feet"})
+        for name, card in cards.items():
+            pictures = [p.pixmap().toImage() for p in card.pictures]
+            due = thumbs.at(self.take(name).media.fingerprint, 0.5 * self.take(name).media.duration_s)
+            self.assertFalse(any(p.isNull() for p in pictures))
+            small = pictures[1].scaled(due.size()).convertToFormat(due.format())
+            middle = due.rect().center()
+            apart = [abs(a - b) for a, b in zip(small.pixelColor(middle).getRgb(), due.pixelColor(middle).getRgb(), strict=True)]  # fmt: skip
+            self.assertLess(max(apart), 60, name)
+        first = next(w for w in self.window.panel.fields() if isinstance(w, ViewQuestion))
+        order = [first._name]
+        first.setFocus()
+        QTest.keyClick(first, Qt.Key.Key_2)
+        self.settle()
+        self.assertEqual(self.take(order[0]).stretches[0].view, View.BACK)
+        following = self.window.focusWidget()
+        self.assertIsInstance(following, ViewQuestion)
+        self.assertNotEqual(following._name, order[0])
+        QTest.keyClick(following, Qt.Key.Key_5)
+        self.settle()
+        self.assertEqual(self.take(following._name).stretches[0].view, View.FEET)
+        count = self.page.position
+        self.page.setFocus()
+        self.key(Qt.Key.Key_3)
+        self.assertNotEqual(self.page.position, count)
+        self.assertEqual(sum(t.stretches[0].guessed for t in self.window.session.project.takes), 1)
 
     def test_trouble_moves_the_choice_to_another_pass(self):
         """Trouble marked by key: the clip takes another pass of this view."""

@@ -1,6 +1,7 @@
 """The stop Lesson: a plan that is walked, changed, put in another order, cut to a length; by keys and by pressing."""
 
 import itertools
+import threading
 import unittest
 from unittest import mock
 
@@ -9,6 +10,7 @@ from PyQt6.QtGui import QDragMoveEvent, QDropEvent
 from PyQt6.QtTest import QTest
 
 from tests.ui.qt import StopCase
+from vamos.core.lesson.filming import missing
 from vamos.core.model.filmed import Verdict
 from vamos.core.model.lesson import Build, Slow
 from vamos.core.pack.write import Outcome
@@ -183,22 +185,43 @@ class LessonStopTest(StopCase):
         clip = self.window.desk.clip()
         self.assertEqual((clip.title, str(clip.view)), ("Gate walk", "back"))
 
+    def player(self) -> ResultPlayer | None:
+        return next((w for w in self.window.findChildren(ResultPlayer) if w.isVisible()), None)
+
     def test_a_step_is_played_where_it_stands(self):
-        """P makes it as students get it and shows it; another step hides it; a step of words cannot be played."""
+        """P plays it as students get it, also beside long work; P again stops; another step takes its place."""
         self.stand_on("Gate walk on numbers")
+        go_on = threading.Event()
+        self.addCleanup(go_on.set)
+        self.window.runner.run("long work", lambda _progress: go_on.wait(60), lambda _found: None)
         QTest.keyClick(self.table(), Qt.Key.Key_P)
-        self.idle()
-        self.settle()
-        player = next(w for w in self.window.findChildren(ResultPlayer) if w.isVisible())
+        self.until(lambda: self.player() is not None and self.player().playback.song_s > 0.3, "it plays")
+        self.assertTrue(self.window.runner.busy)
+        player = self.player()
         self.until(lambda: player.pictures[0].image is not None, "its picture")
-        path = player.result.path
-        self.assertTrue(path.is_file())
-        seconds = self.commands().plan.seconds_of(self.commands().step)
-        self.assertAlmostEqual(player.result.seconds, seconds, delta=6)
+        self.assertAlmostEqual(player.result.seconds, self.commands().plan.seconds_of(self.commands().step), delta=6)
+        QTest.keyClick(self.table(), Qt.Key.Key_P)
+        self.assertFalse(player.playback.playing)
+        at = player.playback.song_s
+        QTest.keyClick(self.picture(), Qt.Key.Key_Space)
+        self.assertTrue(player.playback.playing)
+        self.assertAlmostEqual(player.playback.song_s, at, delta=0.2)
         self.stand_on("Hello")
-        self.assertFalse([w for w in self.window.findChildren(ResultPlayer) if w.isVisible()])
-        self.window.close()
-        self.assertFalse(path.exists())
+        self.assertIsNone(self.player())
+        self.click(self.panel_button("Play it here"))
+        self.until(lambda: self.player() is not None and self.player().playback.playing, "the card plays")
+        self.assertEqual(self.player().result.live.title, "Hello")
+
+    def test_a_step_that_nobody_filmed_says_so(self):
+        unseen = next(iter(missing(self.commands().plan, self.window.session.facts.clips)))
+        self.commands().choose(unseen.key)
+        self.settle()
+        said = []
+        self.window.runner.told.connect(said.append)
+        self.commands().play_step()
+        self.until(lambda: said, "it says why")
+        self.assertIn("No clip shows this step", said[0])
+        self.assertIsNone(self.player())
 
     def test_homework_from_the_window(self):
         wish = mock.Mock(return_value=Outcome(self.folder, 3, ("Gate walk: no pass shows it",)))

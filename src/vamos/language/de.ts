@@ -4973,11 +4973,6 @@
   </message>
   <message>
    <location filename="../core/pack/lesson_film.py" />
-   <source>No clip shows this step. What is missing stands under “What to film”.</source>
-   <translation>Kein Clip zeigt diesen Schritt. Was fehlt, steht unter „Was zu filmen ist“.</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/lesson_film.py" />
    <source>No clip shows any step of the lesson yet. “What to film” at Lesson says what is missing.</source>
    <translation>Noch zeigt kein Clip einen Schritt der Stunde. „Was zu filmen ist“ bei Stunde sagt, was fehlt.</translation>
   </message>
@@ -5015,6 +5010,16 @@
    <location filename="../core/pack/lesson_film.py" />
    <source>{often} of the song’s tempo.</source>
    <translation>{often} des Song-Tempos.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/live_step.py" />
+   <source>This step is no longer in the plan.</source>
+   <translation>Dieser Schritt steht nicht mehr im Plan.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/live_step.py" />
+   <source>No clip shows this step. What is missing stands under “What to film”.</source>
+   <translation>Kein Clip zeigt diesen Schritt. Was fehlt, steht unter „Was zu filmen ist“.</translation>
   </message>
   <message>
    <location filename="../core/pack/manifest.py" />
@@ -7482,11 +7487,6 @@
   </message>
   <message>
    <location filename="../ui/preview/result_player.py" />
-   <source>Reading a film</source>
-   <translation>Ein Film wird gelesen</translation>
-  </message>
-  <message>
-   <location filename="../ui/preview/result_player.py" />
    <location filename="../ui/stops/song/panel.py" />
    <source>{minutes} of {minutes2}</source>
    <translation>{minutes} von {minutes2}</translation>
@@ -7510,6 +7510,11 @@
    <location filename="../ui/preview/result_player.py" />
    <source>Not beside a film: it is made of several, or its film is gone</source>
    <translation>Nicht neben einem Film: es besteht aus mehreren, oder sein Film ist weg</translation>
+  </message>
+  <message>
+   <location filename="../ui/preview/result_player.py" />
+   <source>Reading a film</source>
+   <translation>Ein Film wird gelesen</translation>
   </message>
   <message>
    <location filename="../ui/preview/side_by_side.py" />
@@ -9555,8 +9560,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>Their names do not say it. Clips are flipped by it, so it is worth a look.</source>
-   <translation>Ihre Namen sagen es nicht. Clips werden danach gespiegelt, also lohnt ein Blick.</translation>
+   <source>Their names do not say it, and clips are flipped by it. Choose with the keys 1 to 5.</source>
+   <translation>Ihre Namen sagen es nicht, und danach werden Clips gespiegelt. Wähle mit den Tasten 1 bis 5.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9615,31 +9620,6 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>Front</source>
-   <translation>Vorn</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Back</source>
-   <translation>Hinten</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Left</source>
-   <translation>Links</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Right</source>
-   <translation>Rechts</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Feet</source>
-   <translation>Füße</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
    <source>in a mirror</source>
    <translation>in einem Spiegel</translation>
   </message>
@@ -9667,6 +9647,36 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>What is wrong in {name}</source>
    <translation>Was in {name} schiefging</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Front</source>
+   <translation>Vorn</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Back</source>
+   <translation>Hinten</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Left</source>
+   <translation>Links</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Right</source>
+   <translation>Rechts</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Feet</source>
+   <translation>Füße</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9737,11 +9747,6 @@
    <location filename="../ui/tasks/placing.py" />
    <source>takes</source>
    <translation>Aufnahmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>{name} shows: {view}</source>
-   <translation>{name} zeigt: {view}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -10099,6 +10104,16 @@
    <location filename="../ui/stops/film/take_fields.py" />
    <source>It is right</source>
    <translation>Es stimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>What does {name} show? {answers}</source>
+   <translation>Was zeigt {name}? {answers}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>{name} shows: {view}</source>
+   <translation>{name} zeigt: {view}</translation>
   </message>
   <message>
    <location filename="../ui/stops/leads.py" />
@@ -10482,39 +10497,9 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>How it is taught</source>
-   <translation>Wie gelehrt wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Built up</source>
-   <translation>Aufgebaut</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Each section</source>
-   <translation>Jeder Abschnitt</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Show the whole dance</source>
-   <translation>Den ganzen Tanz zeigen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Easier and harder forms</source>
-   <translation>Leichtere und schwerere Formen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
    <location filename="../ui/stops/song/panel.py" />
    <source>Length</source>
    <translation>Länge</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Wanted, in minutes</source>
-   <translation>Gewünscht, in Minuten</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10528,13 +10513,58 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>one part</source>
-   <translation>ein Teil</translation>
+   <source>How it is taught</source>
+   <translation>Wie gelehrt wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Build it up {build}. Each section: {way}.</source>
+   <translation>So wird aufgebaut: {build}. Jeder Abschnitt: {way}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Show the whole dance {shown}. Tell walls, tags and restarts {facts}.</source>
+   <translation>Den ganzen Tanz {shown} zeigen. Wände, Tags und Restarts {facts} erklären.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>show them</source>
+   <translation>zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>leave them out</source>
+   <translation>weglassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Tempo: {slow}. Easier and harder forms: {variants}.</source>
+   <translation>Tempo: {slow}. Leichtere und schwerere Formen: {variants}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Wanted length of the lesson in minutes</source>
+   <translation>Gewünschte Länge der Stunde in Minuten</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>any number of</source>
+   <translation>beliebig viele</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>in one go</source>
+   <translation>in einem Stück</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Cut in two</source>
    <translation>In zwei geteilt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>It may take {minutes} minutes, {parts}.</source>
+   <translation>Es darf {minutes} Minuten dauern, {parts}.</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10588,16 +10618,6 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Wanted length of the lesson in minutes</source>
-   <translation>Gewünschte Länge der Stunde in Minuten</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>as long as it gets</source>
-   <translation>so lang, wie sie wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
    <source>Left out: {title}, {what}: {number} s.</source>
    <translation>Weggelassen: {title}, {what}: {number} s.</translation>
   </message>
@@ -10608,8 +10628,13 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>part 2 after {name}</source>
-   <translation>Teil 2 nach {name}</translation>
+   <source>It may take {minutes} minutes.</source>
+   <translation>Es darf {minutes} Minuten dauern.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>in two parts, the second after {name}</source>
+   <translation>in zwei Teilen, der zweite nach {name}</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10633,6 +10658,11 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
+   <source>Play it here (P)</source>
+   <translation>Hier abspielen (P)</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
    <source>Earlier (Alt+↑)</source>
    <translation>Früher (Alt+↑)</translation>
   </message>
@@ -10648,8 +10678,23 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Variants</source>
-   <translation>Varianten</translation>
+   <source>Built up</source>
+   <translation>Aufgebaut</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Each section</source>
+   <translation>Jeder Abschnitt</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Show the whole dance</source>
+   <translation>Den ganzen Tanz zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Easier and harder forms</source>
+   <translation>Leichtere und schwerere Formen</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10703,11 +10748,6 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Play it here (P)</source>
-   <translation>Hier abspielen (P)</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
    <source>{what}, number {number}: {verdict}</source>
    <translation>{what}, Nummer {number}: {verdict}</translation>
   </message>
@@ -10720,6 +10760,11 @@
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Take “{words}” back</source>
    <translation>„{words}“ zurücknehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Variants</source>
+   <translation>Varianten</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/picture.py" />

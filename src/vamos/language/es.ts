@@ -4973,11 +4973,6 @@
   </message>
   <message>
    <location filename="../core/pack/lesson_film.py" />
-   <source>No clip shows this step. What is missing stands under “What to film”.</source>
-   <translation>Ningún clip muestra este paso. Lo que falta está en «Qué filmar».</translation>
-  </message>
-  <message>
-   <location filename="../core/pack/lesson_film.py" />
    <source>No clip shows any step of the lesson yet. “What to film” at Lesson says what is missing.</source>
    <translation>Ningún clip muestra todavía ningún paso de la clase. «Qué filmar», en Clase, dice qué falta.</translation>
   </message>
@@ -5015,6 +5010,16 @@
    <location filename="../core/pack/lesson_film.py" />
    <source>{often} of the song’s tempo.</source>
    <translation>{often} del tempo de la canción.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/live_step.py" />
+   <source>This step is no longer in the plan.</source>
+   <translation>Este paso ya no está en el plan.</translation>
+  </message>
+  <message>
+   <location filename="../core/pack/live_step.py" />
+   <source>No clip shows this step. What is missing stands under “What to film”.</source>
+   <translation>Ningún clip muestra este paso. Lo que falta está en «Qué filmar».</translation>
   </message>
   <message>
    <location filename="../core/pack/manifest.py" />
@@ -7482,11 +7487,6 @@
   </message>
   <message>
    <location filename="../ui/preview/result_player.py" />
-   <source>Reading a film</source>
-   <translation>Leyendo una película</translation>
-  </message>
-  <message>
-   <location filename="../ui/preview/result_player.py" />
    <location filename="../ui/stops/song/panel.py" />
    <source>{minutes} of {minutes2}</source>
    <translation>{minutes} de {minutes2}</translation>
@@ -7510,6 +7510,11 @@
    <location filename="../ui/preview/result_player.py" />
    <source>Not beside a film: it is made of several, or its film is gone</source>
    <translation>No junto a una película: está hecho de varias, o su película no está</translation>
+  </message>
+  <message>
+   <location filename="../ui/preview/result_player.py" />
+   <source>Reading a film</source>
+   <translation>Leyendo una película</translation>
   </message>
   <message>
    <location filename="../ui/preview/side_by_side.py" />
@@ -9555,8 +9560,8 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>Their names do not say it. Clips are flipped by it, so it is worth a look.</source>
-   <translation>Sus nombres no lo dicen. Los clips se reflejan según esto, así que merece una mirada.</translation>
+   <source>Their names do not say it, and clips are flipped by it. Choose with the keys 1 to 5.</source>
+   <translation>Sus nombres no lo dicen, y según eso se invierten los clips. Elige con las teclas 1 a 5.</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9615,31 +9620,6 @@
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
-   <source>Front</source>
-   <translation>Frente</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Back</source>
-   <translation>Espalda</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Left</source>
-   <translation>Izquierda</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Right</source>
-   <translation>Derecha</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>Feet</source>
-   <translation>Pies</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
    <source>in a mirror</source>
    <translation>en un espejo</translation>
   </message>
@@ -9667,6 +9647,36 @@
    <location filename="../ui/stops/film/panel.py" />
    <source>What is wrong in {name}</source>
    <translation>Qué está mal en {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Front</source>
+   <translation>Frente</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Back</source>
+   <translation>Espalda</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Left</source>
+   <translation>Izquierda</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Right</source>
+   <translation>Derecha</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/panel.py" />
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>Feet</source>
+   <translation>Pies</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -9737,11 +9747,6 @@
    <location filename="../ui/tasks/placing.py" />
    <source>takes</source>
    <translation>tomas</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/film/panel.py" />
-   <source>{name} shows: {view}</source>
-   <translation>{name} muestra: {view}</translation>
   </message>
   <message>
    <location filename="../ui/stops/film/panel.py" />
@@ -10099,6 +10104,16 @@
    <location filename="../ui/stops/film/take_fields.py" />
    <source>It is right</source>
    <translation>Está bien</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>What does {name} show? {answers}</source>
+   <translation>¿Qué muestra {name}? {answers}</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/film/view_question.py" />
+   <source>{name} shows: {view}</source>
+   <translation>{name} muestra: {view}</translation>
   </message>
   <message>
    <location filename="../ui/stops/leads.py" />
@@ -10482,39 +10497,9 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>How it is taught</source>
-   <translation>Cómo se enseña</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Built up</source>
-   <translation>Montaje</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Each section</source>
-   <translation>Cada sección</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Show the whole dance</source>
-   <translation>Mostrar el baile entero</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Easier and harder forms</source>
-   <translation>Formas más fáciles y más difíciles</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
    <location filename="../ui/stops/song/panel.py" />
    <source>Length</source>
    <translation>Duración</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>Wanted, in minutes</source>
-   <translation>Deseada, en minutos</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10528,13 +10513,58 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>one part</source>
-   <translation>una parte</translation>
+   <source>How it is taught</source>
+   <translation>Cómo se enseña</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Build it up {build}. Each section: {way}.</source>
+   <translation>Se construye así: {build}. Cada sección: {way}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Show the whole dance {shown}. Tell walls, tags and restarts {facts}.</source>
+   <translation>Mostrar el baile entero {shown}. Explicar paredes, tags y restarts {facts}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>show them</source>
+   <translation>mostrarlas</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>leave them out</source>
+   <translation>dejarlas fuera</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Tempo: {slow}. Easier and harder forms: {variants}.</source>
+   <translation>Tempo: {slow}. Formas más fáciles y más difíciles: {variants}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Wanted length of the lesson in minutes</source>
+   <translation>Duración deseada de la clase en minutos</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>any number of</source>
+   <translation>cualquier número de</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>in one go</source>
+   <translation>de una vez</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Cut in two</source>
    <translation>Partir en dos</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>It may take {minutes} minutes, {parts}.</source>
+   <translation>Puede durar {minutes} minutos, {parts}.</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10588,16 +10618,6 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Wanted length of the lesson in minutes</source>
-   <translation>Duración deseada de la clase en minutos</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
-   <source>as long as it gets</source>
-   <translation>lo que dure</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
    <source>Left out: {title}, {what}: {number} s.</source>
    <translation>Omitido: {title}, {what}: {number} s.</translation>
   </message>
@@ -10608,8 +10628,13 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>part 2 after {name}</source>
-   <translation>parte 2 después de {name}</translation>
+   <source>It may take {minutes} minutes.</source>
+   <translation>Puede durar {minutes} minutos.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>in two parts, the second after {name}</source>
+   <translation>en dos partes, la segunda después de {name}</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10633,6 +10658,11 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
+   <source>Play it here (P)</source>
+   <translation>Reproducirlo aquí (P)</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
    <source>Earlier (Alt+↑)</source>
    <translation>Antes (Alt+↑)</translation>
   </message>
@@ -10648,8 +10678,23 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Variants</source>
-   <translation>Variantes</translation>
+   <source>Built up</source>
+   <translation>Montaje</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Each section</source>
+   <translation>Cada sección</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Show the whole dance</source>
+   <translation>Mostrar el baile entero</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Easier and harder forms</source>
+   <translation>Formas más fáciles y más difíciles</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
@@ -10703,11 +10748,6 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/panel.py" />
-   <source>Play it here (P)</source>
-   <translation>Reproducirlo aquí (P)</translation>
-  </message>
-  <message>
-   <location filename="../ui/stops/lesson/panel.py" />
    <source>{what}, number {number}: {verdict}</source>
    <translation>{what}, número {number}: {verdict}</translation>
   </message>
@@ -10720,6 +10760,11 @@
    <location filename="../ui/stops/lesson/panel.py" />
    <source>Take “{words}” back</source>
    <translation>Retirar «{words}»</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/panel.py" />
+   <source>Variants</source>
+   <translation>Variantes</translation>
   </message>
   <message>
    <location filename="../ui/stops/lesson/picture.py" />

@@ -208,6 +208,7 @@ class Window(QMainWindow):
         self.page.edge_dragged.connect(lambda start, at: self.room.edge_dragged(start, at))
         self.media.song_ready.connect(self._song_ready)
         self.media.thumbs.ready.connect(lambda _film: self.page.invalidate())
+        self.media.thumbs.ready.connect(lambda _film: self.refresh())
         self.media.small_copies.ready.connect(self.preview.small_copy_ready)
         self.preview.state_changed.connect(self.refresh)
         self.preview.line_changed.connect(self.refresh)

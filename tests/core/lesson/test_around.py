@@ -30,7 +30,8 @@ from vamos.core.model.lesson import Build, LessonWish, Shown, Slow, StepKind, Wa
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
 from vamos.core.pack.homework import rungs, write_homework
-from vamos.core.pack.lesson_film import NAME, LessonParts, write_lesson, write_step
+from vamos.core.pack.lesson_film import NAME, LessonParts, write_lesson
+from vamos.core.pack.live_step import live_step
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.verify import verify_pack
 from vamos.core.progress import quiet
@@ -237,9 +238,8 @@ class LessonFilmTest(FolderCase):
     def test_what_cards_say_and_each_named_move_are_heard(self):
         """The sentence of a card from its beginning on; in the clip that names moves each on its count, within 15 ms."""
         found = set_lesson(self.small(), build=Build.BLOCKS, shown=Shown.NEVER, slow=Slow.PLAYER)
-        path = self.folder / "step.mp4"
-        write_step(found, self.folder, "A/words", path, quiet())
-        heard = read_sound(path, RATE, 1).samples[:, 0]
+        live = live_step(LessonParts(found, self.folder), "A/words", 320, quiet())
+        heard = live.part(0, live.seconds)[:, 0]
         step = next(s for s in plan_lesson(found).steps if s.key == "A/words")
         card = sentence(f"{step.title}. {step.words}")[:, 0]
         self.assertLess(abs(_found(heard[: len(card) + RATE], card)), 15)
@@ -301,18 +301,46 @@ class LessonFilmTest(FolderCase):
                 write(found, self.folder, self.folder / "homework")
         self.assertEqual(self.listing(), before)
 
-    def test_a_step_by_itself(self):
+    def test_a_step_is_played_as_its_film_is_written(self):
+        """The same length, sound and pictures as the film of these parts, read back; nothing is written for it."""
         found = self.small()
-        step = next(s for s in plan_lesson(found).steps if s.sections == ("B",) and s.speeds)
+        shown = LessonParts(found, self.folder)
+        step = next(s for s in shown.plan.steps if s.sections == ("B",) and len(s.speeds) > 1)
+        before = self.listing()
+        live = live_step(shown, step.key, 160, quiet())
+        self.assertEqual(self.listing(), before)
         path = self.folder / "step.mp4"
-        seconds = write_step(found, self.folder, step.key, path, quiet())
-        with av.open(str(path)) as film:
-            self.assertAlmostEqual(film.duration / av.time_base, seconds, delta=0.1)
-            self.assertEqual([c["metadata"]["title"] for c in film.chapters()], [step.title])
-        for wrong in ("say/hello", "no such step"):
-            with self.assertRaises(InputError):
-                write_step(found, self.folder, wrong, self.folder / "none.mp4", quiet())
-        self.assertFalse((self.folder / "none.mp4").exists())
+        shown.film.write(path, [(step.title, list(shown.of_step(step)))], quiet(), step.title)
+        heard = read_sound(path, RATE, 1).samples[:, 0].astype(float)
+        mine = live.part(0.0, live.seconds)[:, 0].astype(float)
+        self.assertAlmostEqual(len(heard) / RATE, live.seconds, delta=0.1)
+        # Each second part of it is heard at the same moment, in whichever pieces it is asked for.
+        for number in range(1, len(live.parts)):
+            first = round((live.starts[number] + 0.2) * RATE)
+            tone = live.part(first / RATE, first / RATE + 1.5)[:, 0]
+            np.testing.assert_allclose(tone, mine[first : first + len(tone)], atol=1e-6)
+            self.assertLess(abs(_found(heard[first - 4800 : first + len(tone) + 4800], tone) - 100), 1, number)
+        composers = {}
+        for at in np.linspace(0.3, live.seconds - 0.3, 9):
+            part, frame = live.at(at)
+            if part not in composers:
+                composers[part] = part.composer(quiet())
+            luma = composers[part].picture(frame)[0].astype(float)
+            with av.open(str(path)) as film:
+                film.seek(int(at * av.time_base))
+                pictures = (f for f in film.decode(video=0) if f.time + 1 / 15 > at - 1e-6)
+                written = next(pictures).to_ndarray(format="gray").astype(float)
+            with self.subTest(at=at):
+                alike = np.corrcoef(written.ravel(), luma.ravel())[0, 1]
+                self.assertGreater(alike, 0.9)
+
+    def test_what_is_said_is_a_step_as_well_and_one_that_is_gone_is_refused(self):
+        shown = LessonParts(self.small(), self.folder)
+        live = live_step(shown, "say/hello", 320, quiet())
+        self.assertEqual((len(live.parts), live.at(99.0)[1]), (1, 0))
+        self.assertTrue(live.part(0.0, live.seconds).any())
+        with self.assertRaisesRegex(InputError, "no longer in the plan"):
+            live_step(shown, "no such step", 320, quiet())
 
     def test_nothing_to_show_leaves_nothing_behind(self):
         found = replace(small_project(self.folder), takes=())

@@ -32,6 +32,14 @@ _PREFERENCES = {
 _KEYS = {"ArrowRight": "\ue014", "ArrowLeft": "\ue012", "Tab": "\ue004"}
 
 
+#: Longer than any step of a test takes on a busy machine (seconds).
+PATIENCE = 75
+
+
+class Hung(Exception):
+    """The browser does not answer: now and then headless Firefox waits for its sound card for ever."""
+
+
 class Firefox:
     """One page of Firefox, as :class:`tests.core.pack.browser.Browser` is one of Chromium."""
 
@@ -52,10 +60,14 @@ class Firefox:
             | (environment or {}),
         )
         self._socket, self._buffer, self._number = _connected(port), b"", 0
-        self._answer()
-        self.call("WebDriver:NewSession", capabilities={"alwaysMatch": {"acceptInsecureCerts": False}})
-        self.call("WebDriver:SetTimeouts", script=120000, pageLoad=60000)
         self.errors: list[str] = []
+        try:
+            self._answer()
+            self.call("WebDriver:NewSession", capabilities={"alwaysMatch": {"acceptInsecureCerts": False}})
+            self.call("WebDriver:SetTimeouts", script=2000 * PATIENCE, pageLoad=2000 * PATIENCE)
+        except Hung:
+            self.__exit__()
+            raise
 
     def __enter__(self) -> Firefox:
         return self
@@ -90,7 +102,10 @@ class Firefox:
         return json.loads(body)
 
     def _more(self) -> bytes:
-        piece = self._socket.recv(1 << 16)
+        try:
+            piece = self._socket.recv(1 << 16)
+        except TimeoutError as error:
+            raise Hung(f"no answer for {PATIENCE} s") from error
         if not piece:
             raise RuntimeError("the browser went away")
         return piece
@@ -136,7 +151,7 @@ def _connected(port: int) -> socket.socket:
     end = time.monotonic() + 60
     while True:
         try:
-            return socket.create_connection(("127.0.0.1", port), timeout=130)
+            return socket.create_connection(("127.0.0.1", port), timeout=PATIENCE)
         except OSError:
             if time.monotonic() > end:
                 raise

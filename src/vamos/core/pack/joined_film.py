@@ -22,11 +22,12 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.pack import manifest as mf
 from vamos.core.pack.chapters import Chapter
-from vamos.core.pack.rounds import counts_at, order_of, shown_at, sound_of
+from vamos.core.pack.rounds import counts_at, order_of, shown_at
+from vamos.core.pack.rounds import sound_of as rounds_of_sound
 from vamos.core.progress import Progress
 from vamos.core.render.clip_sound import add_voice, told_of, version_sound
 from vamos.core.render.clips import Written, small_grey
-from vamos.core.render.compose import LONGEST, Composer, Reel, Stage, shape_size, wide_size
+from vamos.core.render.compose import LONGEST, Composer, Reel, Stage, overlay_of, shape_size, wide_size
 from vamos.core.render.encode import ClipWriter
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlay_state import OverlayState
@@ -88,7 +89,7 @@ Parts = Sequence[tuple[str, Sequence[Part]]]
 class JoinedFilm:
     """Writes films of parts of one project; ``problems`` says what could not be shown."""
 
-    def __init__(self, project: Project, base: Path | None, grid: Grid):
+    def __init__(self, project: Project, base: Path | None, grid: Grid, song: Sound | None = None):
         output = project.output
         shape = output.framing.shape if output.framing.shape is not Shape.FILMED else Shape.WIDE
         output = replace(output, rate=output.rate or _RATE, framing=Framing(shape, output.framing.follow))
@@ -96,7 +97,7 @@ class JoinedFilm:
         self.stage: Stage = stage_of(self.project, base, grid, lines_of(grid, project.dance))
         self.rate = FrameRate.of(output.rate or _RATE)
         self.problems: list[str] = []
-        self._song: Sound | None = None
+        self._song = song
         self._reading = Lock()
 
     def write(
@@ -108,10 +109,7 @@ class JoinedFilm:
         """
         size = self._size()
         reels: dict[Path, Reel] = {}
-        with self._reading:
-            if self._song is None and self.project.song is not None:
-                song = self.project.song
-                self._song = read_song(locate(song.media, self.base), progress.part(0, 0.05), song.used)
+        self.read_song(progress.part(0, 0.05))
         joined = _Joined(self.rate)
         with ExitStack() as stack:
             stack.callback(_close, reels)
@@ -129,7 +127,7 @@ class JoinedFilm:
             for (chapter, part), composer in zip(flat, composers, strict=True):
                 key = (id(part.clip), part.version, part.rounds, part.spoken, part.named)
                 if key not in heard:
-                    heard[key] = self._sound(part, composer)
+                    heard[key] = self.sound_of(part, composer.timing if composer is not None else None)
                 joined.add(chapter, part, composer, heard[key])
             matrix = next(c.matrix for c in composers if c is not None)
             sound = joined.sound()
@@ -143,6 +141,13 @@ class JoinedFilm:
             replace(clip, title=title, problems=()), path, joined, proofs, size, matrix, round(sound.lufs, 2)
         )
         return entry, joined.chapters()
+
+    def read_song(self, progress: Progress) -> None:
+        """Have the song ready; raises MissingError or MediaError."""
+        with self._reading:
+            if self._song is None and self.project.song is not None:
+                song = self.project.song
+                self._song = read_song(locate(song.media, self.base), progress, song.used)
 
     def _size(self) -> tuple[int, int]:
         """One size for all: of the shape, as large as the largest film."""
@@ -174,23 +179,24 @@ class JoinedFilm:
             self.problems.append(at_home("{title}: not shown, {error}", title=part.title, error=error.outside()))
             return None
 
-    def _sound(self, part: Part, composer: Composer | SplicedComposer | None) -> Samples | None:
-        """What is heard with a part, as loud as every other."""
+    def sound_of(self, part: Part, timing: ClipTiming | None) -> Samples | None:
+        """What is heard with a part, as loud as every other; ``timing`` is that of its clip, if it shows one."""
         clip = part.filmed
         if part.spoken:
             said = sentence(part.spoken)
             return _as_loud(said) if said.any() else None
-        if composer is None or clip is None:
+        if timing is None or clip is None:
             return None
         heard = part.version.sound if part.version.sound is not ClipSound.ROOM else ClipSound.CLICKS
         version = replace(part.version, sound=heard)
-        told = told_of(composer.overlay, clip, self.stage.lines, self.project.output.mix)
-        raw = version_sound(version, composer.timing, told, self._song, None, np.zeros(composer.timing.frames))
+        overlay = overlay_of(part.version, self.stage.output.overlay)
+        told = told_of(overlay, clip, self.stage.lines, self.project.output.mix)
+        raw = version_sound(version, timing, told, self._song, None, np.zeros(timing.frames))
         if part.named:
-            raw = self._with_names(raw, composer.timing)
+            raw = self._with_names(raw, timing)
         if raw is None or not raw.any():
             return None
-        return _as_loud(raw if part.rounds == 1 else sound_of(raw, composer.timing, clip.counts, part.rounds))
+        return _as_loud(raw if part.rounds == 1 else rounds_of_sound(raw, timing, clip.counts, part.rounds))
 
     def _with_names(self, raw: Samples | None, timing: ClipTiming) -> Samples:
         """A clip's sound, or silence, with each move named on its count."""
@@ -212,8 +218,8 @@ class JoinedFilm:
         proofs: list[Piece] = []
         for (_, part), composer in zip(flat, composers, strict=True):
             if composer is None:
-                planes = planes_of(_card(part), *size, matrix)
-                for _ in range(_frames(part, self.rate)):
+                planes = planes_of(card_of(part), *size, matrix)
+                for _ in range(frames_of(part, self.rate)):
                     writer.picture(*planes)
                 continue
             order = part.order(composer.timing)
@@ -264,11 +270,13 @@ def _close(reels: dict[Path, Reel]) -> None:
         reel.close()
 
 
-def _card(part: Part) -> OverlayState:
+def card_of(part: Part) -> OverlayState:
+    """What stands on the card of a part."""
     return OverlayState("", card=(part.title, part.words))
 
 
-def _frames(part: Part, rate: FrameRate) -> int:
+def frames_of(part: Part, rate: FrameRate) -> int:
+    """How many frames a card stands."""
     return max(1, round(part.seconds * float(rate.per_second)))
 
 
@@ -303,8 +311,8 @@ class _Joined:
         if not self._begins or self._begins[-1][1] != title:
             self._begins.append((self.rate.seconds(at), title))
         if composer is None:
-            self.frames += _frames(part, self.rate)
-            self.states.append((at, _card(part)))
+            self.frames += frames_of(part, self.rate)
+            self.states.append((at, card_of(part)))
         else:
             order, whole = part.order(composer.timing), mf.whole_counts(composer.timing, composer.states)
             self.frames += len(order)

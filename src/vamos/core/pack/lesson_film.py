@@ -14,6 +14,7 @@ from vamos.core.lesson.paper import lesson_markdown
 from vamos.core.lesson.plan import LessonPlan, plan_lesson
 from vamos.core.lesson.schools import AROUND
 from vamos.core.lesson.step import Step
+from vamos.core.media.sound import Sound
 from vamos.core.model.clip import Clip, Look, RunThrough, Version
 from vamos.core.model.look import WORDS_LOOK
 from vamos.core.model.project import Project
@@ -25,7 +26,7 @@ from vamos.core.pack.joined_film import JoinedFilm, Part, in_their_language
 from vamos.core.pack.place import made_at
 from vamos.core.pack.write import Outcome
 from vamos.core.plan.clips import plan_clips
-from vamos.core.plan.coverage import coverage_of
+from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.progress import Progress, quiet
 from vamos.core.render.spoken import spoken_s
@@ -70,20 +71,6 @@ def write_lesson(project: Project, base: Path | None, out: Path, progress: Progr
     return Outcome(out, 1, tuple(shown.film.problems))
 
 
-@in_their_language
-def write_step(project: Project, base: Path | None, key: str, path: Path, progress: Progress) -> float:
-    """Write one step as it comes in the film of the lesson; how many seconds it lasts.
-
-    Raises InputError when no clip shows it, otherwise like :func:`write_lesson`.
-    """
-    shown = LessonParts(project, base)
-    step = next((s for s in shown.plan.steps if s.key == key), None)
-    parts = list(shown.of_step(step)) if step is not None else []
-    if step is None or not any(p.clip is not None for p in parts):
-        raise InputError(tr("No clip shows this step. What is missing stands under “What to film”."))
-    return shown.film.write(path, [(step.title, parts)], progress, step.title)[0].duration_s
-
-
 def write_manifest(
     project: Project, work: Path, entries: Sequence[mf.ClipEntry], files: Sequence[str], problems: Sequence[str]
 ) -> None:
@@ -108,18 +95,29 @@ def card(title: str, words: str, spoken: str = "") -> Part:
 
 
 class LessonParts:
-    """What a lesson's film shows of each step; raises InputError where there is nothing to teach from."""
+    """What a lesson's film shows of each step; raises InputError where there is nothing to teach from.
 
-    def __init__(self, project: Project, base: Path | None):
-        self.plan: LessonPlan = plan_lesson(project)
-        coverage = coverage_of(project)
+    Whoever knows the plan, what passes cover, the clips and the song of the project hands them in.
+    """
+
+    def __init__(
+        self,
+        project: Project,
+        base: Path | None,
+        plan: LessonPlan | None = None,
+        coverage: Coverage | None = None,
+        clips: tuple[Clip, ...] | None = None,
+        song: Sound | None = None,
+    ):
+        self.plan = plan or plan_lesson(project)
+        coverage = coverage or coverage_of(project)
         if not self.plan.steps or project.song is None or project.grid is None or coverage is None:
             raise InputError(
                 tr("A lesson is filmed from a written dance, a song with its beat, and takes placed on it.")
             )
         self.project, self.coverage = project, coverage
-        self.clips = plan_clips(project, coverage)
-        self.film = JoinedFilm(project, base, project.grid)
+        self.clips = plan_clips(project, coverage) if clips is None else clips
+        self.film = JoinedFilm(project, base, project.grid, song)
 
     def of_step(self, step: Step) -> Iterator[Part]:
         """A card that says what comes, then the step at each speed, as often as it is danced."""

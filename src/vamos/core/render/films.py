@@ -68,21 +68,22 @@ def films_for(
     version: Version,
     progress: Progress | None = None,
     small: bool = False,
+    at_once: bool = False,
 ) -> tuple[Film, ...]:
     """The film of a clip, and that of its partner in an arrangement; raises MissingError or MediaError.
 
-    ``small`` takes small copies where there are any, for watching.
+    ``small`` takes small copies where there are any, for watching; ``at_once``: nothing is searched for movement.
     """
     if clip.pieces:
-        return _films_of_pieces(project, base, clip, version, progress or quiet(), small)
+        return _films_of_pieces(project, base, clip, version, progress or quiet(), small, at_once)
     clips = (clip,) if partner is None or version.arrangement is Arrangement.ONE else (clip, partner)
-    moved = needs_motion(project.output, clip, version)
+    moved = needs_motion(project.output, clip, version) and not at_once
     hears = version.sound is ClipSound.ROOM
     return tuple(_film(project, base, c, moved, progress or quiet(), small, hears) for c in clips)
 
 
 def _films_of_pieces(
-    project: Project, base: Path | None, clip: Clip, version: Version, progress: Progress, small: bool
+    project: Project, base: Path | None, clip: Clip, version: Version, progress: Progress, small: bool, at_once: bool
 ) -> tuple[Film, ...]:
     """The films of a clip of pieces; one of another shape than the longest piece is cut around the dancer."""
     clips = clips_of_pieces(clip)
@@ -90,7 +91,7 @@ def _films_of_pieces(
     shapes = [_aspect(locate(project.take(c.take).media, base)) for c in clips]
     main = max(range(len(clips)), key=lambda k: clips[k].counts.length)
     return tuple(
-        _film(project, base, c, always or abs(shape / shapes[main] - 1) > 0.01, progress, small)
+        _film(project, base, c, not at_once and (always or abs(shape / shapes[main] - 1) > 0.01), progress, small)
         for c, shape in zip(clips, shapes, strict=True)
     )
 

@@ -31,7 +31,7 @@ class Content:
     """Answers what is on a line; told when project, peaks or thumbnails change."""
 
     def __init__(self, thumb: Thumb):
-        self._thumb = thumb
+        self.thumb = thumb
         self.facts = Facts(Project())
         #: Whether passes and clips are shown.
         self.wants_strips = self.wants_clips = False
@@ -202,7 +202,7 @@ class Content:
             last - base,
             strip_text(take, placed.the_pass.kind, seen),
             seen.trouble,
-            lambda column: self._thumb(take.media.fingerprint, there(base + column)),
+            lambda column: self.thumb(take.media.fingerprint, there(base + column)),
             chosen,
             row,
         )

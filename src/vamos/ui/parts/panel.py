@@ -26,6 +26,7 @@ from PyQt6.QtWidgets import (
 from vamos.ui.parts.buttons import Button, ButtonEntry, Check, Head, WordsButton
 from vamos.ui.parts.fields import Choice, TextField, named
 from vamos.ui.parts.flow import FlowLayout
+from vamos.ui.parts.sentence import Blank, Sentence
 from vamos.ui.parts.text import label, set_words
 from vamos.ui.work import settings
 
@@ -179,6 +180,10 @@ class Panel(QWidget):
             field.set_value(value)
 
         self.custom("text", name, lambda: named(title, TextField(value, name, changed, hint), tip), update)
+
+    def sentence(self, key: str, words: str, **blanks: Blank) -> None:
+        """A sentence with ``{blanks}`` to choose or to type."""
+        self.custom("sentence", key, lambda: Sentence(words, blanks), lambda it: it.show_as(words, blanks))
 
     def end(self) -> None:
         """All is told: make what is new, update what stays, take away what is gone."""

@@ -145,6 +145,7 @@ def _sheet(t: Theme) -> str:
     QPushButton {{ background: {t.paper}; border: 2px solid {t.ink}; padding: 6px 11px; font-weight: 600; }}
     QPushButton:hover {{ background: {t.floor}; }}
     QPushButton:checked, QPushButton[role="main"] {{ background: {t.ink}; color: {t.paper}; }}
+    QPushButton[role="tight"] {{ padding: 4px 6px; }}
     QPushButton[role="head"] {{ border: none; border-top: 2px solid {t.line}; background: transparent;
         padding: 9px 0 2px 0; text-align: left; font-weight: 700; font-size: 11pt; }}
     QPushButton[role="head"]:hover {{ color: {t.accent}; }}
@@ -164,6 +165,7 @@ def _sheet(t: Theme) -> str:
     QFrame[role="card"] {{ background: {t.floor}; border-left: 4px solid {t.tape}; }}
     QFrame[role="card-now"] {{ background: {t.floor}; border: 2px solid {t.ink}; border-left: 4px solid {t.accent}; }}
     QFrame[role="card"]:focus, QFrame[role="card-now"]:focus {{ border: 2px solid {t.focus}; }}
+    QFrame[role="card"] QWidget#answers {{ background: transparent; }}
     QLabel[role="card-head"] {{ font-weight: 700; }}
     QCheckBox {{ background: transparent; border: 2px solid transparent; padding: 2px; }}
     QCheckBox::indicator {{ width: 16px; height: 16px; border: 2px solid {t.ink}; background: {t.paper}; }}
@@ -172,6 +174,12 @@ def _sheet(t: Theme) -> str:
     QComboBox::drop-down {{ border: none; width: 22px; }}
     QComboBox::down-arrow {{ width: 0; height: 0; margin-right: 6px; border-left: 5px solid {t.paper};
         border-right: 5px solid {t.paper}; border-top: 6px solid {t.ink}; }}
+    QComboBox[role="word"], QLineEdit[role="word"] {{ border: none; border-bottom: 2px solid {t.edge};
+        padding: 1px 3px; background: transparent; font-weight: 600; }}
+    QComboBox[role="word"]:hover, QLineEdit[role="word"]:hover {{ background: {t.floor}; }}
+    QComboBox[role="word"]:focus, QLineEdit[role="word"]:focus {{ border: 2px solid {t.ink}; padding: 0 1px; }}
+    QComboBox[role="word"]::drop-down {{ width: 16px; }}
+    QComboBox[role="word"]::down-arrow {{ margin-right: 3px; }}
     QComboBox QAbstractItemView {{ background: {t.paper}; color: {t.ink}; selection-background-color: {t.ink};
         selection-color: {t.paper}; border: 2px solid {t.ink}; }}
     QLineEdit, QPlainTextEdit, QSpinBox {{ border: 2px solid {t.edge}; padding: 5px 8px; background: {t.paper}; }}

@@ -44,6 +44,10 @@ class Scene:
         return self.stage.timing(self.clip, self.version)
 
     @property
+    def frames(self) -> int:
+        return self.timing.frames
+
+    @property
     def song_range_s(self) -> tuple[float, float]:
         """The seconds of the song from the clip's first frame to its end."""
         timing = self.timing

@@ -17,7 +17,9 @@ from vamos.ui.work.worker import LatestWorker
 
 if TYPE_CHECKING:
     from vamos.core.media.frames import FrameReader
+    from vamos.core.pack.live_step import CardPictures, LivePart
     from vamos.core.render.compose import Composer
+    from vamos.core.render.splice import SplicedComposer
     from vamos.ui.preview.clip_preview import Scene
 
 
@@ -37,9 +39,9 @@ class Wanted:
 
 @dataclass(frozen=True, slots=True)
 class WantedFrame:
-    """A frame of a clip asked for."""
+    """A frame of a clip, or of a part of a step, asked for."""
 
-    scene: Scene
+    scene: Scene | LivePart
     frame: int
 
 
@@ -66,8 +68,8 @@ class FrameMaker:
 
     def __init__(self, progress: Progress | None = None) -> None:
         self._progress = progress or quiet()
-        self._scene: Scene | None = None
-        self._composer: Composer | None = None
+        self._scene: Scene | LivePart | None = None
+        self._composer: Composer | SplicedComposer | CardPictures | None = None
         self._reader: FrameReader | None = None
         self._path: Path | None = None
         self.take_s = 0.0
@@ -101,7 +103,7 @@ class FrameMaker:
         if wanted.scene is not self._scene or self._composer is None:
             self._leave_scene()
             self._composer, self._scene = wanted.scene.composer(self._progress), wanted.scene
-        frame = min(wanted.frame, self._composer.timing.frames - 1)
+        frame = min(wanted.frame, wanted.scene.frames - 1)
         return to_image(*self._composer.picture(frame), self._composer.matrix)
 
     def _leave_scene(self) -> None:

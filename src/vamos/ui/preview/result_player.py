@@ -1,4 +1,4 @@
-"""A film that was written, played in place, beside the film it was cut from."""
+"""A film that was written, played in place, beside the film it was cut from; or one that could be written."""
 
 from __future__ import annotations
 
@@ -7,6 +7,7 @@ from contextlib import suppress
 from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QHideEvent, QKeyEvent
@@ -22,25 +23,32 @@ from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import DAY
 from vamos.ui.preview.mirror import Picture
-from vamos.ui.preview.pictures import PictureWorker, Wanted
+from vamos.ui.preview.pictures import PictureWorker, Wanted, WantedFrame
 from vamos.ui.preview.playback import Playback
 from vamos.ui.work.runner import Runner
 
+if TYPE_CHECKING:
+    from vamos.core.pack.live_step import LiveStep
+
 #: Steps of the slider a second.
 _FINE = 100
-_HEIGHT = 190
+_HEIGHT, _LIVE_HEIGHT = 190, 158
 
 
 @dataclass(frozen=True, slots=True)
 class Result:
-    """A film: where it is, how long, and its source with a map from its seconds to the source's; ``alone``: without."""
+    """A film: where it is, how long, and its source with a map from its seconds to the source's; ``alone``: without.
 
-    path: Path
+    ``live``: it is not written, its pictures and its sound are made as they are asked for.
+    """
+
+    path: Path | None
     seconds: float
     wrong: tuple[str, ...] = ()
     source: Path | None = None
     source_clock: TimeMap | None = None
     alone: bool = False
+    live: LiveStep | None = None
 
 
 class ResultPlayer(QWidget):
@@ -57,6 +65,7 @@ class ResultPlayer(QWidget):
         self.playback.fault.connect(runner.fault)
         self.pictures = (Picture(DAY, tr("As students get it")), Picture(DAY, tr("As it was filmed")))
         self._workers: list[PictureWorker] = []
+        self._asked: WantedFrame | None = None
         #: What has to end with the widget, which may go without a word.
         self.destroyed.connect(partial(_end, self._workers))
         self.play = Button(tr("Play"), self.toggle)
@@ -88,11 +97,11 @@ class ResultPlayer(QWidget):
         down.addLayout(below)
 
     def show_result(self, result: Result) -> None:
-        """Another film; it stands at its middle, where something is danced."""
+        """Another film; a written one stands at its middle, a live one plays from its start."""
         if self._workers and result == self.result:
             return
         self.close_films()
-        self.result = result
+        self.result, self._asked = result, None
         self._workers += [PictureWorker(), PictureWorker()]
         for worker, picture in zip(self._workers, self.pictures, strict=True):
             worker.ready.connect(picture.show_image)
@@ -107,16 +116,24 @@ class ResultPlayer(QWidget):
             else tr("Not beside a film: it is made of several, or its film is gone")
         )
         self._columns[1].setVisible(not result.alone)
+        # Below the plan it fits the screen with its button, and needs no words to say what it is.
+        self._words[0].setVisible(result.live is None)
+        self.pictures[0].setFixedHeight(_HEIGHT if result.live is None else _LIVE_HEIGHT)
         self.pictures[1].setVisible(result.source is not None)
-        self._runner.run_quietly(tr("Reading a film"), self._reader(result), self._read)
-        self.go_to(result.seconds / 2)
+        self.playback.own_sound = (lambda: result.live) if result.live is not None else None
+        if result.path is not None:
+            self._runner.run_quietly(tr("Reading a film"), self._reader(result.path, result), self._read)
+        # What was written is looked at where something is danced; what is to be played begins.
+        self.go_to(result.seconds / 2 if result.live is None else 0.0)
+        if result.live is not None:
+            self.toggle()
 
-    def _reader(self, result: Result) -> Callable[[Progress], tuple[Result, Sound | None]]:
+    def _reader(self, path: Path, result: Result) -> Callable[[Progress], tuple[Result, Sound | None]]:
         def read(progress: Progress) -> tuple[Result, Sound | None]:
             from vamos.core.render.sound import read_song
 
             try:
-                return result, read_song(result.path, progress)
+                return result, read_song(path, progress)
             except MediaError:
                 # Without a sound it is watched.
                 return result, None
@@ -156,7 +173,14 @@ class ResultPlayer(QWidget):
             self.slider.setValue(round(at * _FINE))
         if not self._workers:
             return
-        self._workers[0].ask(Wanted(result.path, at, False, None))
+        if result.live is not None:
+            wanted = WantedFrame(*result.live.at(at))
+            # The clock ticks more often than there are frames.
+            if wanted != self._asked:
+                self._asked = wanted
+                self._workers[0].ask(wanted)
+        elif result.path is not None:
+            self._workers[0].ask(Wanted(result.path, at, False, None))
         if result.source is not None and result.source_clock is not None:
             self._workers[1].ask(Wanted(result.source, float(result.source_clock(at)), False, None))
 

@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping, Sequence
 from functools import partial
+
+from PyQt6.QtGui import QImage
 
 from vamos.core.edit.takes import UNSAID, say_views
 from vamos.core.model.disagreement import ALL_RIGHT
@@ -20,6 +22,7 @@ from vamos.ui.stops.film.actions import ACTIONS
 from vamos.ui.stops.film.commands import FilmCommands
 from vamos.ui.stops.film.shot_table import ShotTable
 from vamos.ui.stops.film.take_fields import band_words, file_trouble, fill_take
+from vamos.ui.stops.film.view_question import MOMENTS, ViewQuestion
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
@@ -116,26 +119,22 @@ class FilmRoom(Room):
         if not guessed:
             return
         panel.plain_head(tr("What do these show?"))
-        panel.say(tr("Their names do not say it. Clips are flipped by it, so it is worth a look."), key="why views")
-        names = (
-            (View.FRONT, tr("Front")),
-            (View.BACK, tr("Back")),
-            (View.LEFT, tr("Left")),
-            (View.RIGHT, tr("Right")),
-            (View.FEET, tr("Feet")),
+        panel.say(
+            tr("Their names do not say it, and clips are flipped by it. Choose with the keys 1 to 5."), key="why views"
         )
         for take in guessed:
-            panel.say(take.name, "strong", key=f"guessed {take.id}")
-            rows = [
-                (
-                    words,
-                    tr("{name} shows: {view}", name=take.name, view=words),
-                    take.stretches[0].view is view,
-                    lambda _on, take=take, view=view: self._say({take.id: view}),
-                )
-                for view, words in names
-            ]
-            panel.toggles(f"shows {take.id}", rows)
+            now, key = take.stretches[0].view, take.media.fingerprint
+            seen = [self.desk.content.thumb(key, share * take.media.duration_s) for share in MOMENTS]
+            say: Callable[[View], object] = partial(self._say_one, take.id)
+            panel.custom(
+                "view question",
+                take.id,
+                partial(ViewQuestion, take.name, now, seen, say),
+                partial(_show_question, now, seen, say),
+            )
+
+    def _say_one(self, take_id: str, view: View) -> None:
+        self._say({take_id: view})
 
     def _here(self, panel: Panel) -> None:
         """The take in the mirror, and keys that say what it shows from this count on."""
@@ -243,3 +242,9 @@ class FilmRoom(Room):
                         "still for {before:.1f} s before the dancing, {after:.1f} s after", before=before, after=after
                     )
                     panel.say(tr("{name}, pass {number}: {still}.", name=take.name, number=number, still=still))
+
+
+def _show_question(
+    now: View, seen: Sequence[QImage | None], say: Callable[[View], object], question: ViewQuestion
+) -> None:
+    question.show_as(now, seen, say)

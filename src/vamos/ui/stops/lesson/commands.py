@@ -3,10 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
-from tempfile import TemporaryDirectory
 from typing import Any
 
 from vamos.core.disk.outputs import write_output
@@ -17,11 +15,11 @@ from vamos.core.lesson.paper import lesson_markdown, lesson_pdf
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.practice_log import log_markdown
 from vamos.core.lesson.step import Step
-from vamos.core.model.clip import Quality
 from vamos.core.model.filmed import Verdict
 from vamos.core.model.project import Project
 from vamos.core.pack.homework import write_homework
-from vamos.core.pack.lesson_film import write_lesson, write_step
+from vamos.core.pack.lesson_film import LessonParts, write_lesson
+from vamos.core.pack.live_step import live_step
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import Outcome
 from vamos.core.progress import Progress
@@ -44,7 +42,7 @@ class LessonCommands:
 
     #: The step one stands on.
     key = OfDocument(str)
-    #: The step that is played, and its film.
+    #: The step that is played, and what is played.
     _playing = OfDocument[tuple[Project, Step, Result] | None](lambda: None)
     #: Where the last film went, and what was not as wished.
     written = OfDocument[tuple[Path, tuple[str, ...]] | None](lambda: None)
@@ -53,8 +51,6 @@ class LessonCommands:
 
     def __init__(self, desk: Desk):
         self._desk = desk
-        # Films of steps lie in a folder that goes with the window.
-        self._folder, self._played = TemporaryDirectory(prefix="vamos-step-"), 0
         self.companion = Companion(desk)
 
     @property
@@ -171,40 +167,33 @@ class LessonCommands:
         self._desk.preview.choose_view(clip.view)
 
     def play_step(self) -> None:
-        """The step as students will get it, made small and played here."""
-        step, project, base = self.step, self._desk.project, self._desk.session.base
+        """The step as students will get it, made while it is played."""
+        step, project = self.step, self._desk.project
         if step is None:
             return
-        small = replace(project, output=replace(project.output, longest_side=_PLAYED, quality=Quality.SMALL))
-        path = Path(self._folder.name) / f"{self._played}.mp4"
-        self._played += 1
+        facts, song = self._desk.session.facts, self._desk.preview.playback.sound
+        known = (facts.lesson, facts.coverage, facts.clips, song)
 
         def work(progress: Progress) -> Result:
-            return Result(path, write_step(small, base, step.key, path, progress), alone=True)
+            live = live_step(LessonParts(project, self._desk.session.base, *known), step.key, _PLAYED, progress)
+            return Result(None, live.seconds, alone=True, live=live)
 
         def done(found: Result) -> None:
-            self.forget_played()
             self._playing = (project, step, found)
-            self.scope.at_end(self, self.forget_played)
             self._desk.stale.emit()
 
-        self._desk.run(tr("Making “{title}”", title=step.title), work, done)
+        # Short work, which does not wait behind the writing of a pack.
+        self._desk.runner.run_quietly(tr("Making “{title}”", title=step.title), work, done)
 
     @property
     def played(self) -> Result | None:
-        """The film of the step one stands on, while everything is as it was when it was made."""
+        """The step one stands on as it is played, while everything is as it was when that began."""
         if self._playing is None or self._playing[:2] != (self._desk.project, self.step):
             return None
         return self._playing[2]
 
-    def forget_played(self) -> None:
-        if self._playing is not None:
-            self._playing[2].path.unlink(missing_ok=True)
-        self._playing = None
-
     def close(self) -> None:
         self.companion.close()
-        self._folder.cleanup()
 
     # --- filming -------------------------------------------------------------------------
 

@@ -23,6 +23,7 @@ from vamos.language import opening, tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.sentence import Pick, Type
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.leads import lead_on
@@ -78,24 +79,10 @@ class LessonRoom(Room):
             panel.plain_head(tr("No dance written yet"))
             panel.say(tr("The lesson is planned from the count sheet."))
             return
-        plan, wish = self.commands.plan, self.desk.project.lesson
-        panel.plain_head(tr("How it is taught"))
-        self._wish(panel, tr("Built up"), Build, "build", wish.build, tr(WHY[wish.build]) if wish.build in WHY else "")
-        self._wish(panel, tr("Each section"), Way, "way", wish.way, tr(WHY[wish.way]) if wish.way in WHY else "")
-        self._wish(panel, tr("Show the whole dance"), Shown, "shown", wish.shown)
-        self._wish(panel, tr("Walls, tags, restarts"), Facts, "facts", wish.facts)
-        self._wish(panel, tr("Tempo"), Slow, "slow", wish.slow)
-        panel.check(
-            tr("Easier and harder forms"), wish.variants, lambda on: self.commands.wish(tr("Variants"), variants=on)
-        )
+        plan = self.commands.plan
+        self._school(panel)
         panel.head(tr("Length"), "length")
-        panel.text(
-            tr("Wanted, in minutes"),
-            f"{wish.minutes:g}" if wish.minutes else "",
-            self.commands.set_minutes,
-            name=tr("Wanted length of the lesson in minutes"),
-            hint=tr("as long as it gets"),
-        )
+        self._length(panel)
         for number, words in enumerate(plan.words()):
             panel.say(words, "warn" if number and plan.over_s > 1 else "", key=f"length {number}")
         panel.fact(
@@ -116,7 +103,6 @@ class LessonRoom(Room):
                 ),
                 key=f"left {left.step} {left.what}",
             )
-        self._parts(panel)
         panel.buttons(
             (tr("Write the film of the lesson…"), self.commands.write_film, ""),
             (tr("Write homework loops…"), self.commands.write_homework, ""),
@@ -131,23 +117,64 @@ class LessonRoom(Room):
         self._camera(panel)
         panel.say(tr("Warm up first, and dance within what a teacher or a physician says is good for you."))
 
-    def _wish(self, panel: Panel, title: str, kind: type[StrEnum], name: str, now: StrEnum, why: str = "") -> None:
-        def chosen(words: str) -> None:
-            self.commands.wish(title, **{name: kind(words)})
+    def _school(self, panel: Panel) -> None:
+        """How it is taught, in sentences with the choices in them."""
+        wish = self.desk.project.lesson
+        panel.plain_head(tr("How it is taught"))
+        panel.sentence(
+            "built",
+            tr("Build it up {build}. Each section: {way}."),
+            build=self._pick(tr("Built up"), Build, "build"),
+            way=self._pick(tr("Each section"), Way, "way"),
+        )
+        why = [sentence(tr(WHY[x])) for x in (wish.build, wish.way) if x in WHY]
+        panel.say(" ".join(why), key="why")
+        panel.sentence(
+            "shown",
+            tr("Show the whole dance {shown}. Tell walls, tags and restarts {facts}."),
+            shown=self._pick(tr("Show the whole dance"), Shown, "shown"),
+            facts=self._pick(tr("Walls, tags, restarts"), Facts, "facts"),
+        )
+        with_them, without = tr("show them"), tr("leave them out")
+        panel.sentence(
+            "slow",
+            tr("Tempo: {slow}. Easier and harder forms: {variants}."),
+            slow=self._pick(tr("Tempo"), Slow, "slow"),
+            variants=Pick(
+                tr("Easier and harder forms"),
+                (with_them, without),
+                with_them if wish.variants else without,
+                lambda words: self.commands.wish(tr("Variants"), variants=words == with_them),
+                own=True,
+            ),
+        )
 
-        panel.choice(title, list(kind), str(now), chosen)
-        if why:
-            panel.say(sentence(why), key=f"why {name}")
+    def _pick(self, title: str, kind: type[StrEnum], name: str) -> Pick:
+        now = getattr(self.desk.project.lesson, name)
+        return Pick(title, list(kind), str(now), lambda words: self.commands.wish(title, **{name: kind(words)}))
 
-    def _parts(self, panel: Panel) -> None:
-        """Part 1 and part 2."""
+    def _length(self, panel: Panel) -> None:
+        """How long it may take, in one part or in two."""
         plan, wish = self.commands.plan, self.desk.project.lesson
+        wanted = Type(
+            tr("Wanted length of the lesson in minutes"),
+            f"{wish.minutes:g}" if wish.minutes else "",
+            self.commands.set_minutes,
+            tr("any number of"),
+        )
         names = {p.id: p.section.name for p in plan.material.pieces[:-1]}
         if not names:
+            panel.sentence("length", tr("It may take {minutes} minutes."), minutes=wanted)
             return
-        words = {tr("one part"): "", **{tr("part 2 after {name}", name=name): i for i, name in names.items()}}
-        now = next((w for w, i in words.items() if i == wish.cut_after), tr("one part"))
-        panel.choice(tr("Cut in two"), list(words), now, lambda w: self.commands.wish(tr("Parts"), cut_after=words[w]))
+        words = {
+            tr("in one go"): "",
+            **{tr("in two parts, the second after {name}", name=name): i for i, name in names.items()},
+        }
+        now = next((w for w, i in words.items() if i == wish.cut_after), tr("in one go"))
+        parts = Pick(
+            tr("Cut in two"), list(words), now, lambda w: self.commands.wish(tr("Parts"), cut_after=words[w]), own=True
+        )
+        panel.sentence("length", tr("It may take {minutes} minutes, {parts}."), minutes=wanted, parts=parts)
         best = names.get(part_after(plan), "")
         if plan.seconds > 15 * 60 and not wish.cut_after and best:
             panel.say(tr("It is long for one lesson; a good break is after {best}.", best=best), key="cut here")
@@ -259,6 +286,14 @@ class LessonRoom(Room):
         if not self.desk.project.dance.sections:
             return
         do, plan = self.commands, self.commands.plan
+
+        def play() -> None:
+            player = panel.findChild(ResultPlayer)
+            if do.played is not None and player is not None:
+                player.toggle()
+            else:
+                do.play_step()
+
         panel.plain_head(tr("The plan"))
         step = do.step
         now = step.key if step is not None else ""
@@ -273,7 +308,8 @@ class LessonRoom(Room):
             Qt.Key.Key_Return: do.show_it,
             Qt.Key.Key_Left: do.slower,
             Qt.Key.Key_Right: do.quicker,
-            Qt.Key.Key_P: do.play_step,
+            Qt.Key.Key_P: play,
+            Qt.Key.Key_Space: play,
         }
         panel.custom(
             "picture",
@@ -281,8 +317,10 @@ class LessonRoom(Room):
             lambda: LessonPicture((plan, now, unseen, called), do.choose, do.move, keys),
             lambda picture: picture.show_plan(plan, now, unseen, called),
         )
+        if (result := do.played) is not None:
+            panel.custom("player", "", lambda: ResultPlayer(self.desk.runner, result), lambda x: x.show_result(result))
         if step is not None:
-            self._step(panel, step)
+            self._step(panel, step, play)
         panel.head(tr("As a list"), "list")
         panel.custom(
             "steps",
@@ -292,7 +330,7 @@ class LessonRoom(Room):
         )
         self._changed(panel)
 
-    def _step(self, panel: Panel, step: Step) -> None:
+    def _step(self, panel: Panel, step: Step, play: Callable[[], object]) -> None:
         """What is done in a step, what is said, and what can be done to it."""
         do = self.commands
         panel.say(step.title, "strong", key="step")
@@ -313,7 +351,8 @@ class LessonRoom(Room):
                 (f"{tr('Quicker')} (→)", do.quicker, ""),
                 key="how often",
             )
-        row = [
+        row: list[tuple[str, Callable[[], object], str]] = [
+            (tr("Play it here (P)"), play, ""),
             (tr("Earlier (Alt+↑)"), do.up, ""),
             (tr("Later (Alt+↓)"), do.down, ""),
             (tr("Leave out (Del)"), do.leave_out, ""),
@@ -324,14 +363,10 @@ class LessonRoom(Room):
             more.append((tr("No gap") if step.gap else tr("A gap to practise"), do.gap, ""))
         if len(step.sections) == 1:
             more.append((tr("Show it at Cut (Return)"), do.show_it, ""))
-        if step.speeds:
-            more.insert(0, (tr("Play it here (P)"), do.play_step, ""))
         if step.changed:
             more.append((tr("As suggested"), do.as_suggested, ""))
         if more:
             panel.buttons(*more, key=f"more {len(more)}")
-        if (result := do.played) is not None:
-            panel.custom("player", "", lambda: ResultPlayer(self.desk.runner, result), lambda x: x.show_result(result))
 
     def _changed(self, panel: Panel) -> None:
         """Steps that were left out by hand, and the order."""

@@ -342,7 +342,7 @@ class PackRoom(Room):
     def _player(self, panel: Panel) -> bool:
         """The film that is played here; False when none is."""
         playing = self.commands.playing
-        if playing is None:
+        if playing is None or playing.path is None:
             return False
         panel.say(playing.path.name, "", key="playing")
         for words in playing.wrong[:_MOST]:
