@@ -12,6 +12,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.dance.sheets import four_walls, section
+from tests.core.dance.typed_judge import short
 from tests.support import FolderCase, grid_at
 from vamos.core.dance.export import export_sheet
 from vamos.core.dance.sheets.cells import SheetRead
@@ -229,6 +230,33 @@ class SpreadsheetTest(FolderCase):
         ):
             with self.subTest(name):
                 self.assertEqual(self.read(name, content), SheetRead(wanted))
+
+    def test_a_column_that_says_where_one_faces_is_checked_and_is_no_count(self):
+        """“6” under Richtung is a wall: the moves stay on their counts; one that is wrong is told."""
+        rows = (
+            "Abschnitt;Zähler;Beschreibung;Richtung\n1;1-2;RF Schritt vor, 1/2 Drehung links;6\n"
+            "1;3-4;RF Schritt vor, 1/4 Drehung links;{wall}\n1;5-8;Weinranke nach rechts, LF auftippen;\n"
+        )
+        found = self.read("a.csv", rows.format(wall=3).encode())
+        (section,) = found.dance.sections
+        self.assertEqual(short(section.events), "1R 2L-4 3R 4L-2 5R 6L 7R 8l")
+        self.assertEqual(found.remarks, ())
+        wrong = self.read("b.csv", rows.format(wall=9).encode())
+        self.assertEqual(short(wrong.dance.sections[0].events), "1R 2L-4 3R 4L-2 5R 6L 7R 8l")
+        self.assertIn("9:00", " ".join(wrong.remarks))
+
+    def test_columns_of_feet_and_arms_with_heads_between_the_rows(self):
+        table = (
+            "# Fan Parade\n\n| Ct | Feet | Arms |\n|---|---|---|\n| **Section A** | | |\n| 1 | R side | fan up |\n"
+            "| 2 | L behind | |\n| 3 | R 1/4 R fwd | fan down |\n| 4 | L brush | |\n| 5-6 | L rock fwd, R recover | |\n"
+            "| 7&8 | L coaster | close fan |\n| **Section B** | | |\n| 1-8 | R rocking chair x2 | |\n"
+        )
+        a, b = self.read("a.md", table.encode()).dance.sections
+        self.assertEqual((a.name, a.length, b.name, b.length), ("Section A", 8, "Section B", 8))
+        feet = [e for e in a.events if not e.role]
+        self.assertEqual(short(feet), "1R 2L 3R+2 4l 5L 6R 7L 7&R 8L")
+        arms = [(e.start, e.length, e.name) for e in a.events if e.role == "arms"]
+        self.assertEqual(arms, [(0, 1, "fan up"), (2, 1, "fan down"), (6, 2, "close fan")])
 
     def test_another_encoding_is_read_and_said(self):
         found = self.read("a.csv", "section,start,name\nA,0,pas chassé\n".encode("latin-1"))

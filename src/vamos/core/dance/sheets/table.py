@@ -20,6 +20,15 @@ _HEADS = {
     "foot": "foot feet fuß pied pie piede weight",
     "turn": "turn turns direction drehung richtung way facing giro tour",
 }
+#: Columns of what moves beside the feet.
+_LANES = {
+    "arms": "arm arms arme brazos bras braccia",
+    "hands": "hand hands hände manos mains mani",
+    "head": "head kopf cabeza tête testa",
+}
+_LANE = {word: lane for lane, several in _LANES.items() for word in several.split()}
+#: A cell that says where one faces, by the clock.
+_FACES = re.compile(r"^(1[0-2]|[1-9])(?::?(00|30))?\s*(?:o'?clock|uhr|h)?$", re.IGNORECASE)
 _ROLES = {word: role for role, several in _HEADS.items() for word in several.split()}
 #: So many rows may stand above the head.
 _PREFACE = 12
@@ -79,27 +88,60 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
         )
     at, roles = found
     lines = [" ".join(c for c in row if c) for row in rows[:at]]
+    lanes = {k: _LANE[c.lower().strip(" :.#*")] for k, c in enumerate(rows[at]) if c.lower().strip(" :.#*") in _LANE}
+    beside: dict[str, list[str]] = {}
     section = ""
     remarks = []
+
+    def end_section() -> None:
+        lines.extend(f"{lane}: {', '.join(said)}" for lane, said in beside.items())
+        beside.clear()
+
     for number, row in enumerate(rows[at + 1 :], at + 2):
         cells = {role: row[k] for role, k in roles.items() if k < len(row) and row[k]}
         if cells.get("section", section) != section:
             section = cells["section"]
+            end_section()
             lines.append(f"## {section}")
-        moves = " ".join(cells[role] for role in ("turn", "moves", "foot") if role in cells)
+        moves = _moves(cells)
         if len(row) == 1 and len(rows[at]) > 1:
             # A line between the rows of a table is the head of what follows, or a remark.
+            end_section()
             lines.append(row[0])
+        elif cells.keys() == {"counts"} and not re.match(r"[\d&]", cells["counts"]):
+            # A head in the first cell of a row of its own.
+            end_section()
+            lines.append(f"## {cells['counts']}")
         elif moves:
             lines.append(f"{cells.get('counts', '')} {moves}".strip())
+        for k, lane in lanes.items():
+            if k < len(row) and row[k] and "counts" in cells:
+                beside.setdefault(lane, []).append(f"{row[k]} {_span(cells['counts'])}")
         over = [c for k, c in enumerate(row) if c and k >= len(rows[at])]
         if over:
             remarks.append(more_cells(number, over))
-    known = set(roles.values())
+    end_section()
+    known = {*roles.values(), *lanes}
     unknown = [c for k, c in enumerate(rows[at]) if c and k not in known]
     remarks += [tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown]
     read = read_text_sheet("\n".join(lines))
     return SheetRead(read.dance, (*read.remarks, *remarks))
+
+
+def _moves(cells: dict[str, str]) -> str:
+    """What is danced in a row; where one faces then is said behind it, to be checked."""
+    cells = dict(cells)
+    faces = _FACES.match(cells.get("turn", ""))
+    if faces is not None:
+        del cells["turn"]
+    said = " ".join(cells[role] for role in ("turn", "moves", "foot") if role in cells)
+    return f"{said} ({faces.group(1)}:{faces.group(2) or '00'})" if faces is not None and said else said
+
+
+def _span(counts: str) -> str:
+    """The counts of a row as one stretch: arms of “7&8” go from 7 to 8."""
+    numbers = re.findall(r"\d+", counts)
+    return counts if len(numbers) < 2 else f"{numbers[0]}-{numbers[-1]}"
 
 
 def more_cells(row: int, cells: list[str]) -> str:
@@ -114,4 +156,7 @@ def _roles(row: list[str]) -> dict[str, int]:
         role = _ROLES.get(cell.lower().strip(" :.#*"))
         if role is not None:
             found.setdefault(role, k)
+    if "moves" not in found and "foot" in found:
+        # “Count | Feet | Arms”: the feet are what is danced.
+        found["moves"] = found.pop("foot")
     return found

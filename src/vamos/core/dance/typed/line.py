@@ -36,6 +36,7 @@ _UNITS = (
     "tiempos",
     "temps",
 )
+_STEPS = ("steps", "schritte", "schritten", "pasos")
 #: Words that lead to how a step ends.
 _ENDING = ("with", "ending", "finishing", "mit", "endend")
 _SOFT = ("sep", "close", "open", "dash", "dot", "amp")
@@ -81,17 +82,67 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     # “touch L & clap 2”: hands go with what stands before them.
     clapped = any(a.kind == "amp" and "hand" in lexicon.role_of(b.text) for a, b in itertools.pairwise(tokens))
     links = 0.5 if clapped else 0.1
+    written: list[tuple[float, list[Group]]] = [
+        (cost, g) for spoken, amp in ways for cost, g in _costly(tokens, spoken, amp, links, lexicon)
+    ]
+    for other in (_amp_items(tokens, lexicon), _listed(tokens)):
+        if other is not None:
+            written += groupings(blocks(other, False, False), lexicon)
     out: list[Place] = []
     for place in before:
-        for spoken, amp in ways:
-            for cost, groups in groupings(blocks(tokens, spoken, amp), lexicon):
-                start = replace(place, state=place.state.dearer(cost + (links if amp else 0)))
-                beam = [start]
-                for group in groups:
-                    beam = _group(beam, group, lexicon, feel)
-                out += beam
+        for cost, groups in written:
+            beam = [replace(place, state=place.state.dearer(cost))]
+            for group in _gone_on(groups, lexicon):
+                beam = _group(beam, group, lexicon, feel)
+            out += beam
     out.sort(key=lambda p: p.state.cost)
     return out[:LINES]
+
+
+def _costly(
+    tokens: list[Token], spoken: bool, amp: bool, links: float, lexicon: Lexicon
+) -> list[tuple[float, list[Group]]]:
+    return [(cost + (links if amp else 0), g) for cost, g in groupings(blocks(tokens, spoken, amp), lexicon)]
+
+
+def _listed(tokens: list[Token]) -> list[Token] | None:
+    """“on 1 and 2 walk R and L”: two counts, where one might count an & as well."""
+    found = [
+        k
+        for k in range(2, len(tokens) - 1)
+        if tokens[k].lower in ("and", "und", "y", "et")
+        and tokens[k - 1].kind == "num" == tokens[k + 1].kind
+        and tokens[k - 2].lower in _BEFORE_COUNTS
+    ]
+    return [replace(t, kind="sep", text=",") if k in found else t for k, t in enumerate(tokens)] if found else None
+
+
+def _amp_items(tokens: list[Token], lexicon: Lexicon) -> list[Token] | None:
+    """“1&2&3 R heel & L heel & R heel”: signs between moves that are as many as the & of the counts.
+
+    Each is a foot put back where the moves and the signs together fill the counts, and a comma where the moves do.
+    """
+    first = next((k for k, t in enumerate(tokens) if t.kind == "word"), 0)
+    counts, words = tokens[:first], tokens[first:]
+    parts = sum(t.kind == "amp" for t in counts)
+    amps = [k for k, t in enumerate(words) if t.kind == "amp" and k]
+    inside = [k for k in amps if k < len(words) - 1]
+    if not parts or not amps or any(t.kind in ("num", "open") for t in words) or counts[0].kind != "num":
+        return None
+    points = sum(t.kind in ("num", "amp") for t in counts)
+    moves = 1 + len(inside) + sum(t.kind == "sep" for t in words[:-1])
+    # “kick & ball change” is one figure; a foot behind each sign is a move of its own.
+    feet = all("foot" in lexicon.role_of(words[k + 1].text) for k in inside)
+    if moves + len(amps) == points and (len(amps) > 1 or feet):
+        back = [Token("sep", ",", 0, 0), Token("word", "together", 0, 0), Token("sep", ",", 0, 0)]
+    elif moves == points:
+        back = [Token("sep", ",", 0, 0)]
+    else:
+        return None
+    out = list(counts)
+    for token in words:
+        out += [replace(b, start=token.start, end=token.end) for b in back] if token.kind == "amp" else [token]
+    return out
 
 
 def without_number(tokens: list[Token]) -> list[Token]:
@@ -100,12 +151,27 @@ def without_number(tokens: list[Token]) -> list[Token]:
         number, what = tokens[k + 1], tokens[k + 2].lower
         if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
             return without_number([*tokens[:k], *tokens[k + 3 :]])
+    counted = sum(t.kind == "num" for t in tokens) > 1
+    for k in range(1, len(tokens) - 1 if counted else 0):
+        # “walk forward 4 steps 1-4”: how often, and no count.
+        if (
+            tokens[k].kind == "num"
+            and 2 <= tokens[k].value <= 8
+            and tokens[k + 1].lower in _STEPS
+            and _plain(tokens[k - 1])
+        ):
+            return without_number([*tokens[:k], replace(tokens[k], kind="times"), *tokens[k + 2 :]])
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
             return [tokens[0], *tokens[2:]]
         if tokens[1].kind == "close" and tokens[2].kind == "word":
             return [tokens[0], *tokens[2:]]
     return tokens
+
+
+def _plain(token: Token) -> bool:
+    """A word that leads to no count."""
+    return token.kind == "word" and token.lower not in (*_BEFORE_COUNTS, "and", "und")
 
 
 def blocks(tokens: list[Token], spoken: bool, amp: bool) -> list[Block]:
@@ -246,6 +312,29 @@ def _only_detail(tokens: list[Token], lexicon: Lexicon) -> bool:
             return False
         index += atom.size
     return True
+
+
+def _gone_on(groups: list[Group], lexicon: Lexicon) -> list[Group]:
+    """“sailor R 1&2, L 3&4”: a foot with as many counts of its own dances what the one before it danced."""
+    out: list[Group] = []
+    for group in groups:
+        words = [t for t in group.words if t.kind not in _SOFT]
+        before = out[-1] if out else None
+        if before is not None and words and len(group.counts) == len(before.counts) > 1:
+            foot = _foot_alone(words, lexicon)
+            sides = [k for k, t in enumerate(before.words) if foot and "foot" in lexicon.role_of(t.text)]
+            if len(sides) == 1 and len([t for t in before.words if t.kind == "word"]) > 1:
+                said = list(before.words)
+                said[sides[0]] = replace(words[0], text=foot)
+                group = replace(group, words=tuple(said))
+        out.append(group)
+    return out
+
+
+def _foot_alone(words: list[Token], lexicon: Lexicon) -> str:
+    """R or L where words are nothing but one foot."""
+    found = [a for a in lexicon.at(words, 0) if a.role == "foot" and a.value in "RL"] if words[0].kind == "word" else []
+    return str(found[0].value) if found and found[0].size == len(words) else ""
 
 
 # --- a group -----------------------------------------------------------------------------------

@@ -37,6 +37,8 @@ class Move:
     open: bool = False
     #: “walk, walk, touch starting L”: the foot the row begins with.
     led: str = ""
+    #: “¼ turn L, scuff R”: the turn stands in front, apart from what is danced.
+    ahead: bool = False
 
     @property
     def turns(self) -> bool:

@@ -130,7 +130,7 @@ class _Words:
                 found.append(replace(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False))
             if ends and not now.kind and now.size is not None:
                 # “¼ turn R, step”: a turn before the comma belongs to what follows.
-                found.append(replace(reading, cost=reading.cost + 0.3))
+                found.append(replace(reading, cost=reading.cost + 0.3, now=replace(now, ahead=True)))
             return found
         if token.kind == "q" and now.turns:
             # “¼ turn ?”: which way is open, whatever stands behind it.
@@ -214,6 +214,9 @@ class _Words:
             if following is not None and following.kind == "word" and (now.kind or now.unknown or now.feet):
                 name = replace(now, name=(*now.name, text))
                 return [self._go(reading, 0, name, passed=True)]
+            if not now.kind and now.feet and atom.words == "across":
+                # “R across”: where a foot goes, and a step.
+                return [self._go(reading, 0.05, replace(now, kind="step", name=(*now.name, text)))]
             return [self._go(reading, 0.3, now)]
         if atom.role == "and":
             return [replace(reading.closed(), cost=reading.cost + 0.05), replace(reading, cost=reading.cost + 0.1)]
@@ -279,7 +282,7 @@ class _Words:
 
     def _where(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
         now = reading.now
-        out = [self._go(reading, 0.02, replace(now, name=(*now.name, text)))]
+        out = [self._go(reading, 0.02, replace(now, name=(*now.name, text), kind=self._split(now, atom) or now.kind))]
         if now.kind and now.kind != "figure" and atom.words in self.lexicon.rows:
             # “cross back side forward”: a step of its own.
             closed = reading.closed()
@@ -290,6 +293,12 @@ class _Words:
             out.append(replace(step, cost=reading.cost, now=Move("step", name=(text,)), fresh=False))
         return out
 
+    def _split(self, now: Move, atom: Atom) -> str:
+        """“stomp R up” is what “stomp up” is."""
+        whole = f"{self.lexicon.base(plain(now.called))} {atom.words}" if now.called else ""
+        kinds = [value for role, value in self.lexicon.roles.get(whole, ()) if role == "act"]
+        return str(kinds[0]) if kinds and now.kind in ("step", "touch", "free") else ""
+
     def _hand(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
         now = reading.now
         if "shoulder" in atom.words or "schulter" in atom.words:
@@ -298,6 +307,9 @@ class _Words:
             if now.feet and now.turns and not now.row:
                 # “over the R shoulder”: the way of the turn.
                 return [self._go(reading, 0.05, replace(now, way=now.feet[-1], feet=now.feet[:-1]))]
+        split = self._split(now, atom)
+        if split:
+            return [self._go(reading, 0.02, replace(now, name=(*now.name, text), kind=split))]
         name = (*(side_word(foot) for foot in now.feet), *now.name, text)
         out = []
         if now.kind == "hand" and plain(text) in map(plain, now.name):

@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
+import itertools
 import re
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from vamos.core.dance.counts_typed import NotationError, Reader
-from vamos.core.dance.typed.clean import cleaned
+from vamos.core.dance.typed.clean import Clean, cleaned
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
+from vamos.core.dance.typed.said_on import as_said, said_on_counts
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
 from vamos.core.dance.typed.weight_said import WeightSaid, weight_said
@@ -49,7 +51,17 @@ def read_typed(
     after the other. Raises NotationError when nothing in it can be placed on a count.
     """
     lexicon = lexicon_for(own or {})
-    clean, weights = weight_said(cleaned(text))
+    clean, said = said_on_counts(cleaned(text))
+    if said:
+        typed = _read(text, clean, feel, lexicon, weight, lay_out)
+        return replace(
+            typed, events=as_said(typed.events, said), readings=tuple(as_said(r, said) for r in typed.readings)
+        )
+    return _read(text, clean, feel, lexicon, weight, lay_out)
+
+
+def _read(text: str, clean: Clean, feel: Feel, lexicon: Lexicon, weight: str, lay_out: bool) -> Typed:
+    clean, weights = weight_said(clean)
     counted = _only_counts(clean.text, feel)
     if counted is not None:
         return Typed(counted)
@@ -173,9 +185,15 @@ def _typed(best: State, states: list[State]) -> Typed:
         if where is not None and not asked and other.cost - best.cost < NEAR:
             doubts.append((where, Doubt.READINGS))
             others.append(_ordered(other.events))
+    doubts += [(a.start, Doubt.COUNTS) for a, b in itertools.pairwise(_ordered(best.events)) if _at_once(a, b)]
     if best.cost >= LOST:
         doubts.append((best.events[0].start, Doubt.LINE))
     return Typed(_doubted(_ordered(best.events), doubts), best.cost, tuple(others))
+
+
+def _at_once(one: Event, other: Event) -> bool:
+    """Whether one dancer would move twice at once."""
+    return (one.role, one.start) == (other.role, other.start) and Kind.FREE not in (one.kind, other.kind)
 
 
 def _differ(one: State, other: State) -> Fraction | None:

@@ -148,6 +148,24 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
     return result
 
 
+def turned_before(row: Sequence[Move]) -> list[Move]:
+    """“vine L, ¼ turn L, scuff R”: a turn said between a step and a touch is that of the step."""
+    out: list[Move] = []
+    for move in row:
+        before = out[-1] if out else None
+        if (
+            before is not None
+            and before.figure is not None
+            and not before.turns
+            and move.ahead
+            and move.kind == "touch"
+        ):
+            out[-1] = replace(before, size=move.size, way=move.way, turned=move.turned)
+            move = replace(move, size=None, way="", turned=False)
+        out.append(move)
+    return out
+
+
 def all_again(moves: Sequence[Move]) -> list[Move]:
     """“step L, kick R x2”: the number at the end may be that of all of them."""
     several = moves[-1].times if len(moves) > 1 else 0

@@ -24,6 +24,7 @@ from vamos.core.dance.typed.rows import (
     own_counts,
     sides_of,
     size_of,
+    turned_before,
     written_out,
 )
 from vamos.core.dance.typed.state import OTHER, Slots, State
@@ -40,7 +41,10 @@ def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: L
     if any(m.times > 1 and m.size is not None and m.kind in ("free", "hand", "touch") for m in moves) and slots:
         # “bounce twice making a ¼ turn”: once or each time.
         state = state.asked(slots[0].start, Doubt.TURNS)
-    found = _Sharing(state, row, slots, lexicon).all()
+    found = []
+    if (joined := turned_before(row)) != row:
+        found, state = _Sharing(state, joined, slots, lexicon).fitting(), state.dearer(0.2)
+    found += _Sharing(state, row, slots, lexicon).all()
     whole = closed(row)
     if whole != row:
         found += _Sharing(state.dearer(0.1), whole, slots, lexicon).fitting()
@@ -61,6 +65,13 @@ def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: L
 def _apart(events: Sequence[Event]) -> bool:
     """Whether no two moves of one dancer begin at once."""
     return len({(e.role, e.start) for e in events}) == len(events)
+
+
+def _same_words(pattern: StepPattern, moves: Sequence[Move]) -> bool:
+    """Whether moves are a step's own, said one by one: “ball step, cross, step” is more than its ball step."""
+    own = [set(plain(e.name).split()) for e in pattern.events]
+    said = [{w for name in m.name for w in plain(name).split()} for m in moves]
+    return 2 * sum(bool(a & b) for a, b in zip(own, said, strict=False)) > len(moves)
 
 
 class _Sharing:
@@ -198,7 +209,7 @@ class _Sharing:
         if len(self.moves) < 3 or first.figure is None or size_of(first) != total - size_of(first):
             return
         points = self.points if len(self.points) == len(rest) else self.whole
-        if len(points) != len(rest):
+        if len(points) != len(rest) or not _same_words(first.figure, rest):
             return
         lead = first.feet[:1] or ((first.side,) if first.side else ())
         moves = list(rest)

@@ -1,0 +1,88 @@
+"""“… with claps on 2 and 4”, “with a ¼ turn left on 7”: what is said of counts beside the moves, no move of its own."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from vamos.core.dance.typed.clean import Clean
+from vamos.core.model.dance import Doubt, Event, Kind
+
+_SAID = re.compile(
+    r"(?:[,;(]\s*|[,;(]?\s*\b(?:with|and|mit|und|con|y)\s+)(?:an?\s+|einem\s+|hand\s+|finger\s+|una?\s+)*"
+    r"(?P<what>claps?|snaps?|clicks?|hip\s+(?:lifts?|pops?|bumps?)|klatsch\w*|schnips\w*|palmadas?|chasquidos?)"
+    r"\s+(?:on|at|auf|en)\s+(?:(?:the\s+)?counts?\s+)?(?P<counts>\d(?:\s*(?:,|and|und|y|&)\s*\d)*)\s*\)?"
+    r"(?=\s*(?:[.,;(\[]|$|\n))",
+    re.IGNORECASE,
+)
+
+
+_TURNED = re.compile(
+    r"\b(?:with|making|turning|mit|con|girando)\b[^,;()\n]*?"
+    r"(?:\bturn\b|\b(?:quarter|half|eighth|full|viertel|halbe[rn]?)|[¼½¾⅛]|\d/\d)[^,;()\n]*?"
+    r"(?P<on>\s+(?:on|auf|en)\s+(?:(?:the\s+)?counts?\s+)?(?P<count>\d))(?!\s*(?:\d|-|&|and\b))\s*\)?(?=\s*(?:[.,;(\[]|$|\n))",
+    re.IGNORECASE,
+)
+
+
+@dataclass(frozen=True, slots=True)
+class SaidOn:
+    """What hands do on a count, from 0; with nothing, the turn of what is danced there lies on that count."""
+
+    count: Fraction
+    hands: str = ""
+
+
+def said_on_counts(clean: Clean) -> tuple[Clean, tuple[SaidOn, ...]]:
+    """The text without such remarks, where other counts stand in it; each is blanks then, so that signs keep places."""
+    out: list[SaidOn] = []
+    text = clean.text
+    for match in _SAID.finditer(text):
+        without = text[: match.start()] + " " * (match.end() - match.start()) + text[match.end() :]
+        # “step R 1 and clap on 2” says where the clap stands, and it stands alone.
+        if len(re.findall(r"\d", without)) < 2:
+            continue
+        text = without
+        out += [SaidOn(Fraction(int(n) - 1), match.group("what")) for n in re.findall(r"\d", match.group("counts"))]
+    for match in _TURNED.finditer(text):
+        without = text[: match.start("on")] + " " * len(match.group("on")) + text[match.end("on") :]
+        # The counts of the move itself must be there already.
+        if re.search(r"\d\s*(?:-|to|thru|through|bis)\s*\d", without[: match.start()]):
+            text = without
+            out.append(SaidOn(Fraction(int(match.group("count")) - 1)))
+    return Clean(text, clean.places), tuple(out)
+
+
+def as_said(events: Sequence[Event], said: Sequence[SaidOn]) -> tuple[Event, ...]:
+    """Events with what was said of their counts."""
+    out = list(events)
+    for one in said:
+        out = _with_hands(out, one) if one.hands else _turned_there(out, one.count)
+    return tuple(sorted(out, key=lambda e: e.start))
+
+
+def _with_hands(events: list[Event], said: SaidOn) -> list[Event]:
+    """In the name of the move on that count; where there is none, by itself."""
+    out = list(events)
+    here = next((k for k, e in enumerate(out) if e.start == said.count), None)
+    if here is None:
+        return [*out, Event(said.count, Fraction(1), said.hands, kind=Kind.FREE)]
+    if said.hands.lower() not in out[here].name.lower():
+        out[here] = replace(out[here], name=f"{out[here].name} {said.hands}".strip())
+    return out
+
+
+def _turned_there(events: list[Event], count: Fraction) -> list[Event]:
+    """The one turn of these moves on that count; it is asked where there are more, or nobody moves there."""
+    out = list(events)
+    turned = [k for k, e in enumerate(out) if e.turn or e.size]
+    there = next((k for k, e in enumerate(out) if e.start == count), None)
+    if len(turned) != 1 or there is None:
+        nearest = min(range(len(out)), key=lambda k: abs(out[k].start - count))
+        return [replace(e, doubt=e.doubt or Doubt.TURNS) if k == nearest else e for k, e in enumerate(out)]
+    turn, size = out[turned[0]].turn, out[turned[0]].size
+    out[turned[0]] = replace(out[turned[0]], turn=0, size=0)
+    out[there] = replace(out[there], turn=turn, size=size)
+    return out
