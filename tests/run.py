@@ -20,17 +20,8 @@ ROOT = HERE.parent
 WORKERS = (os.cpu_count() or 2) + 2
 #: The other modules of the core share so many processes.
 GROUPS = 8
-#: Modules of the window that are small share one, too.
-SMALL = (
-    "test_dance_answers",
-    "test_first_run",
-    "test_notify",
-    "test_recent",
-    "test_runner",
-    "test_song_voice",
-    "test_sound_feed",
-    "test_words",
-)
+#: Those of the window that are not slow share so many: what is loaded for the first one serves the others.
+WINDOWS = 3
 #: Modules known to take longest start first; the first one makes the demo, those after it do without for a while.
 SLOW = (
     "test_cli",
@@ -64,12 +55,12 @@ def modules(names: list[str]) -> list[str]:
 def together(found: list[str]) -> list[tuple[str, ...]]:
     """Modules that share a process: those of the core in small groups, as importing takes longer than most of them."""
     alone = [m for m in found if m.endswith(SLOW) or not m.startswith("tests.core.")]
-    windows = tuple(m for m in alone if m.endswith(SMALL))
+    windows = [m for m in alone if m.startswith("tests.ui.") and not m.endswith(SLOW)]
     alone = [m for m in alone if m not in windows]
     small = [m for m in found if m not in alone and m not in windows]
-    groups = [tuple(small[k::GROUPS]) for k in range(GROUPS)]
+    groups = [tuple(windows[k::WINDOWS]) for k in range(WINDOWS)] + [tuple(small[k::GROUPS]) for k in range(GROUPS)]
     first = [(m,) for m in alone if m.endswith(SLOW)]
-    return [*first, *(g for g in (*groups, windows) if g), *((m,) for m in alone if not m.endswith(SLOW))]
+    return [*first, *(g for g in groups if g), *((m,) for m in alone if not m.endswith(SLOW))]
 
 
 def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float]:

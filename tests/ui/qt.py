@@ -24,7 +24,7 @@ from vamos.ui.window import Window
 from vamos.ui.work.settings import closed_words
 
 #: Said by Qt's offscreen platform or its multimedia part, whatever the program does.
-EXPECTED = ("propagatesizehints", "pipewire", "pulse", "multimedia", "alsa")
+EXPECTED = ("this plugin does not support", "pipewire", "pulse", "multimedia", "alsa")
 
 
 _KEPT: list[QApplication] = []

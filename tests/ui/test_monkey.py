@@ -18,7 +18,7 @@ from vamos.ui.parts.action import Scope
 from vamos.ui.stops import STOPS
 
 #: So many actions in all, over five projects.
-ACTIONS = 800
+ACTIONS = 600
 ODD = '<img src="x"> & ½ “a” \u202e\U0001f98a'
 KEYS = (
     *(Qt.Key(k) for k in range(Qt.Key.Key_A, Qt.Key.Key_Z + 1)),

@@ -6,7 +6,6 @@ from fractions import Fraction as F
 from unittest import mock
 
 import numpy as np
-import scipy.ndimage
 import scipy.signal
 
 from tests.core.render.test_timing_sound import pitch, tone
@@ -54,7 +53,8 @@ def steep_rise(sound: np.ndarray, near: float) -> float:
     part = np.pad(part, (RATE // 2, RATE // 2))
     band = scipy.signal.firwin(961, [300, 3000], pass_zero=False, fs=RATE)
     level = np.abs(scipy.signal.hilbert(scipy.signal.fftconvolve(part, band, "same")))
-    slope = np.diff(scipy.ndimage.gaussian_filter1d(level, 0.0156 * RATE))
+    bell = scipy.signal.windows.gaussian(6001, 0.0156 * RATE)
+    slope = np.diff(scipy.signal.fftconvolve(level, bell / bell.sum(), "same"))
     # A word before may end here.
     slope[: RATE // 2 + round(0.1 * RATE)] = 0
     peaks, _ = scipy.signal.find_peaks(slope, height=0.5 * slope.max())

@@ -107,12 +107,12 @@ def find_step(name: str, own: Mapping[str, StepPattern]) -> StepPattern | None:
     another common name (``grapevine``, ``triple step``, ``sailor step``).
     """
     wanted = _plain(name)
+    mine = {_plain(known): step for known, step in own.items()}
     while wanted:
         for form in _forms(wanted):
-            for steps in (own, library()):
-                for known, step in steps.items():
-                    if _plain(known) == form:
-                        return step
+            step = mine.get(form) or _by_name().get(form)
+            if step is not None:
+                return step
         shorter, _, last = wanted.rpartition(" ")
         wanted = shorter if last in _WHERETO else ""
     return None
@@ -130,6 +130,12 @@ def _forms(wanted: str) -> Iterator[str]:
         yield form
         if form in _called():
             yield _called()[form]
+
+
+@lru_cache(maxsize=1)
+def _by_name() -> dict[str, StepPattern]:
+    """The common steps by their plain names."""
+    return {_plain(known): step for known, step in reversed(list(library().items()))}
 
 
 @lru_cache(maxsize=1)

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from fractions import Fraction
 from math import ceil, floor
+
+from msgspec import Struct
 
 from vamos.core.dance.typed.tokens import Token
 from vamos.core.time.counts import SUBDIVISIONS, Feel
@@ -24,8 +25,7 @@ _PARTS = ("a", "e")
 _UNTIL = ("to", "bis", "through", "thru", "until")
 
 
-@dataclass(frozen=True, slots=True)
-class Count:
+class Count(Struct, frozen=True):
     """A count as it is written: ``n`` a number, ``part`` behind it, ``before`` it, a ``range``, a ``rest``, or a part
     ``alone``. ``first`` is where a range begins.
     """
@@ -36,8 +36,7 @@ class Count:
     first: int = 0
 
 
-@dataclass(frozen=True, slots=True)
-class Slot:
+class Slot(Struct, frozen=True):
     """A count on the line: where, how long when it is a range, and whether nothing is danced on it."""
 
     start: Fraction

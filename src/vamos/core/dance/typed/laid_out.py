@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
 from fractions import Fraction
+
+from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
@@ -65,7 +66,7 @@ def _limbs(row: list[Move], lexicon: Lexicon) -> list[Move]:
     out: list[Move] = []
     for move in row:
         if out and move.kind == "hand" and not move.feet and set(map(plain, move.name)) <= lexicon.limbs:
-            out[-1] = replace(out[-1], name=(*out[-1].name, *move.name))
+            out[-1] = changed(out[-1], name=(*out[-1].name, *move.name))
         else:
             out.append(move)
     return out
@@ -79,7 +80,7 @@ def _ways(row: list[Move]) -> list[tuple[float, list[Move]]]:
     together: list[Move] = []
     for move in whole:
         if together and move.kind == "hand" and not move.feet:
-            together[-1] = replace(together[-1], name=(*together[-1].name, *move.name))
+            together[-1] = changed(together[-1], name=(*together[-1].name, *move.name))
         else:
             together.append(move)
     if len(together) < len(whole):

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import itertools
-from dataclasses import dataclass, replace
 from fractions import Fraction
+
+from msgspec import Struct
+from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.count_runs import NUMBERS, Clock, Count, CountRun
 from vamos.core.dance.typed.lexicon import Lexicon
@@ -42,8 +44,7 @@ _ENDING = ("with", "ending", "finishing", "mit", "endend")
 _SOFT = ("sep", "close", "open", "dash", "dot", "amp")
 
 
-@dataclass(frozen=True, slots=True)
-class Block:
+class Block(Struct, frozen=True):
     """A run of counts, or of words between counts."""
 
     counts: tuple[Count, ...]
@@ -54,16 +55,14 @@ class Block:
         return bool(self.counts)
 
 
-@dataclass(frozen=True, slots=True)
-class Group:
+class Group(Struct, frozen=True):
     """Words and the counts they are danced on; no counts when none are written."""
 
     counts: tuple[Count, ...]
     words: tuple[Token, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Place:
+class Place(Struct, frozen=True):
     """A state with where the counts of its line stand."""
 
     state: State
@@ -91,7 +90,7 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     out: list[Place] = []
     for place in before:
         for cost, groups in written:
-            beam = [replace(place, state=place.state.dearer(cost))]
+            beam = [changed(place, state=place.state.dearer(cost))]
             for group in _gone_on(groups, lexicon):
                 beam = _group(beam, group, lexicon, feel)
             out += beam
@@ -114,7 +113,7 @@ def _listed(tokens: list[Token]) -> list[Token] | None:
         and tokens[k - 1].kind == "num" == tokens[k + 1].kind
         and tokens[k - 2].lower in _BEFORE_COUNTS
     ]
-    return [replace(t, kind="sep", text=",") if k in found else t for k, t in enumerate(tokens)] if found else None
+    return [changed(t, kind="sep", text=",") if k in found else t for k, t in enumerate(tokens)] if found else None
 
 
 def _amp_items(tokens: list[Token], lexicon: Lexicon) -> list[Token] | None:
@@ -141,7 +140,7 @@ def _amp_items(tokens: list[Token], lexicon: Lexicon) -> list[Token] | None:
         return None
     out = list(counts)
     for token in words:
-        out += [replace(b, start=token.start, end=token.end) for b in back] if token.kind == "amp" else [token]
+        out += [changed(b, start=token.start, end=token.end) for b in back] if token.kind == "amp" else [token]
     return out
 
 
@@ -160,7 +159,7 @@ def without_number(tokens: list[Token]) -> list[Token]:
             and tokens[k + 1].lower in _STEPS
             and _plain(tokens[k - 1])
         ):
-            return without_number([*tokens[:k], replace(tokens[k], kind="times"), *tokens[k + 2 :]])
+            return without_number([*tokens[:k], changed(tokens[k], kind="times"), *tokens[k + 2 :]])
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
             return [tokens[0], *tokens[2:]]
@@ -208,7 +207,7 @@ def _before_the_first(found: list[Block]) -> list[Block]:
     first = found[0].counts if found else ()
     if len(first) == 1 and first[0].kind == "alone" and later is not None and later.kind in ("n", "range"):
         value = later.first if later.kind == "range" else later.value
-        return [replace(found[0], counts=(Count("before", value, first[0].part),)), *found[1:]]
+        return [changed(found[0], counts=(Count("before", value, first[0].part),)), *found[1:]]
     return found
 
 
@@ -237,7 +236,7 @@ def _several(blocks: list[Block]) -> list[Block] | None:
         return None
     if blocks[1].is_counts:
         return None
-    number = replace(blocks[0].tokens[0], kind="times", value=counts[0].value)
+    number = changed(blocks[0].tokens[0], kind="times", value=counts[0].value)
     return [Block((), (number, *blocks[1].tokens)), *blocks[2:]]
 
 
@@ -247,7 +246,7 @@ def _first(blocks: list[Block]) -> tuple[float, list[Group]]:
         if block.is_counts:
             groups.append(Group(block.counts, ()))
         else:
-            groups[-1] = replace(groups[-1], words=(*groups[-1].words, *block.tokens))
+            groups[-1] = changed(groups[-1], words=(*groups[-1].words, *block.tokens))
     empty = sum(not g.words for g in groups)
     wordy = any(g.words for g in groups)
     return 0.15 + (0.6 * empty if wordy else 0), groups
@@ -278,16 +277,16 @@ def _tail(groups: list[Group], words: tuple[Token, ...], lexicon: Lexicon) -> tu
     if last is not None and last.words and repeat_in(list(last.words), lexicon):
         together = [*last.words, *words]
         if repeat_in(together, lexicon):
-            return 0.0, [*groups[:-1], replace(last, words=tuple(together))]
+            return 0.0, [*groups[:-1], changed(last, words=tuple(together))]
     if last is not None and repeat_in(listed, lexicon):
         return 0.0, [*groups, Group((), words)]
     if last is not None and last.words and _only_detail(listed, lexicon):
-        return 0.0, [*groups[:-1], replace(last, words=(*last.words, *words))]
+        return 0.0, [*groups[:-1], changed(last, words=(*last.words, *words))]
     if last is not None and last.words and words[0].lower in _ENDING:
         # “weave left 1-4, ending with a touch”: it belongs to what stands before the counts.
         return 0.6, [
             *groups[:-1],
-            replace(last, words=(*last.words, replace(words[0], kind="sep", text=","), *words[1:])),
+            changed(last, words=(*last.words, changed(words[0], kind="sep", text=","), *words[1:])),
         ]
     if last is not None and len(words) <= 4 and any(t.kind == "times" for t in words):
         return 0.0, [*groups, Group((), words)]
@@ -325,8 +324,8 @@ def _gone_on(groups: list[Group], lexicon: Lexicon) -> list[Group]:
             sides = [k for k, t in enumerate(before.words) if foot and "foot" in lexicon.role_of(t.text)]
             if len(sides) == 1 and len([t for t in before.words if t.kind == "word"]) > 1:
                 said = list(before.words)
-                said[sides[0]] = replace(words[0], text=foot)
-                group = replace(group, words=tuple(said))
+                said[sides[0]] = changed(words[0], text=foot)
+                group = changed(group, words=tuple(said))
         out.append(group)
     return out
 
@@ -394,7 +393,7 @@ def _repeated(place: Place, group: Group, clock: Clock, lexicon: Lexicon) -> Pla
     if source is not None and (source[0] > end or source[1] > end):
         source, target = None, source
     if target is not None and target[0] <= end:
-        state = replace(state, events=tuple(e for e in state.events if e.start < target[0] - 1))
+        state = changed(state, events=tuple(e for e in state.events if e.start < target[0] - 1))
     found = again(state, repeat, source, target)
     if found is None:
         return None
@@ -426,7 +425,7 @@ def _uncounted(place: Place, words: list[Token], lexicon: Lexicon) -> list[Place
         return [Place(found, place.offset, max(e.start for e in found.events))]
     at = state.events[-1].start if state.events else Fraction(0)
     if state.events and any(t.kind == "open" for t in words):
-        return [replace(place, state=state.dearer(0.3).asked(at, Doubt.ASIDE))]
+        return [changed(place, state=state.dearer(0.3).asked(at, Doubt.ASIDE))]
     if not any(t.kind == "word" or t.kind in ("frac", "deg") for t in words):
         return [place]
-    return [replace(place, state=state.dearer(3).asked(at, Doubt.LINE))]
+    return [changed(place, state=state.dearer(3).asked(at, Doubt.LINE))]

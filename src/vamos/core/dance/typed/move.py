@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from vamos.core.model.dance import StepPattern
 
 
-@dataclass(frozen=True, slots=True)
-class Move:
+class Move(Struct, frozen=True):
     """One move in words: what it does, with which feet, how it turns, and what of it was not understood.
 
     ``kind`` is step, other (the foot that is free after the last), touch, hop, pivot, free, hand, hold, figure

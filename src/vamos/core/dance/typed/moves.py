@@ -7,7 +7,9 @@ says how the last one goes; a word nobody knows costs, and is kept as the name i
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.around import (
     MANNER,
@@ -29,8 +31,7 @@ _OTHER = {"R": "L", "L": "R"}
 _FEET = {"R": "R", "L": "L", "both": "B", "either": "E"}
 
 
-@dataclass(frozen=True, slots=True)
-class _Reading:
+class _Reading(Struct, frozen=True):
     cost: float
     moves: tuple[Move, ...]
     now: Move
@@ -39,8 +40,8 @@ class _Reading:
 
     def closed(self) -> _Reading:
         if not self.now.says:
-            return replace(self, fresh=True)
-        return replace(self, moves=(*self.moves, self.now), now=Move(), fresh=True)
+            return changed(self, fresh=True)
+        return changed(self, moves=(*self.moves, self.now), now=Move(), fresh=True)
 
 
 def readings(tokens: list[Token], lexicon: Lexicon) -> list[tuple[float, tuple[Move, ...]]]:
@@ -89,7 +90,7 @@ class _Words:
         found.sort(key=lambda row: row[0])
         unique: dict[tuple[Move, ...], tuple[float, tuple[Move, ...]]] = {}
         for cost, moves in found:
-            unique.setdefault(tuple(replace(m, name=(), called="") for m in moves), (cost, moves))
+            unique.setdefault(tuple(changed(m, name=(), called="") for m in moves), (cost, moves))
         return list(unique.values())[:BEAM]
 
     # --- one token -----------------------------------------------------------------------
@@ -101,7 +102,7 @@ class _Words:
             return
         spelled = re.fullmatch(r"[RL]{2,8}", token.text)
         if spelled:
-            self.cells[index + 1].append(self._go(reading, 0, replace(reading.now, feet=tuple(token.text), row=True)))
+            self.cells[index + 1].append(self._go(reading, 0, changed(reading.now, feet=tuple(token.text), row=True)))
             return
         known = False
         for atom in atoms:
@@ -109,12 +110,12 @@ class _Words:
                 known = True
                 if slip is not None:
                     slips = (*found.now.slips, token.text)
-                    found = replace(found, cost=found.cost + 0.5, now=replace(found.now, slips=slips))
+                    found = changed(found, cost=found.cost + 0.5, now=changed(found.now, slips=slips))
                 self.cells[index + atom.size].append(found)
         if not known:
             now = reading.now
-            now = replace(now, unknown=(*now.unknown, token.text), name=(*now.name, token.text))
-            self.cells[index + 1].append(replace(reading, cost=reading.cost + 1, now=now, fresh=False, passed=False))
+            now = changed(now, unknown=(*now.unknown, token.text), name=(*now.name, token.text))
+            self.cells[index + 1].append(changed(reading, cost=reading.cost + 1, now=now, fresh=False, passed=False))
 
     def _sign(self, reading: _Reading, token: Token, index: int) -> list[_Reading]:
         now = reading.now
@@ -122,44 +123,44 @@ class _Words:
             ends = token.text not in "*_•:)]}~" and token.kind != "dot"
             if token.text == ":" and now.feet and not now.kind:
                 # “R foot: forward, side, back”: whether each is that foot's is told to be looked at.
-                reading = replace(reading, now=replace(now, slips=(*now.slips, *now.feet)))
-            found = [replace(reading.closed() if ends else reading, passed=False)]
+                reading = changed(reading, now=changed(now, slips=(*now.slips, *now.feet)))
+            found = [changed(reading.closed() if ends else reading, passed=False)]
             more = index + 1 < len(self.tokens) and any(t.kind == "word" for t in self.tokens[index + 1 :])
             if token.text == ":" and now.kind == "figure" and more:
                 # “coaster: back, together, forward”: its name, then what it is made of.
-                found.append(replace(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False))
+                found.append(changed(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False))
             if ends and not now.kind and now.size is not None:
                 # “¼ turn R, step”: a turn before the comma belongs to what follows.
-                found.append(replace(reading, cost=reading.cost + 0.3, now=replace(now, ahead=True)))
+                found.append(changed(reading, cost=reading.cost + 0.3, now=changed(now, ahead=True)))
             return found
         if token.kind == "q" and now.turns:
             # “¼ turn ?”: which way is open, whatever stands behind it.
-            return [self._go(reading, 0, replace(now, way="?"))]
+            return [self._go(reading, 0, changed(now, way="?"))]
         if token.kind == "open" and now.kind == "figure" and made_of_moves(self.tokens, index):
             # “lindy (chassé right, rock back)”: as behind a colon.
-            made_of = replace(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False)
-            return [made_of, replace(reading, passed=False)]
+            made_of = changed(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False)
+            return [made_of, changed(reading, passed=False)]
         if token.kind in ("dash", "open", "q"):
-            return [replace(reading, passed=False)]
+            return [changed(reading, passed=False)]
         if token.kind == "times":
-            return [self._go(reading, 0, replace(now, times=token.value if token.value > 1 else 0))]
+            return [self._go(reading, 0, changed(now, times=token.value if token.value > 1 else 0))]
         if token.kind in ("frac", "deg"):
             if now.size is None:
                 return [
-                    self._go(reading, 0, replace(now, size=token.value)),
+                    self._go(reading, 0, changed(now, size=token.value)),
                     *self._of_pivot(reading, token.value, index + 1),
                 ]
             closed = reading.closed()
-            return [replace(closed, cost=closed.cost + 0.6, now=Move(size=token.value), fresh=False)]
+            return [changed(closed, cost=closed.cost + 0.6, now=Move(size=token.value), fresh=False)]
         if token.kind == "clock":
-            return [self._go(reading, 0, replace(now, target=token.value))]
+            return [self._go(reading, 0, changed(now, target=token.value))]
         name = (*now.name, token.text)
         cost = 3.0 if token.kind == "num" else 0.5
-        return [self._go(reading, cost, replace(now, unknown=(*now.unknown, token.text), name=name))]
+        return [self._go(reading, cost, changed(now, unknown=(*now.unknown, token.text), name=name))]
 
     @staticmethod
     def _go(reading: _Reading, cost: float, now: Move, passed: bool = False) -> _Reading:
-        return replace(reading, cost=reading.cost + cost, now=now, fresh=False, passed=passed)
+        return changed(reading, cost=reading.cost + cost, now=now, fresh=False, passed=passed)
 
     def _role(self, reading: _Reading, token: Token, index: int, atom: Atom) -> list[_Reading]:
         now, value = reading.now, atom.value
@@ -172,9 +173,9 @@ class _Words:
                 return []
             plain = ("clock", "cw", "uhr", "horar", "orari", "ruchu", "klok", "时针", "時計", "시계")
             free = now.turns or turn_ahead(self.tokens, self.lexicon, ahead) or any(p in atom.words for p in plain)
-            return [self._go(reading, 0 if now.turns or free else 0.7, replace(now, way=value))]
+            return [self._go(reading, 0 if now.turns or free else 0.7, changed(now, way=value))]
         if atom.role == "lead":
-            return [self._go(reading, 0, replace(now, side=value, led=value))]
+            return [self._go(reading, 0, changed(now, side=value, led=value))]
         if atom.role == "side":
             cost = 0.1 if now.turns and now.figure is None else 0.0
             if now.kind == "hand" or (
@@ -182,25 +183,25 @@ class _Words:
             ):
                 # “look to the left”, “kick R to the left”: where it goes.
                 text = side_word(value) if now.kind == "hand" else text
-                now = replace(now, name=(*now.name, text))
-            return [self._go(reading, cost, replace(now, side=value))]
+                now = changed(now, name=(*now.name, text))
+            return [self._go(reading, cost, changed(now, side=value))]
         if atom.role == "target":
             if now.turns or not now.kind:
-                return [self._go(reading, 0, replace(now, target=value))]
-            return [self._go(reading, 0.2, replace(now, target=value))]
+                return [self._go(reading, 0, changed(now, target=value))]
+            return [self._go(reading, 0.2, changed(now, target=value))]
         if atom.role == "size":
             if now.size is None:
-                return [self._go(reading, 0, replace(now, size=value)), *self._of_pivot(reading, int(value), ahead)]
-            return [self._go(reading, 1, replace(now, unknown=(*now.unknown, text)))]
+                return [self._go(reading, 0, changed(now, size=value)), *self._of_pivot(reading, int(value), ahead)]
+            return [self._go(reading, 1, changed(now, unknown=(*now.unknown, text)))]
         if atom.role == "turn":
             size = now.size if now.size is not None else value or None
             called = now.name if now.kind else (*now.name, text)
-            return [self._go(reading, 0, replace(now, turned=True, size=size, name=called))]
+            return [self._go(reading, 0, changed(now, turned=True, size=size, name=called))]
         if atom.role == "times":
-            return [self._go(reading, 0, replace(now, times=value))]
+            return [self._go(reading, 0, changed(now, times=value))]
         if atom.role == "hold":
             closed = reading.closed()
-            return [replace(closed, now=Move("hold", name=(text,)), fresh=False, passed=False)]
+            return [changed(closed, now=Move("hold", name=(text,)), fresh=False, passed=False)]
         if atom.role == "where":
             return self._where(reading, atom, text)
         if atom.role == "passed":
@@ -212,16 +213,16 @@ class _Words:
                 return []
             following = self.tokens[ahead] if ahead < len(self.tokens) else None
             if following is not None and following.kind == "word" and (now.kind or now.unknown or now.feet):
-                name = replace(now, name=(*now.name, text))
+                name = changed(now, name=(*now.name, text))
                 return [self._go(reading, 0, name, passed=True)]
             if not now.kind and now.feet and atom.words == "across":
                 # “R across”: where a foot goes, and a step.
-                return [self._go(reading, 0.05, replace(now, kind="step", name=(*now.name, text)))]
+                return [self._go(reading, 0.05, changed(now, kind="step", name=(*now.name, text)))]
             return [self._go(reading, 0.3, now)]
         if atom.role == "and":
-            return [replace(reading.closed(), cost=reading.cost + 0.05), replace(reading, cost=reading.cost + 0.1)]
+            return [changed(reading.closed(), cost=reading.cost + 0.05), changed(reading, cost=reading.cost + 0.1)]
         if atom.role == "link":
-            return [replace(reading, cost=reading.cost + 0.01)]
+            return [changed(reading, cost=reading.cost + 0.01)]
         if atom.role == "hand":
             return self._hand(reading, atom, text)
         if atom.role in ("act", "figure"):
@@ -240,15 +241,15 @@ class _Words:
             # “cross R over L”: the foot that is passed.
             return [self._go(reading, 0, now)]
         # Which arm, which way one looks: no foot, and part of the name.
-        sided = replace(now, name=(*now.name, side_word(foot, atom.words)))
+        sided = changed(now, name=(*now.name, side_word(foot, atom.words)))
         out = [self._go(reading, 0, sided)] if foot in "RL" and (now.kind == "hand" or now.hand) else []
         if len(atom.words.split()) > 1 or foot in "BE" or atom.words in ("rf", "lf", "오른발", "왼발", "pd", "pg"):
             cost = 0.0 if not now.feet else 1.0
-            return [*out, self._go(reading, cost, replace(now, feet=(foot,)))]
+            return [*out, self._go(reading, cost, changed(now, feet=(foot,)))]
         letter, coming = len(atom.words) < 3, not now.turns and turn_ahead(self.tokens, self.lexicon, ahead)
         if foot in "RL" and now.feet and foot != now.feet[0] and crosses(self.tokens, self.lexicon, ahead - atom.size):
             # “R crosses L”: the foot that is passed.
-            out.append(self._go(reading, 0.05, replace(now, name=(*now.name, side_word(foot, atom.words)))))
+            out.append(self._go(reading, 0.05, changed(now, name=(*now.name, side_word(foot, atom.words)))))
         way_said = coming and way_behind(self.tokens, self.lexicon, ahead)
         if not now.feet:
             cost = 0.0
@@ -256,19 +257,19 @@ class _Words:
                 cost = 0.0 if letter or way_said else 0.3
             elif now.turns and not now.way:
                 cost = 0.0 if now.kind in ("step", "touch") and now.size is None else 0.55
-            out.append(self._go(reading, cost, replace(now, feet=(foot,))))
+            out.append(self._go(reading, cost, changed(now, feet=(foot,))))
         else:
             cost = 0.15 if not now.row and (now.size is not None or now.turned) else 0.05
             # “R heel grind, L coaster”: behind a comma and before a verb it is the foot of that verb.
             verb_next = leads(self.tokens, self.lexicon, ahead - atom.size, ahead)
             slips = (*now.slips, atom.words) if verb_next else now.slips
-            row = replace(now, feet=(*now.feet, foot), row=True, slips=slips)
+            row = changed(now, feet=(*now.feet, foot), row=True, slips=slips)
             out.append(self._go(reading, cost + (0.8 if verb_next else 0), row))
         if (now.turns or coming) and not now.way:
             cost = 0.0 if now.turns else 0.4 if way_said else 0.2 if letter else 0.0
-            out.append(self._go(reading, cost, replace(now, way=foot)))
+            out.append(self._go(reading, cost, changed(now, way=foot)))
         if now.feet and now.kind and not now.turns:
-            out.append(self._go(reading, 0.9, replace(now, side=foot)))
+            out.append(self._go(reading, 0.9, changed(now, side=foot)))
         return out
 
     def _of_pivot(self, reading: _Reading, size: int, index: int) -> list[_Reading]:
@@ -276,21 +277,21 @@ class _Words:
         found = self.lexicon.at(self.tokens, index) if index < len(self.tokens) else []
         if not reading.now.kind or not any(a.role == "act" and a.value == "pivot" for a in found):
             return []
-        return [replace(reading.closed(), cost=reading.cost, now=Move(size=size), fresh=False)]
+        return [changed(reading.closed(), cost=reading.cost, now=Move(size=size), fresh=False)]
 
     # --- verbs ---------------------------------------------------------------------------
 
     def _where(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
         now = reading.now
-        out = [self._go(reading, 0.02, replace(now, name=(*now.name, text), kind=self._split(now, atom) or now.kind))]
+        out = [self._go(reading, 0.02, changed(now, name=(*now.name, text), kind=self._split(now, atom) or now.kind))]
         if now.kind and now.kind != "figure" and atom.words in self.lexicon.rows:
             # “cross back side forward”: a step of its own.
             closed = reading.closed()
-            out.append(replace(closed, cost=reading.cost + 0.15, now=Move("step", name=(text,)), fresh=False))
+            out.append(changed(closed, cost=reading.cost + 0.15, now=Move("step", name=(text,)), fresh=False))
         if not now.kind and tuple(map(plain, now.name[-1:])) == (plain(text),) and atom.words in self.lexicon.rows:
             # “back back back touch”: said again, it is a step each time.
-            step = replace(reading, now=replace(now, kind="step")).closed()
-            out.append(replace(step, cost=reading.cost, now=Move("step", name=(text,)), fresh=False))
+            step = changed(reading, now=changed(now, kind="step")).closed()
+            out.append(changed(step, cost=reading.cost, now=Move("step", name=(text,)), fresh=False))
         return out
 
     def _split(self, now: Move, atom: Atom) -> str:
@@ -306,33 +307,33 @@ class _Words:
                 return [self._go(reading, 0, now)]
             if now.feet and now.turns and not now.row:
                 # “over the R shoulder”: the way of the turn.
-                return [self._go(reading, 0.05, replace(now, way=now.feet[-1], feet=now.feet[:-1]))]
+                return [self._go(reading, 0.05, changed(now, way=now.feet[-1], feet=now.feet[:-1]))]
         split = self._split(now, atom)
         if split:
-            return [self._go(reading, 0.02, replace(now, name=(*now.name, text), kind=split))]
+            return [self._go(reading, 0.02, changed(now, name=(*now.name, text), kind=split))]
         name = (*(side_word(foot) for foot in now.feet), *now.name, text)
         out = []
         if now.kind == "hand" and plain(text) in map(plain, now.name):
             # “hip R hip L”, “R arm up L arm up”: said again, it moves again.
             own = now.name[-1:] if now.name[-1] in SIDE_WORDS and now.name[0] in SIDE_WORDS else ()
-            before = replace(reading, now=replace(now, name=now.name[: len(now.name) - len(own)])).closed()
+            before = changed(reading, now=changed(now, name=now.name[: len(now.name) - len(own)])).closed()
             again = Move("hand", name=(*own, text), hand=True)
-            out.append(replace(before, cost=reading.cost, now=again, fresh=False, passed=False))
-            reading = replace(reading, cost=reading.cost + 0.15)
+            out.append(changed(before, cost=reading.cost, now=again, fresh=False, passed=False))
+            reading = changed(reading, cost=reading.cost + 0.15)
         if now.kind in ("step", "touch", "hop"):
             # “touch hip”, “step arm”: the part of the body is what moves.
             cost = 0.9 if now.feet else 0.4
-            out.append(self._go(reading, cost, replace(now, kind="hand", feet=(), row=False, name=name)))
+            out.append(self._go(reading, cost, changed(now, kind="hand", feet=(), row=False, name=name)))
         elif now.kind in ("", "hand", "free"):
-            moved = replace(now, kind="hand", hand=True, feet=(), row=False, name=name)
+            moved = changed(now, kind="hand", hand=True, feet=(), row=False, name=name)
             out.append(self._go(reading, 0, moved))
         if now.kind:
             # “step R with R arm up”: the last side is the arm's.
             arm = now.feet[-1:] if len(now.feet) > 1 else ()
             feet = now.feet[: len(now.feet) - len(arm)]
-            closed = replace(reading, now=replace(now, feet=feet, row=now.row and len(feet) > 1)).closed()
+            closed = changed(reading, now=changed(now, feet=feet, row=now.row and len(feet) > 1)).closed()
             alone = Move("hand", name=(*map(side_word, arm), text), hand=True)
-            out.append(replace(closed, cost=reading.cost + 0.5, now=alone, fresh=False, passed=False))
+            out.append(changed(closed, cost=reading.cost + 0.5, now=alone, fresh=False, passed=False))
         return out
 
     def _verb(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
@@ -340,26 +341,26 @@ class _Words:
         figure = atom.value if atom.role == "figure" else None
         new = Move("figure" if figure is not None else atom.value, figure, (text,), called=text)
         closed = reading.closed()
-        fresh = replace(closed, cost=reading.cost + 0.25, now=new, fresh=False, passed=False)
+        fresh = changed(closed, cost=reading.cost + 0.25, now=new, fresh=False, passed=False)
         if not now.kind:
-            taken = replace(now, kind=new.kind, figure=figure, name=(*now.name, text), called=text)
+            taken = changed(now, kind=new.kind, figure=figure, name=(*now.name, text), called=text)
             out = [self._go(reading, 0 if figure is not None else 0.02, taken)]
             if now.feet or now.size is not None:
                 # What stood before was a move of its own.
                 cost = reading.cost + 0.6 + (0.4 if reading.fresh else 0)
                 # A foot right before a verb that is not that verb's: it is told.
-                told = replace(now, slips=(*now.slips, *now.feet)) if now.feet and now.size is None else now
-                apart = replace(reading, now=told).closed()
-                out.append(replace(apart, cost=cost, now=new, fresh=False, passed=False))
+                told = changed(now, slips=(*now.slips, *now.feet)) if now.feet and now.size is None else now
+                apart = changed(reading, now=told).closed()
+                out.append(changed(apart, cost=cost, now=new, fresh=False, passed=False))
             return out
         out = [fresh]
-        named = replace(now, name=(*now.name, text))
+        named = changed(now, name=(*now.name, text))
         if now.kind == "hand":
             out.append(self._go(reading, 0.1, named))
         if figure is None and now.kind in ("step", "touch", "hop", "free", "other"):
             # “step side”, “touch heel”: one move, the later word says how.
             kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value
-            out.append(self._go(reading, 0.2 if atom.words in MANNER else 0.45, replace(named, kind=kind)))
+            out.append(self._go(reading, 0.2 if atom.words in MANNER else 0.45, changed(named, kind=kind)))
         if figure is None and atom.words == "stepping" and (now.kind == "figure" or now.turned):
             # “triple ½ R stepping L R L”.
             out.append(self._go(reading, 0, now))

@@ -8,6 +8,8 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
+from msgspec.structs import replace as changed
+
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.clean import Clean, cleaned
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
@@ -96,7 +98,7 @@ def _compared(
     after = next((line[0].start for line in lines if line[0].start > tokens[0].start), None)
     for said in weights:
         if tokens[0].start < said.at and (after is None or said.at < after):
-            places = [replace(p, state=p.state.said_to_end(said.foot)) for p in places]
+            places = [changed(p, state=p.state.said_to_end(said.foot)) for p in places]
     return sorted(places, key=lambda p: p.state.cost)
 
 
@@ -135,7 +137,7 @@ def _lines(tokens: list[Token]) -> list[list[Token]]:
         if token.kind == "nl" or (token.text == ";" and not shared and _counted(tokens[k + 1 :])):
             out.append([])
         else:
-            out[-1].append(replace(token, text=",") if token.text == ";" else token)
+            out[-1].append(changed(token, text=",") if token.text == ";" else token)
     return [line for line in out if any(t.kind not in ("sep", "dash", "dot", "open", "close") for t in line)]
 
 
@@ -153,7 +155,7 @@ def _often_first(lines: list[list[Token]]) -> list[list[Token]]:
         return lines
     if first[1].kind != "word" or not any(t.kind == "sep" for t in first):
         return lines
-    return [[replace(first[0], kind="times"), *first[1:]], *lines[1:]]
+    return [[changed(first[0], kind="times"), *first[1:]], *lines[1:]]
 
 
 def _counts_alone(tokens: list[Token]) -> bool:

@@ -6,6 +6,8 @@ from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
 
+from msgspec.structs import replace as changed
+
 from vamos.core.dance.typed.around import MANNER, SIDE_WORDS, side_word
 from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Event, Kind, StepPattern
@@ -42,10 +44,10 @@ def closed(row: Sequence[Move]) -> list[Move]:
         if before is not None and before.figure is not None and _said_behind(before.figure.events, move):
             kept, length = before.figure.events[:-1], before.figure.events[-1].start
             if len(kept) > 1:
-                out[-1] = replace(before, figure=replace(before.figure, events=kept, length=length))
+                out[-1] = changed(before, figure=replace(before.figure, events=kept, length=length))
             else:
                 feet = before.feet or ((before.side,) if before.side else ())
-                out[-1] = replace(before, figure=None, kind="step" if kept[0].kind is Kind.STEP else "touch", feet=feet)
+                out[-1] = changed(before, figure=None, kind="step" if kept[0].kind is Kind.STEP else "touch", feet=feet)
         out.append(move)
     return out
 
@@ -74,7 +76,7 @@ def otherwise(row: Sequence[Move], last: Event | None) -> list[tuple[float, list
 
     “touch L, L diagonal back” names no verb: it may step. “point R forward, R side” may touch again.
     """
-    stepped = [replace(m, kind="step", name=("step", *m.name[1:])) if m.open else m for m in row]
+    stepped = [changed(m, kind="step", name=("step", *m.name[1:])) if m.open else m for m in row]
     touched: list[Move] = []
     cost = 0.3
     foot = str(last.foot) if last is not None and last.kind is Kind.TOUCH else ""
@@ -85,7 +87,7 @@ def otherwise(row: Sequence[Move], last: Event | None) -> list[tuple[float, list
         if again:
             # “touch R front, side, back”: as likely as not.
             cost = cost if move.feet else 0.05
-            move = replace(move, kind="touch", name=(verb, *move.name))
+            move = changed(move, kind="touch", name=(verb, *move.name))
         elif move.kind == "touch" and move.name:
             verb = move.called or move.name[0]
         foot = move.feet[0] if move.kind == "touch" and move.feet else ""
@@ -99,8 +101,8 @@ def led(row: list[Move]) -> list[Move]:
     if not said or row[0].feet or (len(row) < 2 and row[0].kind == "figure"):
         return row
     alone = [m for m in row if not (m.led and not (m.kind or m.name or m.feet or m.turns))]
-    apart = [replace(m, side="", led="") if m.led else m for m in alone or row]
-    return [replace(apart[0], feet=(said,)), *apart[1:]]
+    apart = [changed(m, side="", led="") if m.led else m for m in alone or row]
+    return [changed(apart[0], feet=(said,)), *apart[1:]]
 
 
 def _one_a_foot(moves: Sequence[Move]) -> list[Move]:
@@ -109,7 +111,7 @@ def _one_a_foot(moves: Sequence[Move]) -> list[Move]:
     for k, move in enumerate(out):
         feet = [m.feet[0] for m in out[k + 1 : k + move.times] if len(m.feet) == 1 and not (m.kind or m.name)]
         if move.kind == "figure" and move.times == len(feet) + 1 > 1 and len(move.feet) == 1:
-            each = [replace(move, feet=(foot,), times=0) for foot in (*move.feet, *feet)]
+            each = [changed(move, feet=(foot,), times=0) for foot in (*move.feet, *feet)]
             return [*out[:k], *each, *out[k + move.times :]]
     return out
 
@@ -121,13 +123,13 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
         several = [move]
         if move.row and move.kind != "figure":
             several = [
-                move if k == 0 else replace(move, size=None, way="", turned=False, target=None)
+                move if k == 0 else changed(move, size=None, way="", turned=False, target=None)
                 for k in range(len(move.feet))
             ]
-            several = [replace(m, feet=(f,), row=False) for m, f in zip(several, move.feet, strict=True)]
+            several = [changed(m, feet=(f,), row=False) for m, f in zip(several, move.feet, strict=True)]
         if move.times > 1 and move.times != len(several):
             several = several * move.times
-        out += [replace(m, times=0) for m in several]
+        out += [changed(m, times=0) for m in several]
     result: list[Move] = []
     for move in out:
         before = result[-1] if result else None
@@ -135,7 +137,7 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
         if bare and before is not None and before.kind == "figure" and len(before.feet) < size_of(before):
             # “Shuffle fwd R, L, R”: the feet of the step, one by one.
             feet, slips = (*before.feet, *move.feet), (*before.slips, *move.slips)
-            result[-1] = replace(before, feet=feet, slips=slips, row=True)
+            result[-1] = changed(before, feet=feet, slips=slips, row=True)
             continue
         if bare and before is not None and before.kind in ("step", "touch", "hop", "free", "hand"):
             verb = () if before.called.lower() in MANNER and before.kind == "step" else (before.called or "step",)
@@ -143,7 +145,7 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
             if before.kind == "hand":
                 name = (*before.name[: len(before.name) - len(sides_of(before))], *map(side_word, move.feet))
             touched = before.kind == "touch" and bool(move.name) and move.feet == before.feet
-            move = replace(move, kind=before.kind, name=name, called=before.called, open=touched)
+            move = changed(move, kind=before.kind, name=name, called=before.called, open=touched)
         result.append(move)
     return result
 
@@ -160,8 +162,8 @@ def turned_before(row: Sequence[Move]) -> list[Move]:
             and move.ahead
             and move.kind == "touch"
         ):
-            out[-1] = replace(before, size=move.size, way=move.way, turned=move.turned)
-            move = replace(move, size=None, way="", turned=False)
+            out[-1] = changed(before, size=move.size, way=move.way, turned=move.turned)
+            move = changed(move, size=None, way="", turned=False)
         out.append(move)
     return out
 
@@ -171,7 +173,7 @@ def all_again(moves: Sequence[Move]) -> list[Move]:
     several = moves[-1].times if len(moves) > 1 else 0
     if several < 2 or any(m.times for m in moves[:-1]):
         return []
-    return [*moves[:-1], replace(moves[-1], times=0)] * several
+    return [*moves[:-1], changed(moves[-1], times=0)] * several
 
 
 def own_counts(pattern: StepPattern, start: Fraction) -> list[tuple[Fraction, Fraction]]:

@@ -11,6 +11,8 @@ from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
 
+from msgspec.structs import replace as changed
+
 from vamos.core.dance.steps import goes_on, turn_alone
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
@@ -130,7 +132,7 @@ class _Sharing:
         last = moves[-1]
         ends = len(moves) > 1 and not any(m.feet for m in moves[:-1]) and len(last.feet) == 1 and last.kind != "figure"
         if ends and all(m.kind in _ROW for m in moves):
-            led = [replace(moves[0], feet=last.feet), *moves[1:-1], replace(last, feet=())]
+            led = [changed(moves[0], feet=last.feet), *moves[1:-1], changed(last, feet=())]
             self._put(led, places, cost + (0.2 if moves[0].kind == "touch" else 0.05), doubt)
 
     def _cut(self, points: Slots) -> list[Slots]:
@@ -174,7 +176,7 @@ class _Sharing:
         for points in (self.points, self.whole):
             if total == len(points) + 1:
                 short = replace(first.figure, events=first.figure.events[:-1])
-                moves = [replace(first, figure=short), self.moves[1]]
+                moves = [changed(first, figure=short), self.moves[1]]
                 self._put(moves, [points[: size_of(first) - 1], points[size_of(first) - 1 :]], 0.1 if ends else 0.2)
                 return
 
@@ -191,7 +193,7 @@ class _Sharing:
         feet: list[Move] = []
         for move in self.moves:
             if feet and move.kind == "hand" and not move.feet:
-                feet[-1] = replace(feet[-1], name=(*feet[-1].name, *move.name))
+                feet[-1] = changed(feet[-1], name=(*feet[-1].name, *move.name))
             else:
                 feet.append(move)
         if len(feet) == len(self.moves):
@@ -214,7 +216,7 @@ class _Sharing:
         lead = first.feet[:1] or ((first.side,) if first.side else ())
         moves = list(rest)
         if lead and not moves[0].feet:
-            moves[0] = replace(moves[0], feet=lead)
+            moves[0] = changed(moves[0], feet=lead)
         self._put(moves, [[p] for p in points], 0)
 
     # --- one move ------------------------------------------------------------------------
@@ -253,7 +255,7 @@ class _Sharing:
             state = self.state
             foot = move.feet[0] if move.feet else move.side or state.free("R")
             for k, (at, length) in enumerate(points):
-                one = replace(move, kind="step", figure=None, feet=(foot if k % 2 == 0 else OTHER.get(foot, foot),))
+                one = changed(move, kind="step", figure=None, feet=(foot if k % 2 == 0 else OTHER.get(foot, foot),))
                 state = state.single(one, at, length)
             self.out.append(state)
             return
@@ -290,7 +292,7 @@ class _Sharing:
             if k == 0:
                 state = state.figure(move, row)
                 continue
-            later = replace(move, feet=(), side="", row=False, name=move.name)
+            later = changed(move, feet=(), side="", row=False, name=move.name)
             state = (
                 state.figure(later, row, lead=state.free(""), turns=True)
                 if state.free("")
@@ -354,7 +356,7 @@ class _Sharing:
         for k, (at, length) in enumerate(row):
             foot = None
             if len(sides) == len(row):
-                state = state.single(replace(move, name=(*move.name[: -len(sides)], sides[k])), at, length)
+                state = state.single(changed(move, name=(*move.name[: -len(sides)], sides[k])), at, length)
                 continue
             if k and alternate and state.events[-1].foot.value in OTHER:
                 foot = OTHER[state.events[-1].foot.value]
@@ -419,7 +421,7 @@ class _Sharing:
         move = big[0]
         for other in self.moves:
             if other is not move:
-                move = replace(
+                move = changed(
                     move,
                     size=move.size if move.size is not None else other.size,
                     way=move.way or other.way,
@@ -428,7 +430,7 @@ class _Sharing:
                     feet=move.feet or other.feet,
                     unknown=(*move.unknown, *other.unknown),
                 )
-        move = replace(move, name=tuple(word for m in self.moves for word in m.name))
+        move = changed(move, name=tuple(word for m in self.moves for word in m.name))
         state = self.state.dearer(0.8 * (len(big) - 1)).single(move, *self.points[0])
         if len(big) > 1:
             state = state.asked(self.points[0][0], Doubt.COUNTS)

@@ -4,8 +4,11 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from fractions import Fraction
+
+from msgspec import Struct
+from msgspec.structs import replace as changed
 
 from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
 from vamos.core.dance.typed.around import SIDE_WORDS, side_word
@@ -37,8 +40,7 @@ _TURN_WORD = re.compile(r"(?:turn|turning|drehung|drehen|spin)$", re.IGNORECASE)
 Slots = list[tuple[Fraction, Fraction]]
 
 
-@dataclass(frozen=True, slots=True)
-class State:
+class State(Struct, frozen=True):
     """``weight`` is R, L, B or empty where it is not known; ``heading`` in eighths or None."""
 
     cost: float = 0.0
@@ -52,12 +54,12 @@ class State:
     role: str = ""
 
     def dearer(self, cost: float) -> State:
-        return replace(self, cost=self.cost + cost)
+        return changed(self, cost=self.cost + cost)
 
     def asked(self, at: Fraction, doubt: Doubt) -> State:
         if (at, doubt) in self.doubts:
             return self
-        return replace(self, doubts=(*self.doubts, (at, doubt)))
+        return changed(self, doubts=(*self.doubts, (at, doubt)))
 
     def free(self, otherwise: str) -> str:
         """The foot that can move."""
@@ -81,10 +83,10 @@ class State:
             heading = (heading + event.turn) % 8
         elif event.turn is None:
             heading = (heading + 4) % 8 if heading is not None and event.size == 4 else None
-        return replace(
+        return changed(
             self,
             cost=cost,
-            events=(*self.events, replace(event, role=self.role)),
+            events=(*self.events, event if event.role == self.role else replace(event, role=self.role)),
             weight=weight,
             heading=heading,
             last=foot or self.last,
@@ -98,7 +100,7 @@ class State:
         if not self.weight or last.kind is Kind.TURN:
             # An unwind or a turn on both feet: where it ends is said.
             turned = replace(last, foot=_FOOT[foot]) if last.kind is Kind.TURN else last
-            return replace(self, events=(*self.events[:-1], turned), weight=foot)
+            return changed(self, events=(*self.events[:-1], turned), weight=foot)
         return self.asked(self.events[-1].start, Doubt.WEIGHT).dearer(BEARS / 2)
 
     # --- turns ---------------------------------------------------------------------------
@@ -147,7 +149,7 @@ class State:
             return state._figure_on_one(move, at, length, foot, turn, size)
         if not kind and state._goes_on_free(move):
             # “swivel heels R 1, L 2”: a side alone goes on with what has no foot.
-            move = replace(move, name=(state.events[-1].name.rsplit(" ", 1)[0],))
+            move = changed(move, name=(state.events[-1].name.rsplit(" ", 1)[0],))
             kind = "free"
         if not kind and foot:
             # “spin full turn left on R”: on the foot that stands it is a turn of it.
@@ -158,7 +160,7 @@ class State:
             before = state.events[-1] if state.events else None
             kind = "touch" if before is not None and before.kind is Kind.TOUCH else "step"
             if before is not None and before.kind is Kind.FREE and before.name.split(" ")[-1] in SIDE_WORDS:
-                move = replace(move, name=(before.name.rsplit(" ", 1)[0], *move.name))
+                move = changed(move, name=(before.name.rsplit(" ", 1)[0], *move.name))
                 kind = "free"
             foot = state.last if kind == "touch" else ""
             if length > 1:
@@ -178,10 +180,10 @@ class State:
             foot = "B" if kind == "free" and "B" in move.feet else ""
             if kind == "free" and not foot:
                 # Which side it goes to is kept in its name.
-                move = replace(move, name=(*move.name, *(side_word(f) for f in move.feet if f in OTHER)))
+                move = changed(move, name=(*move.name, *(side_word(f) for f in move.feet if f in OTHER)))
         if turn == 0 and not size and kind != "pivot":
             # “turn to 6:00 stepping R, L”: what no longer turns is not called so.
-            move = replace(move, name=tuple(w for w in move.name if not _TURN_WORD.search(w)))
+            move = changed(move, name=tuple(w for w in move.name if not _TURN_WORD.search(w)))
         name = " ".join(move.name) or ("step" if kind in ("step", "other") and foot else "")
         if kind == "pivot" and not move.kind:
             name = " ".join(move.name) or "turn"

@@ -5,8 +5,10 @@ from __future__ import annotations
 import itertools
 import re
 from collections.abc import Callable
-from dataclasses import dataclass, replace
 from fractions import Fraction
+
+from msgspec import Struct
+from msgspec.structs import replace as changed
 
 #: Sizes of turns in eighths.
 FRACTIONS = {"½": 4, "¼": 2, "¾": 6, "⅛": 1, "⅜": 3, "⅝": 5, "⅞": 7}
@@ -38,8 +40,7 @@ _TURNS = re.compile(r"\s*(?:turn|spin|pivot|unwind|dreh|giro|tour|draai|obr)", r
 _WIDE = re.compile(r"[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]")
 
 
-@dataclass(frozen=True, slots=True)
-class Token:
+class Token(Struct, frozen=True):
     """One piece of a text: what it is, how it is written, where, what it is worth, whether a space stands before it.
 
     ``kind``: word, num, frac and deg and clock (in eighths), times, amp, dash, sep, nl, open, close, dot, q, other.
@@ -71,17 +72,17 @@ def tokens_of(text: str, known: Callable[[str], bool]) -> list[Token]:
             out += _number(token, text[match.end() :])
         elif kind == "deg":
             degrees = int(re.match(r"\d+", found).group())  # type: ignore[union-attr]
-            out.append(replace(token, value=degrees // 45) if degrees % 45 == 0 else replace(token, kind="other"))
+            out.append(changed(token, value=degrees // 45) if degrees % 45 == 0 else changed(token, kind="other"))
         elif kind == "times":
             number = int(re.search(r"\d+", found).group())  # type: ignore[union-attr]
             # “x1” says nothing.
-            out += [replace(token, value=number)] if number != 1 else []
+            out += [changed(token, value=number)] if number != 1 else []
         elif kind == "clock":
             out.append(_clock(token))
         elif kind == "word" and _WIDE.search(found):
             out += _cut(token, known)
         else:
-            out.append(replace(token, kind="word") if kind == "nth" else token)
+            out.append(changed(token, kind="word") if kind == "nth" else token)
     return out
 
 
@@ -94,14 +95,14 @@ def _fraction(text: str, token: Token, before: list[Token]) -> list[Token]:
     if not size:
         over, under = map(int, last.split("/"))
         if not over:
-            return [replace(token, kind="other")]
+            return [changed(token, kind="other")]
         size = over * 8 // under
     if last == found or split is None:
-        return [replace(token, value=size)]
+        return [changed(token, value=size)]
     whole, glued = int(split.group(1)), not split.group(2)
     ahead = _TURNS.match(text, token.end) is not None and not before
     if (glued and 0 < whole < 4) or _TURNING.search(text[: token.start]) or (ahead and 0 < whole < 3):
-        return [replace(token, value=size + 8 * whole)]
+        return [changed(token, value=size + 8 * whole)]
     at = token.start + split.end()
     number = Token("num", split.group(1), token.start, token.start + 1, whole, token.spaced)
     return [number, Token("frac", last, at, token.end, size, True)]
@@ -111,7 +112,7 @@ def _number(token: Token, behind: str) -> list[Token]:
     """A number; degrees without their sign; ``123`` and ``5678`` are that many counts, so is ``12`` before a 3."""
     value, digits = int(token.text[:6]), token.text
     if value in _DEGREES and len(digits) > 1:
-        return [replace(token, kind="deg", value=value // 45)]
+        return [changed(token, kind="deg", value=value // 45)]
     on = all(int(b) == int(a) + 1 for a, b in itertools.pairwise(digits))
     ahead = re.search(r"\d+", behind)
     goes_on = ahead is not None and int(ahead.group()[0]) == int(digits[-1]) + 1 and int(ahead.group()[:6]) != value + 1
@@ -120,15 +121,15 @@ def _number(token: Token, behind: str) -> list[Token]:
             Token("num", d, token.start + k, token.start + k + 1, int(d), token.spaced or k > 0)
             for k, d in enumerate(digits)
         ]
-    return [replace(token, value=value)]
+    return [changed(token, value=value)]
 
 
 def _clock(token: Token) -> Token:
     hours, *minutes = map(int, re.findall(r"\d+", token.text))
     eighths = (Fraction(hours % 12) + Fraction(minutes[0] if minutes else 0, 60)) / Fraction(3, 2)
     if eighths.denominator != 1 or hours > 24:
-        return replace(token, kind="other")
-    return replace(token, value=int(eighths) % 8)
+        return changed(token, kind="other")
+    return changed(token, value=int(eighths) % 8)
 
 
 def _cut(token: Token, known: Callable[[str], bool]) -> list[Token]:
