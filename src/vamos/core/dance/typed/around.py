@@ -62,7 +62,7 @@ def crosses(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
 
 
 #: Verbs that say how another one goes: “step side”, “touch heel”.
-MANNER = ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "seit", "kreuz")
+MANNER = ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "home", "seit", "kreuz")
 #: Words for a side in the names of moves without a foot; letters would be read as feet.
 SIDE_WORDS = {"right": "left", "left": "right", "rechts": "links", "links": "rechts"}
 

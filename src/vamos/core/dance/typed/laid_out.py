@@ -8,10 +8,11 @@ from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
-from vamos.core.dance.typed.line import LINES, WORDS, without_number
+from vamos.core.dance.typed.line import LINES, WORDS
 from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.moves import readings
 from vamos.core.dance.typed.repeats import Repeat, again, repeat_in
+from vamos.core.dance.typed.rewritten import without_number
 from vamos.core.dance.typed.rows import closed, length_of, written_out
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State

@@ -2,8 +2,9 @@
 
 Roles: ``foot`` (R, L, both, either), ``way`` of a turn, ``side`` (the leading foot of a figure), ``target`` (a wall, in
 eighths from the front), ``size`` in eighths, ``turn``, ``hold``, ``times``, ``repeat`` and ``mirror``, ``where``,
-``passed`` (the foot behind it does not move), ``link`` and ``and``, ``hand`` (no weight), ``act`` (step, other, touch,
-hop, pivot, free), ``figure``. A word may have several.
+``passed`` (the foot behind it does not move), ``light`` (a step that bears nothing), ``each`` (so on every count),
+``link`` and ``and``, ``hand`` (no weight), ``act`` (step, other, touch, hop, pivot, free), ``figure``. A word may have
+several.
 """
 
 from __future__ import annotations
@@ -183,7 +184,7 @@ def _language(found: Lexicon, raw: Mapping[str, Any]) -> None:
     for size, several in turn.get("one", {}).items():
         for words in several:
             found.put(words, "turn", int(size))
-    for role in ("hold", "passed", "hand"):
+    for role in ("hold", "passed", "hand", "light", "each"):
         for words in raw.get(role, {}).get("words", ()):
             found.put(words, role, "")
     for words in raw.get("where", {}).get("words", ()):

@@ -12,6 +12,7 @@ from vamos.core.dance.typed.count_runs import NUMBERS, Clock, Count, CountRun
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.moves import readings
 from vamos.core.dance.typed.repeats import again, bare, end_of, repeat_in, times
+from vamos.core.dance.typed.rewritten import BEFORE_COUNTS, amp_items, listed, without_number
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token
@@ -20,25 +21,6 @@ from vamos.core.time import Feel
 
 #: Readings of a line that go on to its next group, and readings of words that go on to their counts.
 LINES, WORDS = 8, 6
-#: Words that only lead to the counts behind them.
-_BEFORE_COUNTS = ("on", "count", "counts", "cts", "ct", "beat", "beats", "auf", "zähler", "zählzeit")
-_UNITS = (
-    "steps",
-    "step",
-    "counts",
-    "count",
-    "beats",
-    "schritten",
-    "schritte",
-    "zähler",
-    "zählern",
-    "zählzeiten",
-    "pasos",
-    "pas",
-    "tiempos",
-    "temps",
-)
-_STEPS = ("steps", "schritte", "schritten", "pasos")
 #: Words that lead to how a step ends.
 _ENDING = ("with", "ending", "finishing", "mit", "endend")
 _SOFT = ("sep", "close", "open", "dash", "dot", "amp")
@@ -84,7 +66,7 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     written: list[tuple[float, list[Group]]] = [
         (cost, g) for spoken, amp in ways for cost, g in _costly(tokens, spoken, amp, links, lexicon)
     ]
-    for other in (_amp_items(tokens, lexicon), _listed(tokens)):
+    for other in (amp_items(tokens, lexicon), listed(tokens)):
         if other is not None:
             written += groupings(blocks(other, False, False), lexicon)
     out: list[Place] = []
@@ -104,75 +86,6 @@ def _costly(
     return [(cost + (links if amp else 0), g) for cost, g in groupings(blocks(tokens, spoken, amp), lexicon)]
 
 
-def _listed(tokens: list[Token]) -> list[Token] | None:
-    """“on 1 and 2 walk R and L”: two counts, where one might count an & as well."""
-    found = [
-        k
-        for k in range(2, len(tokens) - 1)
-        if tokens[k].lower in ("and", "und", "y", "et")
-        and tokens[k - 1].kind == "num" == tokens[k + 1].kind
-        and tokens[k - 2].lower in _BEFORE_COUNTS
-    ]
-    return [changed(t, kind="sep", text=",") if k in found else t for k, t in enumerate(tokens)] if found else None
-
-
-def _amp_items(tokens: list[Token], lexicon: Lexicon) -> list[Token] | None:
-    """“1&2&3 R heel & L heel & R heel”: signs between moves that are as many as the & of the counts.
-
-    Each is a foot put back where the moves and the signs together fill the counts, and a comma where the moves do.
-    """
-    first = next((k for k, t in enumerate(tokens) if t.kind == "word"), 0)
-    counts, words = tokens[:first], tokens[first:]
-    parts = sum(t.kind == "amp" for t in counts)
-    amps = [k for k, t in enumerate(words) if t.kind == "amp" and k]
-    inside = [k for k in amps if k < len(words) - 1]
-    if not parts or not amps or any(t.kind in ("num", "open") for t in words) or counts[0].kind != "num":
-        return None
-    points = sum(t.kind in ("num", "amp") for t in counts)
-    moves = 1 + len(inside) + sum(t.kind == "sep" for t in words[:-1])
-    # “kick & ball change” is one figure; a foot behind each sign is a move of its own.
-    feet = all("foot" in lexicon.role_of(words[k + 1].text) for k in inside)
-    if moves + len(amps) == points and (len(amps) > 1 or feet):
-        back = [Token("sep", ",", 0, 0), Token("word", "together", 0, 0), Token("sep", ",", 0, 0)]
-    elif moves == points:
-        back = [Token("sep", ",", 0, 0)]
-    else:
-        return None
-    out = list(counts)
-    for token in words:
-        out += [changed(b, start=token.start, end=token.end) for b in back] if token.kind == "amp" else [token]
-    return out
-
-
-def without_number(tokens: list[Token]) -> list[Token]:
-    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor do “in 4 steps”, “over 3 counts”."""
-    for k in range(len(tokens) - 2):
-        number, what = tokens[k + 1], tokens[k + 2].lower
-        if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
-            return without_number([*tokens[:k], *tokens[k + 3 :]])
-    counted = sum(t.kind == "num" for t in tokens) > 1
-    for k in range(1, len(tokens) - 1 if counted else 0):
-        # “walk forward 4 steps 1-4”: how often, and no count.
-        if (
-            tokens[k].kind == "num"
-            and 2 <= tokens[k].value <= 8
-            and tokens[k + 1].lower in _STEPS
-            and _plain(tokens[k - 1])
-        ):
-            return without_number([*tokens[:k], changed(tokens[k], kind="times"), *tokens[k + 2 :]])
-    if len(tokens) > 2 and tokens[0].kind == "num":
-        if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
-            return [tokens[0], *tokens[2:]]
-        if tokens[1].kind == "close" and tokens[2].kind == "word":
-            return [tokens[0], *tokens[2:]]
-    return tokens
-
-
-def _plain(token: Token) -> bool:
-    """A word that leads to no count."""
-    return token.kind == "word" and token.lower not in (*_BEFORE_COUNTS, "and", "und")
-
-
 def blocks(tokens: list[Token], spoken: bool, amp: bool) -> list[Block]:
     """Counts and words in turn."""
     out: list[Block] = []
@@ -180,7 +93,7 @@ def blocks(tokens: list[Token], spoken: bool, amp: bool) -> list[Block]:
 
     def flush(end: int) -> None:
         words = tokens[start:end]
-        while end < len(tokens) and words and words[-1].kind == "word" and words[-1].lower in _BEFORE_COUNTS:
+        while end < len(tokens) and words and words[-1].kind == "word" and words[-1].lower in BEFORE_COUNTS:
             words.pop()
         if any(t.kind not in _SOFT for t in words):
             out.append(Block((), tuple(words)))
@@ -346,6 +259,9 @@ def _group(beam: list[Place], group: Group, lexicon: Lexicon, feel: Feel) -> lis
     said = readings(words, lexicon)[:WORDS] if words and not repeat else [(0.0, ())]
     out: list[Place] = []
     for place in beam:
+        if repeat is not None and not place.state.events:
+            # “repeat counts 1-2” and nothing before it.
+            place = changed(place, state=place.state.asked(Fraction(0), Doubt.LINE).dearer(0.5))
         clock = Clock(feel, place.offset, place.last)
         if repeat is not None and place.state.events:
             found = _repeated(place, group, clock, lexicon)

@@ -38,6 +38,10 @@ class Move(Struct, frozen=True):
     led: str = ""
     #: “¼ turn L, scuff R”: the turn stands in front, apart from what is danced.
     ahead: bool = False
+    #: “1/4 turn on each”: so it turns on every count.
+    each: bool = False
+    #: Where the weight of a known step is said to end.
+    bears: str = ""
 
     @property
     def turns(self) -> bool:

@@ -27,6 +27,8 @@ from vamos.core.dance.typed.tokens import Token
 
 #: So many readings go on from each word.
 BEAM = 12
+#: Words before the foot that bears the weight.
+_WEIGHT = ("weight", "wt", "gewicht", "peso", "poids")
 _OTHER = {"R": "L", "L": "R"}
 _FEET = {"R": "R", "L": "L", "both": "B", "either": "E"}
 
@@ -126,9 +128,10 @@ class _Words:
                 reading = changed(reading, now=changed(now, slips=(*now.slips, *now.feet)))
             found = [changed(reading.closed() if ends else reading, passed=False)]
             more = index + 1 < len(self.tokens) and any(t.kind == "word" for t in self.tokens[index + 1 :])
-            if token.text == ":" and now.kind == "figure" and more:
+            if token.text == ":" and more and any(m.kind == "figure" for m in (*reading.moves, now)):
                 # “coaster: back, together, forward”: its name, then what it is made of.
-                found.append(changed(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False))
+                made_of = changed(reading, moves=(), cost=0.25, now=Move(), fresh=True, passed=False)
+                found.append(made_of if reading.moves else changed(made_of, cost=reading.cost + 0.25))
             if ends and not now.kind and now.size is not None:
                 # “¼ turn R, step”: a turn before the comma belongs to what follows.
                 found.append(changed(reading, cost=reading.cost + 0.3, now=changed(now, ahead=True)))
@@ -202,6 +205,11 @@ class _Words:
         if atom.role == "hold":
             closed = reading.closed()
             return [changed(closed, now=Move("hold", name=(text,)), fresh=False, passed=False)]
+        if atom.role == "each":
+            return [self._go(reading, 0, changed(now, each=now.turns))]
+        if atom.role == "light":
+            kind = "touch" if now.kind in ("step", "other") else now.kind
+            return [self._go(reading, 0 if now.kind else 1, changed(now, kind=kind))]
         if atom.role == "where":
             return self._where(reading, atom, text)
         if atom.role == "passed":
@@ -240,6 +248,10 @@ class _Words:
         if reading.passed:
             # “cross R over L”: the foot that is passed.
             return [self._go(reading, 0, now)]
+        if self._weighs(ahead - atom.size):
+            found = self._borne(reading, foot, atom.words)
+            if found is not None:
+                return [found]
         # Which arm, which way one looks: no foot, and part of the name.
         sided = changed(now, name=(*now.name, side_word(foot, atom.words)))
         out = [self._go(reading, 0, sided)] if foot in "RL" and (now.kind == "hand" or now.hand) else []
@@ -271,6 +283,35 @@ class _Words:
         if now.feet and now.kind and not now.turns:
             out.append(self._go(reading, 0.9, changed(now, side=foot)))
         return out
+
+    def _weighs(self, index: int) -> bool:
+        """Whether a foot is said to bear the weight: “weight on the”, right before it."""
+        while index and self.tokens[index - 1].kind == "word":
+            index -= 1
+            if self.tokens[index].lower in _WEIGHT:
+                return True
+            if self.lexicon.role_of(self.tokens[index].text) != {"link"}:
+                return False
+        return False
+
+    def _borne(self, reading: _Reading, foot: str, words: str) -> _Reading | None:
+        """“step R turning ½ L, keeping weight on R”: which foot bears the weight says no step of its own."""
+        now, before = reading.now, reading.moves[-1] if reading.moves else None
+        if not now.says and before is not None and before.kind:
+            if before.feet[-1:] in ((), (foot,), ("B",)):
+                # “on both balls, weight left”: it ends there.
+                kept = before.feet if before.feet != ("B",) else ()
+                kind = "pivot" if before.kind == "free" and before.turns else before.kind
+                last = changed(before, feet=kept or (foot,), kind=kind)
+                return changed(reading, moves=(*reading.moves[:-1], last))
+            told = changed(before, slips=(*before.slips, words))
+            return changed(reading, moves=(*reading.moves[:-1], told))
+        if now.kind == "figure":
+            return self._go(reading, 0.4, changed(now, bears=foot))
+        if now.feet and now.kind:
+            told = now if now.feet[-1] == foot else changed(now, slips=(*now.slips, words))
+            return self._go(reading, 0, told)
+        return None
 
     def _of_pivot(self, reading: _Reading, size: int, index: int) -> list[_Reading]:
         """“step R ½ pivot L”: how far is said of the pivot that comes next, not of the step before."""

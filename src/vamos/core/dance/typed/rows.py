@@ -123,10 +123,10 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
         several = [move]
         if move.row and move.kind != "figure":
             several = [
-                move if k == 0 else changed(move, size=None, way="", turned=False, target=None)
+                move if k == 0 or move.each else changed(move, size=None, way="", turned=False, target=None)
                 for k in range(len(move.feet))
             ]
-            several = [changed(m, feet=(f,), row=False) for m, f in zip(several, move.feet, strict=True)]
+            several = [changed(m, feet=(f,), row=False, each=False) for m, f in zip(several, move.feet, strict=True)]
         if move.times > 1 and move.times != len(several):
             several = several * move.times
         out += [changed(m, times=0) for m in several]
@@ -173,7 +173,11 @@ def all_again(moves: Sequence[Move]) -> list[Move]:
     several = moves[-1].times if len(moves) > 1 else 0
     if several < 2 or any(m.times for m in moves[:-1]):
         return []
-    return [*moves[:-1], changed(moves[-1], times=0)] * several
+    # “(x2) starting R” says where the first of them begins.
+    last = moves[-1]
+    once = [*moves[:-1], changed(last, times=0, led="", side="" if last.led else last.side)]
+    first = [changed(once[0], feet=(last.led,)), *once[1:]] if last.led and not once[0].feet else once
+    return [*first, *once * (several - 1)]
 
 
 def own_counts(pattern: StepPattern, start: Fraction) -> list[tuple[Fraction, Fraction]]:

@@ -202,7 +202,10 @@ class _Sharing:
         for points in (self.points, self.whole):
             if total == len(points):
                 at = [sum(map(size_of, feet[:k])) for k in range(len(feet) + 1)]
-                self._put(feet, [points[a:b] for a, b in itertools.pairwise(at)], 0.15)
+                # “kick R kick L clap 1-4”: a move that lasts over several counts is seldom meant.
+                long = self.ranged and points is self.points and len(self.whole) > total
+                cost, doubt = (1.0, Doubt.COUNTS) if long else (0.15, Doubt.NONE)
+                self._put(feet, [points[a:b] for a, b in itertools.pairwise(at)], cost, doubt)
                 return
 
     def _said_again(self, total: int) -> None:

@@ -37,6 +37,10 @@ UNSAID = 0.9
 #: Words that would be read as a turn again.
 _TURN_WORD = re.compile(r"(?:turn|turning|drehung|drehen|spin)$", re.IGNORECASE)
 
+#: A foot in the air, and ways that bring it down.
+_LIFTS = re.compile(r"(?:kick|hitch|flick|hook|brush|scuff)", re.IGNORECASE)
+_GOES = re.compile(r"(?:back|forward|fwd)$", re.IGNORECASE)
+
 Slots = list[tuple[Fraction, Fraction]]
 
 
@@ -159,6 +163,14 @@ class State(Struct, frozen=True):
             # “touch out 1, in 2”: a way alone goes on with what was danced.
             before = state.events[-1] if state.events else None
             kind = "touch" if before is not None and before.kind is Kind.TOUCH else "step"
+            if (
+                kind == "touch"
+                and before is not None
+                and _LIFTS.match(before.name)
+                and _GOES.match(" ".join(move.name))
+            ):
+                # “step, kick, back, touch”: back steps, though one may kick again.
+                kind, state = "step", state.asked(at, Doubt.READINGS)
             if before is not None and before.kind is Kind.FREE and before.name.split(" ")[-1] in SIDE_WORDS:
                 move = changed(move, name=(before.name.rsplit(" ", 1)[0], *move.name))
                 kind = "free"
@@ -187,6 +199,9 @@ class State(Struct, frozen=True):
         name = " ".join(move.name) or ("step" if kind in ("step", "other") and foot else "")
         if kind == "pivot" and not move.kind:
             name = " ".join(move.name) or "turn"
+        if move.each and not move.row:
+            # “1/8 turn each step: R L R L”: on which of them is told nowhere.
+            state = state.asked(at, Doubt.TURNS)
         event = Event(
             at,
             length,
@@ -294,7 +309,7 @@ class State(Struct, frozen=True):
                 event, start=at, length=length, cue=cue, foot=_FOOT[foot], turn=this, size=far, unread=unread
             )
             state = state.put(moved)
-        return state
+        return state.said_to_end(move.bears) if move.bears else state
 
     def _lead(self, move: Move, pattern: StepPattern, turn: int | None, at: Fraction) -> tuple[State, str]:
         """The foot a known step begins with: said, by its side, by its way, else the free one."""

@@ -1,0 +1,97 @@
+"""What is rewritten in a line before its counts are looked for: signs behind numbers, how often, signs for counts."""
+
+from __future__ import annotations
+
+from msgspec.structs import replace as changed
+
+from vamos.core.dance.typed.lexicon import Lexicon
+from vamos.core.dance.typed.tokens import Token
+
+#: Words that only lead to the counts behind them.
+BEFORE_COUNTS = ("on", "count", "counts", "cts", "ct", "beat", "beats", "auf", "zähler", "zählzeit")
+_UNITS = (
+    "steps",
+    "step",
+    "counts",
+    "count",
+    "beats",
+    "schritten",
+    "schritte",
+    "zähler",
+    "zählern",
+    "zählzeiten",
+    "pasos",
+    "pas",
+    "tiempos",
+    "temps",
+)
+_STEPS = ("steps", "schritte", "schritten", "pasos")
+
+
+def without_number(tokens: list[Token]) -> list[Token]:
+    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor do “in 4 steps”, “over 3 counts”."""
+    for k in range(len(tokens) - 2):
+        number, what = tokens[k + 1], tokens[k + 2].lower
+        if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
+            return without_number([*tokens[:k], *tokens[k + 3 :]])
+    counted = sum(t.kind == "num" for t in tokens) > 1
+    for k in range(1, len(tokens) - 1 if counted else 0):
+        # “walk forward 4 steps 1-4”: how often, and no count.
+        if (
+            tokens[k].kind == "num"
+            and 2 <= tokens[k].value <= 8
+            and tokens[k + 1].lower in _STEPS
+            and _plain(tokens[k - 1])
+        ):
+            return without_number([*tokens[:k], changed(tokens[k], kind="times"), *tokens[k + 2 :]])
+    if len(tokens) > 2 and tokens[0].kind == "num":
+        if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
+            return [tokens[0], *tokens[2:]]
+        if tokens[1].kind == "close" and tokens[2].kind == "word":
+            return [tokens[0], *tokens[2:]]
+    return tokens
+
+
+def _plain(token: Token) -> bool:
+    """A word that leads to no count."""
+    return token.kind == "word" and token.lower not in (*BEFORE_COUNTS, "and", "und")
+
+
+def listed(tokens: list[Token]) -> list[Token] | None:
+    """“on 1 and 2 walk R and L”: two counts, where one might count an & as well."""
+    found = [
+        k
+        for k in range(2, len(tokens) - 1)
+        if tokens[k].lower in ("and", "und", "y", "et")
+        and tokens[k - 1].kind == "num" == tokens[k + 1].kind
+        and tokens[k - 2].lower in BEFORE_COUNTS
+    ]
+    return [changed(t, kind="sep", text=",") if k in found else t for k, t in enumerate(tokens)] if found else None
+
+
+def amp_items(tokens: list[Token], lexicon: Lexicon) -> list[Token] | None:
+    """“1&2&3 R heel & L heel & R heel”: signs between moves that are as many as the & of the counts.
+
+    Each is a foot put back where the moves and the signs together fill the counts, and a comma where the moves do.
+    """
+    first = next((k for k, t in enumerate(tokens) if t.kind == "word"), 0)
+    counts, words = tokens[:first], tokens[first:]
+    parts = sum(t.kind == "amp" for t in counts)
+    amps = [k for k, t in enumerate(words) if t.kind == "amp" and k]
+    inside = [k for k in amps if k < len(words) - 1]
+    if not parts or not amps or any(t.kind in ("num", "open") for t in words) or counts[0].kind != "num":
+        return None
+    points = sum(t.kind in ("num", "amp") for t in counts)
+    moves = 1 + len(inside) + sum(t.kind == "sep" for t in words[:-1])
+    # “kick & ball change” is one figure; a foot behind each sign is a move of its own.
+    feet = all("foot" in lexicon.role_of(words[k + 1].text) for k in inside)
+    if moves + len(amps) == points and (len(amps) > 1 or feet):
+        back = [Token("sep", ",", 0, 0), Token("word", "together", 0, 0), Token("sep", ",", 0, 0)]
+    elif moves == points:
+        back = [Token("sep", ",", 0, 0)]
+    else:
+        return None
+    out = list(counts)
+    for token in words:
+        out += [changed(b, start=token.start, end=token.end) for b in back] if token.kind == "amp" else [token]
+    return out
