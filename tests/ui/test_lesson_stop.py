@@ -3,6 +3,7 @@
 import itertools
 import threading
 import unittest
+from fractions import Fraction as F
 from unittest import mock
 
 from PyQt6.QtCore import QMimeData, QPointF, Qt
@@ -101,6 +102,37 @@ class LessonStopTest(StopCase):
         QTest.keyClick(self.picture(), Qt.Key.Key_Plus)
         self.settle()
         self.assertEqual(len(self.lesson.changes), 1)
+
+    def drag(self, start: QPointF, end: QPointF) -> None:
+        QTest.mousePress(self.picture(), Qt.MouseButton.LeftButton, pos=start.toPoint())
+        QTest.mouseMove(self.picture(), end.toPoint())
+        QTest.mouseRelease(self.picture(), Qt.MouseButton.LeftButton, pos=end.toPoint())
+        self.settle()
+
+    def test_a_step_is_drawn_longer_and_lower_by_hand(self):
+        """Its right edge to twice the width: twice as often; its upper edge down to a half: at half the tempo."""
+        spot = max((s for s in self.picture()._spots if len(s.bands) == 1 and s.step.speeds), key=lambda s: s.end_s - s.dance_s)  # fmt: skip
+        key, times = spot.step.key, spot.step.times
+        self.commands().choose(key)
+        self.settle()
+        band = self.picture()._band(spot.bands[0])
+        edge = QPointF(self.picture().x_of(spot.end_s), band.center().y())
+        wide = edge.x() - self.picture().x_of(spot.dance_s)
+        self.assertEqual(self.picture()._grip_at(edge), "often")
+        self.drag(edge, edge + QPointF(wide, 0))
+        self.assertEqual([(c.step, c.times) for c in self.lesson.changes], [(key, 2 * times)])
+        spot = self.spot(key)
+        begins, band = self.picture().x_of(spot.dance_s), self.picture()._band(spot.bands[0])
+        top = QPointF(begins + 6, self.picture()._top(spot))
+        self.assertEqual(self.picture()._grip_at(top), "pace")
+        half = QPointF(top.x(), band.bottom() - 4 - self.picture()._high(band, 0.5))
+        self.drag(top, half)
+        (change,) = self.lesson.changes
+        self.assertEqual((change.times, change.speed), (2 * times, F(1, 2)))
+        self.assertEqual(set(self.spot(key).step.speeds), {F(1, 2)})
+        self.window.session.undo()
+        self.window.session.undo()
+        self.assertEqual(self.lesson.changes, ())
 
     def test_another_school(self):
         box = self.field("Built up")

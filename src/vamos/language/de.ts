@@ -10303,6 +10303,16 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/commands.py" />
+   <source>How often</source>
+   <translation>Wie oft</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>How fast</source>
+   <translation>Wie schnell</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
    <source>Leave the step out</source>
    <translation>Den Schritt weglassen</translation>
   </message>

@@ -10303,6 +10303,16 @@
   </message>
   <message>
    <location filename="../ui/stops/lesson/commands.py" />
+   <source>How often</source>
+   <translation>Cuántas veces</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
+   <source>How fast</source>
+   <translation>A qué velocidad</translation>
+  </message>
+  <message>
+   <location filename="../ui/stops/lesson/commands.py" />
    <source>Leave the step out</source>
    <translation>Omitir el paso</translation>
   </message>

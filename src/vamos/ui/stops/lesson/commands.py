@@ -117,6 +117,16 @@ class LessonCommands:
         speed = SPEEDS[min(max(0, nearest + by), len(SPEEDS) - 1)]
         self._change(tr("Slower") if by < 0 else tr("Quicker"), speed=speed)
 
+    def often(self, key: str, times: int) -> None:
+        """A step so many times, as a hand has drawn it."""
+        self.key = key
+        self._change(tr("How often"), times=times)
+
+    def pace(self, key: str, speed: float) -> None:
+        """A step at the speed nearest to what a hand has drawn."""
+        self.key = key
+        self._change(tr("How fast"), speed=min(SPEEDS, key=lambda s: abs(float(s) - speed)))
+
     def gap(self) -> None:
         """A gap to practise after each time, of eight counts, or none."""
         step = self.step

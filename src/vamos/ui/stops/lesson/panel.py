@@ -314,7 +314,7 @@ class LessonRoom(Room):
         panel.custom(
             "picture",
             "",
-            lambda: LessonPicture((plan, now, unseen, called), do.choose, do.move, keys),
+            lambda: LessonPicture((plan, now, unseen, called), do.choose, do.move, keys, do.often, do.pace),
             lambda picture: picture.show_plan(plan, now, unseen, called),
         )
         if (result := do.played) is not None:

@@ -1,7 +1,8 @@
 """The lesson drawn along its time: one band a section, as high as it is fast, light where one talks.
 
 A step stands in the bands of the sections it dances; what is joined is framed over all of them. Arrows walk it, a drag
-moves a step to another place in the order.
+moves a step to another place in the order; of the chosen one the right edge makes it come more often, the upper edge
+quicker.
 """
 
 from __future__ import annotations
@@ -23,6 +24,8 @@ from vamos.ui.parts.theme import font
 _NAMES, _AXIS, _TALK, _LEGEND, _BAND = 140, 22, 22, 52, 46
 #: A full-speed block leaves so much of its band free above; the slowest is still this share of it.
 _FREE, _LEAST = 6, 0.3
+#: So near an edge a hand takes hold of it, in pixels.
+_GRIP = 4
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,7 +57,8 @@ def spots_of(plan: LessonPlan) -> tuple[Spot, ...]:
 class LessonPicture(QWidget):
     """Draws a plan; ``missing`` are keys of steps that no film shows, ``called`` what sections beside the wall are.
 
-    ``keys`` is what a key does to the chosen step.
+    ``keys`` is what a key does to the chosen step; ``often`` and ``pace`` are told how often, and how fast as a share
+    of the song's tempo, a hand has drawn it.
     """
 
     def __init__(
@@ -63,11 +67,15 @@ class LessonPicture(QWidget):
         choose: Callable[[str], object],
         move: Callable[[str, int], object],
         keys: Mapping[int, Callable[[], object]],
+        often: Callable[[str, int], object],
+        pace: Callable[[str, float], object],
     ):
         super().__init__()
         self._choose, self._move, self._keys = choose, move, keys
-        self._held: tuple[int, float] | None = None
-        self._to: float | None = None
+        self._often, self._pace = often, pace
+        #: The step that is held, where, and by which grip: its place, "often" or "pace".
+        self._held: tuple[int, QPointF, str] | None = None
+        self._to: QPointF | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setMouseTracking(True)
@@ -125,29 +133,79 @@ class LessonPicture(QWidget):
 
     # --- hands ---------------------------------------------------------------------------
 
+    def _top(self, spot: Spot) -> float:
+        """How high its first time stands in its first band."""
+        band = self._band(spot.bands[0])
+        return band.bottom() - 4 - self._high(band, float(spot.step.speeds[0]))
+
+    def _high(self, band: QRectF, speed: float) -> float:
+        return (band.height() - _FREE - 4) * max(_LEAST, min(1.0, speed))
+
+    def _grip_at(self, place: QPointF) -> str:
+        """What a hand takes hold of here of the chosen step: its right edge, its upper edge, or all of it."""
+        here = self._here()
+        spot = self._spots[here] if here is not None else None
+        if spot is None or not spot.step.speeds or not spot.bands:
+            return ""
+        if not self.rect_of(spot).adjusted(-_GRIP, -_GRIP, _GRIP, _GRIP).contains(place):
+            return ""
+        if abs(place.x() - self.x_of(spot.end_s)) <= _GRIP:
+            return "often"
+        danced = place.x() > self.x_of(spot.dance_s)
+        return "pace" if danced and abs(place.y() - self._top(spot)) <= _GRIP else ""
+
+    def drawn(self) -> int | float | None:
+        """How often, or how fast, the held step would be where the hand is now."""
+        if self._held is None or self._to is None or not self._held[2]:
+            return None
+        spot = self._spots[self._held[0]]
+        if self._held[2] == "often":
+            begins, ends = self.x_of(spot.dance_s), self.x_of(spot.end_s)
+            return min(32, max(1, round(spot.step.times * (self._to.x() - begins) / max(1.0, ends - begins))))
+        band = self._band(spot.bands[0])
+        return min(1.0, max(_LEAST, (band.bottom() - 4 - self._to.y()) / (band.height() - _FREE - 4)))
+
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         if event is None or event.button() is not Qt.MouseButton.LeftButton:
             return
-        found = self.spot_at(event.position())
+        grip, here = self._grip_at(event.position()), self._here()
+        found = here if grip else self.spot_at(event.position())
         if found is not None:
-            self._held = (found, event.position().x())
+            self._held = (found, event.position(), grip)
             self._choose(self._spots[found].step.key)
 
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
-        if event is not None and self._held is not None and abs(event.position().x() - self._held[1]) > 8:
-            self._to = event.position().x()
+        if event is None:
+            return
+        if self._held is None:
+            shapes = {"often": Qt.CursorShape.SizeHorCursor, "pace": Qt.CursorShape.SizeVerCursor}
+            self.setCursor(shapes.get(self._grip_at(event.position()), Qt.CursorShape.ArrowCursor))
+            return
+        if (event.position() - self._held[1]).manhattanLength() > (3 if self._held[2] else 8):
+            self._to = event.position()
+            drawn = self.drawn()
+            if drawn is not None:
+                words = f"{drawn} ×" if isinstance(drawn, int) else f"{drawn:.0%}"
+                QToolTip.showText(event.globalPosition().toPoint(), words, self)
             self.update()
 
     def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
-        held, to = self._held, self._to
+        held, to, drawn = self._held, self._to, self.drawn()
         self._held = self._to = None
         self.update()
         if held is None or to is None:
             return
-        there = self.spot_at(QPointF(to, 0))
-        there = there if there is not None else len(self._spots) - 1 if to > _NAMES else 0
+        step = self._spots[held[0]].step
+        if drawn is not None:
+            if isinstance(drawn, int):
+                self._often(step.key, drawn)
+            else:
+                self._pace(step.key, drawn)
+            return
+        there = self.spot_at(QPointF(to.x(), 0))
+        there = there if there is not None else len(self._spots) - 1 if to.x() > _NAMES else 0
         if there != held[0]:
-            self._move(self._spots[held[0]].step.key, there - held[0])
+            self._move(step.key, there - held[0])
 
     def uses_key(self, key: int) -> bool:
         return key in self._keys or key in (Qt.Key.Key_Up, Qt.Key.Key_Down, Qt.Key.Key_Home, Qt.Key.Key_End)
@@ -197,9 +255,14 @@ class LessonPicture(QWidget):
         if self._plan.wish.minutes:
             x = self.x_of(self._plan.wish.minutes * 60)
             painter.fillRect(QRectF(x - 1.5, 0, 3, self._bottom()), accent)
-        if self._to is not None:
+        if self._to is not None and self._held is not None:
             painter.setPen(QPen(accent, 2, Qt.PenStyle.DashLine))
-            painter.drawLine(QPointF(self._to, _AXIS), QPointF(self._to, self._bottom()))
+            if self._held[2] == "pace":
+                spot = self._spots[self._held[0]]
+                y = self._to.y()
+                painter.drawLine(QPointF(self.x_of(spot.dance_s) - 8, y), QPointF(self.x_of(spot.end_s) + 8, y))
+            else:
+                painter.drawLine(QPointF(self._to.x(), _AXIS), QPointF(self._to.x(), self._bottom()))
         self._paint_legend(painter, ink, soft, tape)
         if self.hasFocus():
             painter.setPen(QPen(accent, 1))
@@ -276,7 +339,7 @@ class LessonPicture(QWidget):
         unseen = step.key in self._missing
         for speed, weight in zip(times, weights, strict=True):
             size = wide * weight / whole
-            high = (band.height() - _FREE - 4) * max(_LEAST, min(1.0, float(speed)))
+            high = self._high(band, float(speed))
             block = QRectF(at, band.bottom() - 4 - high, max(1.0, size - (1.2 if size > 3 else 0.2)), high)
             at += size
             if unseen:
