@@ -28,6 +28,8 @@ Samples = npt.NDArray[np.float32]
 #: A time stamp this far from where the sound before it ended tells of a gap: less than the shortest packet of a
 #: phone's recording (20 ms), more than stamps in whole milliseconds are off by.
 _GAP_S = 0.012
+#: Pieces are about so many frames long.
+_BLOCK = 1 << 15
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,6 +56,22 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
     MissingError, MediaError
         MediaError also when there is no sound in the file.
     """
+    # Frames are short; what is done with each of them would take longer than decoding it.
+    held: list[Samples] = []
+    begins = size = 0
+    for at, samples in _frames(path, rate, channels, start_s):
+        if held and (at != begins + size or size >= _BLOCK):
+            yield begins, _finite(np.concatenate(held))
+            held, size = [], 0
+        begins = begins if held else at
+        held.append(samples)
+        size += len(samples)
+    if held:
+        yield begins, _finite(np.concatenate(held))
+
+
+def _frames(path: Path, rate: int, channels: int, start_s: float) -> Iterator[tuple[int, Samples]]:
+    """The same, frame by frame as they are decoded."""
     import av
 
     with opened(path) as container:
@@ -79,7 +97,8 @@ def blocks(path: Path, rate: int, channels: int = 1, start_s: float = 0.0) -> It
                 good += 1
                 start = at
                 if frame.pts is not None and frame.time_base is not None:
-                    said = round((float(frame.pts * frame.time_base) - zero) * rate)
+                    base = frame.time_base
+                    said = round((frame.pts * base.numerator / base.denominator - zero) * rate)
                     # Small differences are rounding; more is sound that was lost, and keeps its place.
                     if start is None or abs(said - start) > _GAP_S * rate:
                         start = said
@@ -106,9 +125,17 @@ class _Resampled:
         from av.audio.resampler import AudioResampler
 
         kind = (frame.sample_rate, frame.layout.name, frame.format.name)
+        layout = "mono" if self._channels == 1 else "stereo"
+        if kind[:2] == (self._rate, layout) and kind[2] in ("flt", "fltp"):
+            # As it is wanted already.
+            if kind != self._kind:
+                yield from self.rest()
+                self._resampler, self._kind = None, kind
+            plain = np.asarray(frame.to_ndarray(), dtype=np.float32)
+            yield plain.T if kind[2] == "fltp" else plain.reshape(-1, self._channels)
+            return
         if kind != self._kind:
             yield from self.rest()
-            layout = "mono" if self._channels == 1 else "stereo"
             self._resampler = AudioResampler(format="flt", layout=layout, rate=self._rate)
             self._kind = kind
         assert self._resampler is not None
@@ -120,7 +147,7 @@ class _Resampled:
             yield from map(self._samples, self._resampler.resample(None))
 
     def _samples(self, piece: AudioFrame) -> Samples:
-        return _finite(np.asarray(piece.to_ndarray(), dtype=np.float32).reshape(-1, self._channels))
+        return np.asarray(piece.to_ndarray(), dtype=np.float32).reshape(-1, self._channels)
 
 
 def _finite(samples: Samples) -> Samples:
@@ -150,7 +177,7 @@ def read_sound(
     for number, (first, samples) in enumerate(blocks(path, rate, channels)):
         pieces.append((first, samples))
         end = max(end, first + len(samples))
-        if number % 64 == 0:
+        if number % 4 == 0:
             progress(end / rate / expected_s if expected_s > 0 else 0.0, tr("Reading {name}", name=path.name))
     out = np.zeros((end, channels), dtype=np.float32)
     for first, samples in pieces:
