@@ -240,7 +240,7 @@ shuffle R | !! the counts of “shuffle”.
 walk R 1, walk L 1 | !! a count after 1.
 5-4 | !! a count after 5.
 rock R forward recover L 1-2 | !! one foot for one move; “rock R forward recover” names more than one. Write each move with its own count
-sway R L 1 2 3 | !! the counts of “sway”, which has 2 moves, such as 1 2; here stand 3.
+sway R L 1 2 3 | !! as many counts as feet; 2 feet stand on 3 counts.
 repeat 1-4 | !! moves before they can be danced again.
 step R 1 & close L & step R 2 | !! a count after &.
 walk R 1, , walk L 2 | 1 walk R; 2 walk L
