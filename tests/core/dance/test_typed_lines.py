@@ -156,8 +156,16 @@ class RulesTest(unittest.TestCase):
 
     def test_left_and_right_swapped_is_the_mirror_image(self):
         swap = {"R": "L", "L": "R", "r": "l", "l": "r", "+": "-", "-": "+"}
-        pairs = [("right", "left"), ("rechts", "links"), ("RIGHT", "LEFT"), ("RF", "LF"), ("RV", "LV"), ("R", "L")]
-        pairs += [(a.capitalize(), b.capitalize()) for a, b in pairs[:2]]
+        pairs = [
+            ("right", "left"),
+            ("rechts", "links"),
+            ("RIGHT", "LEFT"),
+            ("RF", "LF"),
+            ("RV", "LV"),
+            ("R", "L"),
+        ]
+        pairs += [("rechtsdrehung", "linksdrehung"), *((a.capitalize(), b.capitalize()) for a, b in pairs[:2])]
+        pairs += [("Rechtsdrehung", "Linksdrehung")]
         words = {a: b for pair in pairs for a, b in (pair, pair[::-1])}
         form = re.compile(rf"(?<![^\W_])({'|'.join(words)})(?![^\W_])")
         for text, _ in ALL:

@@ -33,6 +33,8 @@ from vamos.core.dance.typed.state import OTHER, Slots, State
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 
 _ONE = Fraction(1)
+#: Steps of which two counts are often said by themselves.
+_HALVED = ("monterey",)
 #: Kinds of moves that a foot named at the end of a row can lead.
 _ROW = ("step", "other", "touch", "hop", "figure")
 
@@ -270,6 +272,10 @@ class _Sharing:
         if self.one_range and not self.out:
             self._on_its_counts(move, pattern)
         row = whole if len(whole) > 1 else points
+        if not self.out and len(row) == 2 and pattern.name.lower().startswith(_HALVED):
+            # “5-6 Monterey ¼ R, 7-8 point L, together”: its first half.
+            half = replace(pattern, events=pattern.events[:2], length=Fraction(2))
+            self.out.append(self.state.dearer(0.1).figure(changed(move, figure=half), row))
         short = len(row) == moves - 1 and pattern.events[-1].kind is Kind.TOUCH
         if not self.out and short:
             self.out.append(self.state.dearer(0.2).figure(move, row))
