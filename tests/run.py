@@ -22,6 +22,8 @@ WORKERS = (os.cpu_count() or 2) + 2
 GROUPS = 8
 #: Those of the window that are not slow share so many: what is loaded for the first one serves the others.
 WINDOWS = 3
+#: What is heard and seen as it plays needs the machine when it needs it: everything else stands back.
+LIVE = ("test_page_heard", "test_sound_card")
 #: Modules known to take longest start first; the first one makes the demo, those after it do without for a while.
 SLOW = (
     "test_cli",
@@ -54,20 +56,33 @@ def modules(names: list[str]) -> list[str]:
 
 def together(found: list[str]) -> list[tuple[str, ...]]:
     """Modules that share a process: those of the core in small groups, as importing takes longer than most of them."""
+    live = [(m,) for m in found if m.endswith(LIVE)]
+    found = [m for m in found if not m.endswith(LIVE)]
     alone = [m for m in found if m.endswith(SLOW) or not m.startswith("tests.core.")]
     windows = [m for m in alone if m.startswith("tests.ui.") and not m.endswith(SLOW)]
     alone = [m for m in alone if m not in windows]
     small = [m for m in found if m not in alone and m not in windows]
     groups = [tuple(windows[k::WINDOWS]) for k in range(WINDOWS)] + [tuple(small[k::GROUPS]) for k in range(GROUPS)]
     first = [(m,) for m in alone if m.endswith(SLOW)]
-    return [*first, *(g for g in groups if g), *((m,) for m in alone if not m.endswith(SLOW))]
+    return [*first[:1], *live, *first[1:], *(g for g in groups if g), *((m,) for m in alone if not m.endswith(SLOW))]
 
 
 def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float]:
     """Run modules in a process of their own; their counts and what they printed."""
     began = time.monotonic()
     done = subprocess.run(
-        [sys.executable, "-W", "error", "-W", "ignore::DeprecationWarning", "-m", "tests.run", "--module", *names],
+        [
+            *([] if names[0].endswith(LIVE) else ["nice"]),
+            sys.executable,
+            "-W",
+            "error",
+            "-W",
+            "ignore::DeprecationWarning",
+            "-m",
+            "tests.run",
+            "--module",
+            *names,
+        ],
         cwd=ROOT,
         capture_output=True,
         text=True,

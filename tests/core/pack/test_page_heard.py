@@ -119,8 +119,8 @@ class HeardTest(FolderCase):
 
     def exact(self, opened: Callable[[Card], Browser | Firefox]) -> None:
         for speed in (1.0, 0.73):
-            # A busy machine's card loses sound now and then, so there are three tries; what drifts does so in each.
-            for _chance in range(3):
+            # A busy machine's card loses sound now and then, so there are five tries; what drifts does so in each.
+            for _chance in range(5):
                 apart, late, told = self.heard(opened, speed, 14.0)
                 if len(apart) and np.abs(apart).max() <= 2.0:
                     break
