@@ -19,6 +19,7 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 for _name in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"):
     os.environ[_name] = tempfile.mkdtemp(prefix="vamos-bench-")
 
+from PyQt6.QtCore import QEvent  # noqa: E402
 from PyQt6.QtWidgets import QApplication  # noqa: E402
 
 from vamos.core.edit import clips, dance, output, song, takes  # noqa: E402
@@ -61,8 +62,8 @@ def cost(work: Callable[[int], object], times: int) -> tuple[float, float]:
     return float(np.median(spent)), float(np.percentile(spent, 95))
 
 
-def row(name: str, work: Callable[[int], object]) -> None:
-    median, high = cost(work, 60)
+def row(name: str, work: Callable[[int], object], times: int = 60) -> None:
+    median, high = cost(work, times)
     print(f"{name:30} {median:6.1f} {high:6.1f}")
 
 
@@ -138,7 +139,42 @@ def main() -> None:
         app.processEvents()
         tick = cost(lambda k: window.preview._tick(90.0 + k * 0.016), 200)
         print(f"tick at {stop:22} {tick[0]:6.2f} {tick[1]:6.2f}")
+    app.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+    _switches(window, app)
     window.close()
+
+
+def _switches(window: Window, app: QApplication) -> None:
+    """From stop to stop, with the first time by itself, and the other light."""
+
+    def settled() -> None:
+        app.processEvents()
+        while window._refill.isActive():
+            app.processEvents()
+            time.sleep(0.002)
+        app.processEvents()
+        # Outside of the application's own loop nothing that was taken away goes by itself.
+        app.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+
+    for stop in STOPS:
+        others = [s.name for s in STOPS if s.name != stop.name]
+        took = []
+        for k in range(12):
+            window.go_to_stop(others[k % len(others)])
+            settled()
+            began = time.thread_time()
+            window.go_to_stop(stop.name)
+            settled()
+            took.append((time.thread_time() - began) * 1000)
+        print(f"to {stop.name:27} {np.median(took):6.1f} {np.percentile(took, 95):6.1f}")
+
+    def light(_k: int) -> None:
+        window.toggle_theme()
+        settled()
+
+    window.go_to_stop("Film")
+    settled()
+    row("evening light at Film", light, 6)
 
 
 def _plain() -> F:

@@ -194,6 +194,8 @@ class Panel(QWidget):
         old_keys = [(e.kind, e.key) for e, _ in self._old]
         new_keys = [(e.kind, e.key) for e in self._new]
         made: list[tuple[_Entry, QWidget]] = []
+        # Laid out once, when all is there, and not again for each that comes.
+        self.column.setEnabled(False)
         for tag, a, b, c, d in SequenceMatcher(None, old_keys, new_keys, autojunk=False).get_opcodes():
             if tag == "equal":
                 for (_, widget), entry in zip(self._old[a:b], self._new[c:d], strict=True):
@@ -208,6 +210,8 @@ class Panel(QWidget):
                 widget.show()
                 made.append((entry, widget))
         self._old = made
+        self.column.setEnabled(True)
+        self.column.invalidate()
         self._scroll_to = 0 if self._fresh else at
         self._scrolling.start(0)
         self._place_focus(inside)

@@ -106,7 +106,11 @@ def of_desktop() -> Theme:
 
 def apply(app: QApplication, theme: Theme) -> None:
     """Give the application this look, whatever the desktop says."""
-    app.setStyle("Fusion")
+    # Each of these dresses every widget anew: once is enough for what no light changes.
+    first = not app.property("dressed")
+    if first:
+        app.setStyle("Fusion")
+        app.setProperty("dressed", True)
     palette = QPalette()
     roles = QPalette.ColorRole
     for role, colour in (
@@ -128,7 +132,8 @@ def apply(app: QApplication, theme: Theme) -> None:
     ):
         palette.setColor(role, QColor(colour))
     app.setPalette(palette)
-    app.setFont(font(10))
+    if first:
+        app.setFont(font(10))
     app.setStyleSheet(_sheet(theme))
 
 

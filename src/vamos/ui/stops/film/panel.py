@@ -21,7 +21,7 @@ from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.film.actions import ACTIONS
 from vamos.ui.stops.film.commands import FilmCommands
 from vamos.ui.stops.film.shot_table import ShotTable
-from vamos.ui.stops.film.take_fields import band_words, file_trouble, fill_take
+from vamos.ui.stops.film.take_fields import band_words, fill_take, fill_trouble
 from vamos.ui.stops.film.view_question import MOMENTS, ViewQuestion
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
@@ -98,10 +98,12 @@ class FilmRoom(Room):
     def _takes(self, panel: Panel, takes: tuple[Take, ...]) -> None:
         """The take one looks at with everything about it; the others in a line each, which opens them."""
         here = self.commands.opened()
-        for take in takes:
-            if take is here or file_trouble(self.desk, take):
-                fill_take(panel, self.desk, self.commands, take)
-        others = [t for t in takes if t is not here and not file_trouble(self.desk, t)]
+        others = [t for t in takes if t is not here]
+        # What cannot be seen comes first.
+        for take in others:
+            fill_trouble(panel, self.desk, self.commands, take)
+        if here is not None:
+            fill_take(panel, self.desk, self.commands, here)
         if others:
             panel.head(tr("Other takes"), "other takes")
         for take in others:

@@ -44,12 +44,17 @@ def band_words(take: Take) -> str:
     return f"{take.name}: {views}, {place}{trouble}"
 
 
-def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
-    panel.head(take.name, f"take {take.id}")
+def fill_trouble(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
+    """That the film of a take cannot be seen, and what to do; nothing where it can."""
     trouble = file_trouble(desk, take)
     if trouble:
         panel.say(trouble, "warn", key=f"missing {take.id}")
         panel.buttons((tr("Find the file…"), partial(commands.point_to, take.id), "go"), key=f"where {take.id}")
+
+
+def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
+    panel.head(take.name, f"take {take.id}")
+    fill_trouble(panel, desk, commands, take)
     panel.say(take_state(take), key=f"state {take.id}")
     _shows(panel, desk, take)
     _places(panel, commands, take)

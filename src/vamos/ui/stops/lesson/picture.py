@@ -84,6 +84,8 @@ class LessonPicture(QWidget):
     def show_plan(self, plan: LessonPlan, now: str, missing: Collection[str], called: Mapping[str, str]) -> None:
         self._plan, self._now, self._missing, self._called = plan, now, frozenset(missing), dict(called)
         self._spots = spots_of(plan)
+        # Summed over all steps, and asked for with each line that is painted.
+        self._whole_s = max(plan.seconds, (plan.wish.minutes or 0) * 60, 1.0)
         self.setFixedHeight(_AXIS + _BAND * len(plan.material.pieces) + _TALK + _LEGEND)
         wanted = tr(", wanted {minutes:g}", minutes=plan.wish.minutes) if plan.wish.minutes else ""
         self.setAccessibleName(tr("Length: {number:.1f} minutes{wanted}", number=plan.seconds / 60, wanted=wanted))
@@ -106,14 +108,11 @@ class LessonPicture(QWidget):
 
     # --- places --------------------------------------------------------------------------
 
-    def _whole_s(self) -> float:
-        return max(self._plan.seconds, (self._plan.wish.minutes or 0) * 60, 1.0)
-
     def x_of(self, seconds: float) -> float:
-        return _NAMES + (self.width() - _NAMES - 6) * seconds / self._whole_s()
+        return _NAMES + (self.width() - _NAMES - 6) * seconds / self._whole_s
 
     def _seconds_at(self, x: float) -> float:
-        return (x - _NAMES) / max(1, self.width() - _NAMES - 6) * self._whole_s()
+        return (x - _NAMES) / max(1, self.width() - _NAMES - 6) * self._whole_s
 
     def _band(self, number: int) -> QRectF:
         return QRectF(_NAMES, _AXIS + number * _BAND, self.width() - _NAMES - 6, _BAND)
@@ -274,7 +273,7 @@ class LessonPicture(QWidget):
         return _AXIS + _BAND * len(self._plan.material.pieces) + _TALK
 
     def _paint_bands(self, painter: QPainter, ink: QColor, soft: QColor, faint: QColor) -> None:
-        whole = self._whole_s()
+        whole = self._whole_s
         every = 5 if whole > 20 * 60 else 2 if whole > 12 * 60 else 1
         painter.setFont(font(8.5))
         for minute in range(0, int(whole / 60) + 1, every):
