@@ -42,8 +42,18 @@ class SizesTest(StopCase):
         self.assertTrue(self.window.rect().contains(corner), corner)
         self.assertGreaterEqual(widget.width(), widget.minimumSizeHint().width())
 
+    def too_low(self) -> list[QWidget]:
+        """What is in a panel with less height than its rows take."""
+        columns = [panel.column for panel in self.panels()]
+        held = [c.itemAt(k).widget() for c in columns for k in range(c.count())]
+        wraps = [w for w in held if w is not None and w.hasHeightForWidth()]
+        return [w for w in wraps if w.height() < w.heightForWidth(w.width())]
+
     def nothing_cut(self) -> None:
-        """No button of a panel or of the mirror is narrower than its words or reaches out at the side."""
+        """No button of a panel or of the mirror is narrower than its words or reaches out at the side; what wraps is
+        as high as its rows.
+        """
+        self.until(lambda: not self.too_low(), "all rows have room", 5.0)
         for root in (*self.panels(), self.window.buttons):
             area = root.parentWidget()
             self.assertLessEqual(root.minimumSizeHint().width(), max(area.width(), 1))

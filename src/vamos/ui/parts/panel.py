@@ -49,7 +49,8 @@ class Panel(QWidget):
         self.column = QVBoxLayout(self)
         self.column.setContentsMargins(0, 0, 10, 8)
         self.column.setSpacing(6)
-        self.column.setAlignment(Qt.AlignmentFlag.AlignTop)
+        # Not by its alignment: a column that is aligned is only as high as if nothing in it wrapped.
+        self.column.addStretch(1)
         self._old: list[tuple[_Entry, QWidget]] = []
         self._new: list[_Entry] = []
         self._room = ""
