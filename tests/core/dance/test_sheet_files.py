@@ -245,6 +245,23 @@ class SpreadsheetTest(FolderCase):
         self.assertEqual(short(wrong.dance.sections[0].events), "1R 2L-4 3R 4L-2 5R 6L 7R 8l")
         self.assertIn("9:00", " ".join(wrong.remarks))
 
+    def test_heads_of_a_few_words_and_walls_with_a_dot(self):
+        """“What to do” names the moves; “(9.00)” is a wall, told where it is not the one that is danced to."""
+        rows = "Part,Beats,What to do,Facing\nVerse,1-4,grapevine right with a touch,12:00\nVerse,5-8,{move},9:00\n"
+        found = self.read("a.csv", rows.format(move="grapevine left 1/4 left with a touch").encode())
+        self.assertEqual(short(found.dance.sections[0].events), "1R 2L 3R 4l 5L 6R 7L-2 8r")
+        self.assertEqual(found.remarks, ())
+        text = "[1-8] VINES\n1-4 vine R, touch L\n5-8 vine L with 1/4 turn left, touch R ({wall})\n"
+        right, wrong = (self.read(f"{w}.txt", text.format(wall=w).encode()) for w in ("9.00", "3.00"))
+        self.assertEqual(right.dance, wrong.dance)
+        self.assertNotIn("3:00", " ".join(right.remarks))
+        self.assertIn("3:00", " ".join(wrong.remarks))
+
+    def test_a_head_with_another_head_below_is_the_name_of_the_dance(self):
+        text = "### Linterna, 16 tiempos\n\n**Sección 1**\n- 1-4: vine a la derecha\n- 5-8: vine a la izquierda\n"
+        found = self.read("a.md", text.encode()).dance
+        self.assertEqual((found.name, [s.name for s in found.sections]), ("Linterna, 16 tiempos", ["Sección 1"]))
+
     def test_columns_of_feet_and_arms_with_heads_between_the_rows(self):
         table = (
             "# Fan Parade\n\n| Ct | Feet | Arms |\n|---|---|---|\n| **Section A** | | |\n| 1 | R side | fan up |\n"

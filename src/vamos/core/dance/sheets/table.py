@@ -156,6 +156,11 @@ def _roles(row: list[str]) -> dict[str, int]:
         role = _ROLES.get(cell.lower().strip(" :.#*"))
         if role is not None:
             found.setdefault(role, k)
+    for k, cell in enumerate(row):
+        # “What to do”, “Beats (8)”: one word of a few says it, where no other column does.
+        said = [_ROLES[w] for w in re.findall(r"\w+", cell.lower()) if w in _ROLES]
+        if k not in found.values() and 1 < len(cell.split()) < 5 and said and said[0] not in found:
+            found[said[0]] = k
     if "moves" not in found and "foot" in found:
         # “Count | Feet | Arms”: the feet are what is danced.
         found["moves"] = found.pop("foot")

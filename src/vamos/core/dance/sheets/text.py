@@ -237,7 +237,9 @@ class _Sheet:
                 return True
             return False
         if markdown:
-            if re.match(r"^#\s", clean) and not self.name:
+            # “### Lantern, 16 counts”, and another head below it: the name of the dance.
+            alone = not self.sections and not self.below.moves_follow(index)
+            if re.match(r"^#+\s" if alone else r"^#\s", clean) and not self.name:
                 self.name = words(plain)
                 self._take(index, LineIs.NAME)
                 return True

@@ -29,6 +29,8 @@ _SPANISH = re.compile(
     re.IGNORECASE,
 )
 _SPANISH_LETTERS = {"D": "derecha", "I": "izquierda"}
+#: “(9.00)”: a wall by the clock, with a dot.
+_DOTTED = re.compile(r"(?<![\d.])(1[0-2]|[1-9])\.(00|30)(?!\d)")
 _END = re.compile(r"(?<=\S)[.!]+\s*$")
 
 
@@ -67,7 +69,7 @@ def cleaned(text: str) -> Clean:
         letter = letters.get(text[at], "") if letters and _alone(text, at) else ""
         put(letter or _one(text[at]), at)
         at += 1
-    plain = "".join(out)
+    plain = _DOTTED.sub(r"\1:\2", "".join(out))
     end = _END.search(plain)
     if end is not None and not re.search(r"(?:^|\n)\s*\d+\.\s*$|(?:^|\s)\.\s*$", plain):
         plain, places = plain[: end.start()], places[: end.start()]

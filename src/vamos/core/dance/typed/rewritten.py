@@ -30,6 +30,7 @@ _STEPS = ("steps", "schritte", "schritten", "pasos")
 
 def without_number(tokens: list[Token]) -> list[Token]:
     """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor do “in 4 steps”, “over 3 counts”."""
+    tokens = _said_once(tokens)
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
         if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
@@ -50,6 +51,35 @@ def without_number(tokens: list[Token]) -> list[Token]:
         if tokens[1].kind == "close" and tokens[2].kind == "word":
             return [tokens[0], *tokens[2:]]
     return tokens
+
+
+def _said_once(tokens: list[Token]) -> list[Token]:
+    """“1-2 Step R to side (1), L behind (2)”: counts in front that stand again in brackets, each behind its move."""
+    first = next((k for k, t in enumerate(tokens) if t.kind == "word"), 0)
+    before, inside, k = _numbers(tokens[:first]), list[int](), first
+    while k < len(tokens):
+        end = next((j for j in range(k, len(tokens)) if tokens[j].kind == "close"), 0)
+        if tokens[k].kind == "open" and end and all(t.kind in _COUNTING for t in tokens[k + 1 : end]):
+            inside += _numbers(tokens[k + 1 : end])
+            k = end
+        elif tokens[k].kind == "num":
+            return tokens
+        k += 1
+    return tokens[first:] if len(inside) > 1 and inside == before else tokens
+
+
+_COUNTING = ("num", "amp", "dash", "sep")
+
+
+def _numbers(tokens: list[Token]) -> list[int]:
+    """The whole counts among signs; a range written out."""
+    out: list[int] = []
+    for k, token in enumerate(tokens):
+        if token.kind == "num":
+            ranged = out and k and tokens[k - 1].kind == "dash"
+            out += range(out[-1] + 1, token.value) if ranged else ()
+            out.append(token.value)
+    return out
 
 
 def _plain(token: Token) -> bool:
