@@ -129,7 +129,7 @@ class Firefox:
             raise RuntimeError(fault)
         return value
 
-    def until(self, script: str, seconds: float = 30.0) -> None:
+    def until(self, script: str, seconds: float = 60.0) -> None:
         """Wait until an expression is true."""
         end = time.monotonic() + seconds
         while not self.run(f"Boolean({script})"):

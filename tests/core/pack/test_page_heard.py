@@ -4,6 +4,7 @@ Loops are compared with their first round in what was recorded; a frame of the f
 heard when it is shown (HTMLVideoElement.requestVideoFrameCallback of the Web Incubator Community Group).
 """
 
+import contextlib
 import functools
 import io
 import tempfile
@@ -134,7 +135,18 @@ class HeardTest(FolderCase):
                 self.assertLess(float(np.median(np.abs(late - 0.5))), 1.0, "frames")
 
     def words(self, opened: Callable[[Card], Browser | Firefox]) -> None:
-        """With the music away, what the card plays is each word of the page's log, where the log has it."""
+        """With the music away, what the card plays is each word of the page's log, where the log has it.
+
+        A card that loses sound on a busy machine loses a word; a page that says it elsewhere does so each time.
+        """
+        for _chance in range(2):
+            with contextlib.suppress(AssertionError):
+                return self.words_once(opened)
+            self.doCleanups()
+            self.setUp()
+        return self.words_once(opened)
+
+    def words_once(self, opened: Callable[[Card], Browser | Firefox]) -> None:
         script = (self.made / "pack" / FILE).read_text()
         with av.open(io.BytesIO(sound_in(script)[1])) as source:
             voice = np.concatenate([frame.to_ndarray()[0] for frame in source.decode(audio=0)])
