@@ -131,6 +131,12 @@ class NothingDroppedTest(unittest.TestCase):
 
         self.assertEqual(doubts("vine R 1-4 (weight on R)"), [])
         self.assertEqual(doubts("vine R 1-4, you end with weight on the left"), [Doubt.WEIGHT])
+        # Which of two eights a count belongs to is asked, and nothing is put into the first one.
+        two = "1-8 weave R\n1-4 vine R with {said}\n5-8 vine L"
+        for said, doubt in (("a clap on 4", Doubt.COUNTS), ("a 1/4 turn R on 3", Doubt.TURNS)):
+            events = read_notation(two.format(said=said), Feel.STRAIGHT, {})[0]
+            self.assertIn(doubt, [e.doubt for e in events])
+            self.assertFalse([e for e in events if e.start < 8 and (e.turn or "clap" in e.name)])
         self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf links"), [])
         self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf rechts"), [Doubt.WEIGHT])
 

@@ -94,10 +94,7 @@ class LivePart:
 
 @dataclass
 class LiveStep:
-    """The parts of a step in order; a source of its sound, which is made as far as it is asked for.
-
-    Raises InputError when no clip shows the step.
-    """
+    """The parts of a step in order; a source of its sound, which is made as far as it is asked for."""
 
     title: str
     parts: Sequence[LivePart]
@@ -132,7 +129,7 @@ class LiveStep:
 def live_step(shown: LessonParts, key: str, side: int, progress: Progress) -> LiveStep:
     """A step of the plan by its key, its pictures at most ``side`` pixels long.
 
-    Raises InputError when no clip shows it, MissingError or MediaError when its song cannot be read.
+    Raises InputError when no clip shows it; without its song it is silent where the song would be heard.
     """
     step = next((s for s in shown.plan.steps if s.key == key), None)
     with speaking(shown.project.output.language):

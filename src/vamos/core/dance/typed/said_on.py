@@ -27,6 +27,10 @@ _TURNED = re.compile(
 )
 
 
+#: Counts are said within so many.
+_EIGHT = 8
+
+
 @dataclass(frozen=True, slots=True)
 class SaidOn:
     """What hands do on a count, from 0; with nothing, the turn of what is danced there lies on that count."""
@@ -56,11 +60,26 @@ def said_on_counts(clean: Clean) -> tuple[Clean, tuple[SaidOn, ...]]:
 
 
 def as_said(events: Sequence[Event], said: Sequence[SaidOn]) -> tuple[Event, ...]:
-    """Events with what was said of their counts."""
+    """Events with what was said of their counts; over more than one eight it is asked which of them is meant."""
     out = list(events)
+    if not out:
+        return ()
+    several = max(e.start for e in out) >= _EIGHT
     for one in said:
-        out = _with_hands(out, one) if one.hands else _turned_there(out, one.count)
+        if several:
+            out = _asked(out, one)
+        elif one.hands:
+            out = _with_hands(out, one)
+        else:
+            out = _turned_there(out, one.count)
     return tuple(sorted(out, key=lambda e: e.start))
+
+
+def _asked(events: list[Event], said: SaidOn) -> list[Event]:
+    """A question at the move nearest to the count."""
+    nearest = min(range(len(events)), key=lambda k: abs(events[k].start - said.count))
+    doubt = Doubt.COUNTS if said.hands else Doubt.TURNS
+    return [replace(e, doubt=e.doubt or doubt) if k == nearest else e for k, e in enumerate(events)]
 
 
 def _with_hands(events: list[Event], said: SaidOn) -> list[Event]:
@@ -80,8 +99,7 @@ def _turned_there(events: list[Event], count: Fraction) -> list[Event]:
     turned = [k for k, e in enumerate(out) if e.turn or e.size]
     there = next((k for k, e in enumerate(out) if e.start == count), None)
     if len(turned) != 1 or there is None:
-        nearest = min(range(len(out)), key=lambda k: abs(out[k].start - count))
-        return [replace(e, doubt=e.doubt or Doubt.TURNS) if k == nearest else e for k, e in enumerate(out)]
+        return _asked(out, SaidOn(count))
     turn, size = out[turned[0]].turn, out[turned[0]].size
     out[turned[0]] = replace(out[turned[0]], turn=0, size=0)
     out[there] = replace(out[there], turn=turn, size=size)

@@ -178,14 +178,14 @@ class LessonCommands:
 
     def play_step(self) -> None:
         """The step as students will get it, made while it is played."""
-        step, project = self.step, self._desk.project
+        step, project, base = self.step, self._desk.project, self._desk.session.base
         if step is None:
             return
         facts, song = self._desk.session.facts, self._desk.preview.playback.sound
         known = (facts.lesson, facts.coverage, facts.clips, song)
 
         def work(progress: Progress) -> Result:
-            live = live_step(LessonParts(project, self._desk.session.base, *known), step.key, _PLAYED, progress)
+            live = live_step(LessonParts(project, base, *known), step.key, _PLAYED, progress)
             return Result(None, live.seconds, alone=True, live=live)
 
         def done(found: Result) -> None:
