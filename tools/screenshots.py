@@ -97,7 +97,8 @@ def written(window: Window, live: Callable[[float], None]) -> None:
     window.session.undo()
 
 
-#: Pictures in other languages and larger: name, stop, scale, size of the window, language. 960 × 540 at 200 % is a screen of 1920 × 1080.
+#: Pictures in other languages and larger: name, stop, scale, size of the window, language. 960 × 540 at 200 % is a
+#: screen of 1920 × 1080.
 LARGER = (
     ("german-125", "Lesson", "1.25", (1024, 640), "de"),
     ("german-200", "Cut", "2", (960, 540), "de"),

@@ -131,14 +131,22 @@ class NothingDroppedTest(unittest.TestCase):
 
         self.assertEqual(doubts("vine R 1-4 (weight on R)"), [])
         self.assertEqual(doubts("vine R 1-4, you end with weight on the left"), [Doubt.WEIGHT])
-        # Which of two eights a count belongs to is asked, and nothing is put into the first one.
-        two = "1-8 weave R\n1-4 vine R with {said}\n5-8 vine L"
-        for said, doubt in (("a clap on 4", Doubt.COUNTS), ("a 1/4 turn R on 3", Doubt.TURNS)):
-            events = read_notation(two.format(said=said), Feel.STRAIGHT, {})[0]
-            self.assertIn(doubt, [e.doubt for e in events])
-            self.assertFalse([e for e in events if e.start < 8 and (e.turn or "clap" in e.name)])
         self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf links"), [])
         self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf rechts"), [Doubt.WEIGHT])
+
+    def test_what_is_said_of_a_count_belongs_to_the_line_it_stands_in(self):
+        two = "1-8 weave R\n1-4 vine R with {said}\n5-8 vine L"
+        events = read_notation(two.format(said="a clap on 4"), Feel.STRAIGHT, {})[0]
+        self.assertEqual([e.start for e in events if "clap" in e.name], [11])
+        events = read_notation(two.format(said="a 1/4 turn R on 3"), Feel.STRAIGHT, {})[0]
+        self.assertEqual([(e.start, e.turn) for e in events if e.turn], [(10, 2)])
+        self.assertFalse([e.doubt for e in events if e.doubt])
+
+    def test_a_count_said_of_a_line_over_two_eights_is_asked(self):
+        for said, doubt in (("a clap on 4", Doubt.COUNTS), ("a 1/4 turn R on 3", Doubt.TURNS)):
+            events = read_notation(f"1-8 weave R, 1-8 weave L with {said}", Feel.STRAIGHT, {})[0]
+            self.assertIn(doubt, [e.doubt for e in events])
+            self.assertFalse([e for e in events if "clap" in e.name])
 
     def test_a_title_before_a_colon_dances_nothing(self):
         events = read_notation("Bachata basic: R side 1, L together 2", Feel.STRAIGHT, {})[0]

@@ -11,11 +11,11 @@ from fractions import Fraction
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.counts_typed import NotationError, Reader
-from vamos.core.dance.typed.clean import Clean, cleaned
+from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
-from vamos.core.dance.typed.said_on import as_said, said_on_counts
+from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
 from vamos.core.dance.typed.weight_said import WeightSaid, weight_said
@@ -54,19 +54,10 @@ def read_typed(
     """
     lexicon = lexicon_for(own or {})
     clean, said = said_on_counts(cleaned(text))
-    if said:
-        typed = _read(text, clean, feel, lexicon, weight, lay_out)
-        return replace(
-            typed, events=as_said(typed.events, said), readings=tuple(as_said(r, said) for r in typed.readings)
-        )
-    return _read(text, clean, feel, lexicon, weight, lay_out)
-
-
-def _read(text: str, clean: Clean, feel: Feel, lexicon: Lexicon, weight: str, lay_out: bool) -> Typed:
     clean, weights = weight_said(clean)
     counted = _only_counts(clean.text, feel)
     if counted is not None:
-        return Typed(counted)
+        return Typed(as_said(counted, said))
     lines = [_untitled(line, lexicon) for line in _lines(tokens_of(clean.text, lexicon.known))]
     if not lines:
         return Typed(())
@@ -79,7 +70,8 @@ def _read(text: str, clean: Clean, feel: Feel, lexicon: Lexicon, weight: str, la
         if not found:
             wrong = _first_wrong(places, tokens, lexicon, feel)
             raise NotationError(text, clean.at(wrong.start), _counts_wanted())
-        places = _compared(found, weights, tokens, lines)
+        done = max((e.start for p in places for e in p.state.events), default=None)
+        places = _with_said(_compared(found, weights, tokens, lines), said, tokens, lines, done)
     best = places[0].state
     if not best.events and lay_out and not _ONE.search(clean.text):
         danced = laid_out([p.state for p in starts], lines, lexicon)
@@ -91,13 +83,33 @@ def _read(text: str, clean: Clean, feel: Feel, lexicon: Lexicon, weight: str, la
     return _typed(best, [p.state for p in places])
 
 
+def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:
+    """Whether a place of the text belongs to a line, up to where the next one begins."""
+    after = next((line[0].start for line in lines if line[0].start > tokens[0].start), None)
+    return tokens[0].start < at and (after is None or at < after)
+
+
+def _with_said(
+    places: list[Place], said: tuple[SaidOn, ...], tokens: list[Token], lines: list[list[Token]], done: Fraction | None
+) -> list[Place]:
+    """Readings with what is said of counts in this line; all up to the count ``done`` belongs to the lines before."""
+    mine = [one for one in said if _within(one.at, tokens, lines)]
+    if not mine:
+        return places
+    out = []
+    for place in places:
+        new = [e.start for e in place.state.events if done is None or e.start > done]
+        events = as_said(place.state.events, mine, min(new, default=Fraction(0)))
+        out.append(changed(place, state=changed(place.state, events=events)))
+    return out
+
+
 def _compared(
     places: list[Place], weights: tuple[WeightSaid, ...], tokens: list[Token], lines: list[list[Token]]
 ) -> list[Place]:
     """Readings of a line beside where its weight is said to end, the cheapest first."""
-    after = next((line[0].start for line in lines if line[0].start > tokens[0].start), None)
     for said in weights:
-        if tokens[0].start < said.at and (after is None or said.at < after):
+        if _within(said.at, tokens, lines):
             places = [changed(p, state=p.state.said_to_end(said.foot)) for p in places]
     return sorted(places, key=lambda p: p.state.cost)
 

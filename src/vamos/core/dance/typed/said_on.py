@@ -22,7 +22,7 @@ _SAID = re.compile(
 _TURNED = re.compile(
     r"\b(?:with|making|turning|mit|con|girando)\b[^,;()\n]*?"
     r"(?:\bturn\b|\b(?:quarter|half|eighth|full|viertel|halbe[rn]?)|[¼½¾⅛]|\d/\d)[^,;()\n]*?"
-    r"(?P<on>\s+(?:on|auf|en)\s+(?:(?:the\s+)?counts?\s+)?(?P<count>\d))(?!\s*(?:\d|-|&|and\b))\s*\)?(?=\s*(?:[.,;(\[]|$|\n))",
+    r"(?P<on>\s+(?:on|auf|en)\s+(?:(?:the\s+)?counts?\s+)?(?P<count>\d))(?![^\S\n]*(?:\d|-|&|and\b))[^\S\n]*\)?(?=\s*(?:[.,;(\[]|$|\n))",
     re.IGNORECASE,
 )
 
@@ -37,6 +37,8 @@ class SaidOn:
 
     count: Fraction
     hands: str = ""
+    #: Its place in the cleaned text.
+    at: int = 0
 
 
 def said_on_counts(clean: Clean) -> tuple[Clean, tuple[SaidOn, ...]]:
@@ -49,30 +51,37 @@ def said_on_counts(clean: Clean) -> tuple[Clean, tuple[SaidOn, ...]]:
         if len(re.findall(r"\d", without)) < 2:
             continue
         text = without
-        out += [SaidOn(Fraction(int(n) - 1), match.group("what")) for n in re.findall(r"\d", match.group("counts"))]
+        counts = re.findall(r"\d", match.group("counts"))
+        out += [SaidOn(Fraction(int(n) - 1), match.group("what"), match.start()) for n in counts]
     for match in _TURNED.finditer(text):
         without = text[: match.start("on")] + " " * len(match.group("on")) + text[match.end("on") :]
         # The counts of the move itself must be there already.
         if re.search(r"\d\s*(?:-|to|thru|through|bis)\s*\d", without[: match.start()]):
             text = without
-            out.append(SaidOn(Fraction(int(match.group("count")) - 1)))
+            out.append(SaidOn(Fraction(int(match.group("count")) - 1), at=match.start()))
     return Clean(text, clean.places), tuple(out)
 
 
-def as_said(events: Sequence[Event], said: Sequence[SaidOn]) -> tuple[Event, ...]:
-    """Events with what was said of their counts; over more than one eight it is asked which of them is meant."""
-    out = list(events)
-    if not out:
-        return ()
-    several = max(e.start for e in out) >= _EIGHT
+def as_said(events: Sequence[Event], said: Sequence[SaidOn], since: Fraction = Fraction(0)) -> tuple[Event, ...]:
+    """Events with what was said of the counts of one line, which begins at ``since``.
+
+    Where the line goes over more than one eight it is asked which of them is meant.
+    """
+    before = [e for e in events if e.start < since]
+    out = [e for e in events if e.start >= since]
+    if not out or not said:
+        return tuple(events)
+    eight = min(e.start for e in out) // _EIGHT * _EIGHT
+    several = max(e.start for e in out) >= eight + _EIGHT
     for one in said:
+        there = replace(one, count=eight + one.count)
         if several:
-            out = _asked(out, one)
+            out = _asked(out, there)
         elif one.hands:
-            out = _with_hands(out, one)
+            out = _with_hands(out, there)
         else:
-            out = _turned_there(out, one.count)
-    return tuple(sorted(out, key=lambda e: e.start))
+            out = _turned_there(out, there.count)
+    return (*before, *sorted(out, key=lambda e: e.start))
 
 
 def _asked(events: list[Event], said: SaidOn) -> list[Event]:
