@@ -52,7 +52,8 @@ vine R 1-8 | 1 side R; 2 behind L; 3 side R; 4 touch L (touch); 5 side L; 6 behi
 grapevine R 1-4 | 1 side R; 2 behind L; 3 side R; 4 touch L (touch)
 grapevine L 5-8 | 5 side L; 6 behind R; 7 side L; 8 touch R (touch)
 rolling vine R 1-4 | 1 side R turn +2; 2 step L turn +4; 3 side R turn +2; 4 touch L (touch)
-weave R 1-4 | 1 cross R; 2 side L; 3 behind R; 4 side L
+weave R 1-4 | 1 side R; 2 behind L; 3 side R; 4 cross L
+weave in front R 1-4 | 1 cross R; 2 side L; 3 behind R; 4 side L
 weave behind L 1-4 | 1 behind L; 2 side R; 3 cross L; 4 side R
 rock R 1, recover L 2 | 1 rock R; 2 recover L
 rock step R 1 2 | 1 rock R; 2 recover L

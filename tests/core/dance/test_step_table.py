@@ -73,7 +73,7 @@ rumba box R 1 2 3 5 6 7 | 1 2 3 5 6 7 | R L R L R L | 0
 waltz basic R 1 2 3 | 1 2 3 | R L R | 0
 twinkle L 4 5 6 | 4 5 6 | L R L | 0
 balance step R 1 2 3 | 1 2 3 | R L R | 0
-sways R 1 2 | 1 2 | R L | 0
+hip sways R 1 2 | 1 2 | R L | 0
 stomps R 7 8 | 7 8 | R L | 0
 stomp up R 8 | 8 | r | 0
 out out in in R &1&2 | & before 1 1 1& 2 | R L R L | 0

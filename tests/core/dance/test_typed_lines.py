@@ -135,7 +135,7 @@ class NothingDroppedTest(unittest.TestCase):
         self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf rechts"), [Doubt.WEIGHT])
 
     def test_what_is_said_of_a_count_belongs_to_the_line_it_stands_in(self):
-        two = "1-8 weave R\n1-4 vine R with {said}\n5-8 vine L"
+        two = "1-8 rocking chair R\n1-4 vine R with {said}\n5-8 vine L"
         events = read_notation(two.format(said="a clap on 4"), Feel.STRAIGHT, {})[0]
         self.assertEqual([e.start for e in events if "clap" in e.name], [11])
         events = read_notation(two.format(said="a 1/4 turn R on 3"), Feel.STRAIGHT, {})[0]
@@ -144,7 +144,7 @@ class NothingDroppedTest(unittest.TestCase):
 
     def test_a_count_said_of_a_line_over_two_eights_is_asked(self):
         for said, doubt in (("a clap on 4", Doubt.COUNTS), ("a 1/4 turn R on 3", Doubt.TURNS)):
-            events = read_notation(f"1-8 weave R, 1-8 weave L with {said}", Feel.STRAIGHT, {})[0]
+            events = read_notation(f"1-8 rocking chair R, 1-8 rocking chair L with {said}", Feel.STRAIGHT, {})[0]
             self.assertIn(doubt, [e.doubt for e in events])
             self.assertFalse([e for e in events if "clap" in e.name])
 

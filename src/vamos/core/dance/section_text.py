@@ -105,7 +105,8 @@ def read_moves(text: str, feel: Feel, steps: Mapping[str, StepPattern], lay_out:
     if own and KIND.search(text):
         return written
     try:
-        typed = read_typed(text, feel, steps).events
+        # “2 x vine R” has no count; it is laid out where that is asked for.
+        typed = read_typed(text, feel, steps, lay_out=lay_out).events
     except NotationError:
         return written
     return written if own and _alike(written, typed) else typed

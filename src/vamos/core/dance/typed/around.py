@@ -14,6 +14,14 @@ def made_of_moves(tokens: list[Token], index: int) -> bool:
     return not behind and any(t.kind in ("sep", "dash") for t in inside)
 
 
+def said_in_bracket(tokens: list[Token], index: int, moves: int) -> int:
+    """Behind a bracket that names as many moves as a step has, and more follows; else 0."""
+    close = next((k for k in range(index, len(tokens)) if tokens[k].kind == "close"), 0)
+    inside = [t for t in tokens[index + 1 : close] if t.kind != "word"]
+    more = any(t.kind == "word" for t in tokens[close:])
+    return close + 1 if close and more and moves > 2 and [t.kind for t in inside] == ["sep"] * (moves - 1) else 0
+
+
 def leads(tokens: list[Token], lexicon: Lexicon, index: int, ahead: int) -> bool:
     """Whether a foot stands behind a comma and right before a verb."""
     if index < 1 or tokens[index - 1].kind != "sep" or ahead >= len(tokens):
@@ -48,6 +56,31 @@ def way_behind(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
         elif turned and roles & {"foot", "way", "side"}:
             return True
     return False
+
+
+def feet_in_a_row(tokens: list[Token], lexicon: Lexicon, index: int, listed: bool) -> bool:
+    """Whether a foot stands at a token, the other one behind it, and then no more words: “L R”, ``listed`` “R, L”."""
+    behind = index + 1
+    if listed and behind < len(tokens) and tokens[behind].text in (",", "-", "/"):
+        behind += 1
+    if behind >= len(tokens):
+        return False
+    one, other = (lexicon.foot_of(tokens[k].lower) for k in (index, behind))
+    after = tokens[behind + 1] if behind + 1 < len(tokens) else None
+    ends = after is None or after.kind != "word" or bool(lexicon.foot_of(after.lower))
+    # “left R”: a way, and a foot.
+    alike = behind < len(tokens) and (len(tokens[index].text) < 3) == (len(tokens[behind].text) < 3)
+    return bool(one and other and one != other and ends and alike)
+
+
+def feet_before_verbs(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
+    """Whether a foot stands before its verb where others of the row did: “R behind L side R cross”."""
+    behind = lexicon.at(tokens, index + 1) if index + 1 < len(tokens) else []
+    if not any(a.role in ("act", "figure") or a.words in lexicon.rows for a in behind):
+        return False
+    start = next((k + 1 for k in range(index - 1, -1, -1) if tokens[k].kind != "word"), 0)
+    first = bool(lexicon.foot_of(tokens[start].lower)) and "act" in lexicon.role_of(tokens[start + 1].text)
+    return first and index - start > 1
 
 
 def crosses(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:

@@ -107,6 +107,10 @@ class Lexicon:
             self._near[word] = next(iter(found)) if len(found) == 1 else None
         return self._near[word]
 
+    def foot_of(self, word: str) -> str:
+        """R or L for a word that is a foot."""
+        return next((str(v) for role, v in self.roles.get(word, ()) if role == "foot" and v in ("R", "L")), "")
+
     def role_of(self, word: str) -> set[str]:
         return {role for role, _ in self.roles.get(self.base(word.lower()), ())}
 

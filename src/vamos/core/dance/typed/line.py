@@ -12,7 +12,7 @@ from vamos.core.dance.typed.count_runs import NUMBERS, Clock, Count, CountRun
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.moves import readings
 from vamos.core.dance.typed.repeats import again, bare, end_of, repeat_in, times
-from vamos.core.dance.typed.rewritten import BEFORE_COUNTS, amp_items, listed, without_number
+from vamos.core.dance.typed.rewritten import BEFORE_COUNTS, amp_items, feet_together, listed, without_number
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token
@@ -54,7 +54,7 @@ class Place(Struct, frozen=True):
 
 def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: Feel) -> list[Place]:
     """All readings of a line that goes on from others, the cheapest first."""
-    tokens = without_number(tokens)
+    tokens = feet_together(without_number(tokens), lexicon)
     wordy = any(t.kind == "word" and t.lower not in (*NUMBERS, "and", "a", "e", "und", "on", "counts") for t in tokens)
     digits = any(t.kind == "num" for t in tokens)
     ways = [(not digits or not wordy, False)]

@@ -40,6 +40,8 @@ class Move(Struct, frozen=True):
     ahead: bool = False
     #: “1/4 turn on each”: so it turns on every count.
     each: bool = False
+    #: “over 2 counts”: so many counts it lasts.
+    lasts: int = 0
     #: Where the weight of a known step is said to end.
     bears: str = ""
 

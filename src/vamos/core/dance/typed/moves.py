@@ -8,42 +8,24 @@ from __future__ import annotations
 
 import re
 
-from msgspec import Struct
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.around import (
     MANNER,
     SIDE_WORDS,
-    crosses,
-    leads,
     made_of_moves,
+    said_in_bracket,
     side_word,
     turn_ahead,
-    way_behind,
 )
+from vamos.core.dance.typed.feet import Feet
 from vamos.core.dance.typed.lexicon import Atom, Lexicon, plain
 from vamos.core.dance.typed.move import Move
+from vamos.core.dance.typed.partial import Partial
 from vamos.core.dance.typed.tokens import Token
 
 #: So many readings go on from each word.
 BEAM = 12
-#: Words before the foot that bears the weight.
-_WEIGHT = ("weight", "wt", "gewicht", "peso", "poids")
-_OTHER = {"R": "L", "L": "R"}
-_FEET = {"R": "R", "L": "L", "both": "B", "either": "E"}
-
-
-class _Reading(Struct, frozen=True):
-    cost: float
-    moves: tuple[Move, ...]
-    now: Move
-    passed: bool = False
-    fresh: bool = True
-
-    def closed(self) -> _Reading:
-        if not self.now.says:
-            return changed(self, fresh=True)
-        return changed(self, moves=(*self.moves, self.now), now=Move(), fresh=True)
 
 
 def readings(tokens: list[Token], lexicon: Lexicon) -> list[tuple[float, tuple[Move, ...]]]:
@@ -56,8 +38,9 @@ class _Words:
 
     def __init__(self, tokens: list[Token], lexicon: Lexicon):
         self.tokens, self.lexicon = tokens, lexicon
-        self.cells: list[list[_Reading]] = [[] for _ in range(len(tokens) + 1)]
-        self.cells[0] = [_Reading(0.0, (), Move())]
+        self.feet = Feet(tokens, lexicon)
+        self.cells: list[list[Partial]] = [[] for _ in range(len(tokens) + 1)]
+        self.cells[0] = [Partial(0.0, (), Move())]
 
     def all(self) -> list[tuple[float, tuple[Move, ...]]]:
         for index, token in enumerate(self.tokens):
@@ -66,6 +49,12 @@ class _Words:
             if any(a.role == "side" for a in atoms):
                 # “to the left” goes to the left; nothing is passed.
                 atoms = [a for a in atoms if a.role != "passed"]
+            if any(a.role == "where" and a.size > 2 for a in atoms):
+                # “from back to front” is one way, and no steps back and to the front.
+                atoms = [a for a in atoms if a.size > 2]
+            if any(a.role == "figure" and a.size > 1 for a in atoms):
+                # “rolling vine” is no roll before a vine.
+                atoms = [a for a in atoms if (a.role, a.value) != ("act", "free")]
             slip = None
             if token.kind == "word" and not atoms and len(token.text) > 3:
                 slip = self.lexicon.near(token.lower)
@@ -97,14 +86,14 @@ class _Words:
 
     # --- one token -----------------------------------------------------------------------
 
-    def _from(self, reading: _Reading, token: Token, index: int, atoms: list[Atom], slip: str | None) -> None:
+    def _from(self, reading: Partial, token: Token, index: int, atoms: list[Atom], slip: str | None) -> None:
         if token.kind != "word":
             for found in self._sign(reading, token, index):
                 self.cells[index + 1].append(found)
             return
         spelled = re.fullmatch(r"[RL]{2,8}", token.text)
         if spelled:
-            self.cells[index + 1].append(self._go(reading, 0, changed(reading.now, feet=tuple(token.text), row=True)))
+            self.cells[index + 1].append(reading.go(0, changed(reading.now, feet=tuple(token.text), row=True)))
             return
         known = False
         for atom in atoms:
@@ -119,7 +108,7 @@ class _Words:
             now = changed(now, unknown=(*now.unknown, token.text), name=(*now.name, token.text))
             self.cells[index + 1].append(changed(reading, cost=reading.cost + 1, now=now, fresh=False, passed=False))
 
-    def _sign(self, reading: _Reading, token: Token, index: int) -> list[_Reading]:
+    def _sign(self, reading: Partial, token: Token, index: int) -> list[Partial]:
         now = reading.now
         if token.kind in ("sep", "nl", "close", "amp", "dot"):
             ends = token.text not in "*_•:)]}~" and token.kind != "dot"
@@ -138,47 +127,52 @@ class _Words:
             return found
         if token.kind == "q" and now.turns:
             # “¼ turn ?”: which way is open, whatever stands behind it.
-            return [self._go(reading, 0, changed(now, way="?"))]
-        if token.kind == "open" and now.kind == "figure" and made_of_moves(self.tokens, index):
-            # “lindy (chassé right, rock back)”: as behind a colon.
-            made_of = changed(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False)
-            return [made_of, changed(reading, passed=False)]
+            return [reading.go(0, changed(now, way="?"))]
+        if token.kind == "open" and now.kind == "figure" and now.figure is not None:
+            end = said_in_bracket(self.tokens, index, len(now.figure.events))
+            if end:
+                # “shuffle right (side, together, side), …”: what it is made of, and it is danced once.
+                self.cells[end].append(changed(reading, cost=reading.cost + 0.02, passed=False))
+            elif made_of_moves(self.tokens, index):
+                # “lindy (chassé right, rock back)”: as behind a colon.
+                made_of = changed(reading, cost=reading.cost + 0.25, now=Move(), fresh=True, passed=False)
+                return [made_of, changed(reading, passed=False)]
         if token.kind in ("dash", "open", "q"):
             return [changed(reading, passed=False)]
         if token.kind == "times":
-            return [self._go(reading, 0, changed(now, times=token.value if token.value > 1 else 0))]
+            return [reading.go(0, changed(now, times=token.value if token.value > 1 else 0))]
+        if token.kind == "lasts":
+            # “walk for 4 counts” is four steps, “sweep for 4 counts” one move.
+            walks = self.lexicon.base(plain(now.called)) in self.lexicon.walks
+            return [reading.go(0, changed(now, times=token.value) if walks else changed(now, lasts=token.value))]
         if token.kind in ("frac", "deg"):
             if now.size is None:
                 return [
-                    self._go(reading, 0, changed(now, size=token.value)),
+                    reading.go(0, changed(now, size=token.value)),
                     *self._of_pivot(reading, token.value, index + 1),
                 ]
             closed = reading.closed()
             return [changed(closed, cost=closed.cost + 0.6, now=Move(size=token.value), fresh=False)]
         if token.kind == "clock":
-            return [self._go(reading, 0, changed(now, target=token.value))]
+            return [reading.go(0, changed(now, target=token.value))]
         name = (*now.name, token.text)
         cost = 3.0 if token.kind == "num" else 0.5
-        return [self._go(reading, cost, changed(now, unknown=(*now.unknown, token.text), name=name))]
+        return [reading.go(cost, changed(now, unknown=(*now.unknown, token.text), name=name))]
 
-    @staticmethod
-    def _go(reading: _Reading, cost: float, now: Move, passed: bool = False) -> _Reading:
-        return changed(reading, cost=reading.cost + cost, now=now, fresh=False, passed=passed)
-
-    def _role(self, reading: _Reading, token: Token, index: int, atom: Atom) -> list[_Reading]:
+    def _role(self, reading: Partial, token: Token, index: int, atom: Atom) -> list[Partial]:
         now, value = reading.now, atom.value
         ahead = index + atom.size
         text = self._text(index, atom.size)
         if atom.role == "foot":
-            return self._foot(reading, atom, ahead)
+            return self.feet.read(reading, atom, ahead)
         if atom.role == "way":
             if now.way and now.way != value:
                 return []
             plain = ("clock", "cw", "uhr", "horar", "orari", "ruchu", "klok", "时针", "時計", "시계")
             free = now.turns or turn_ahead(self.tokens, self.lexicon, ahead) or any(p in atom.words for p in plain)
-            return [self._go(reading, 0 if now.turns or free else 0.7, changed(now, way=value))]
+            return [reading.go(0 if now.turns or free else 0.7, changed(now, way=value))]
         if atom.role == "lead":
-            return [self._go(reading, 0, changed(now, side=value, led=value))]
+            return [reading.go(0, changed(now, side=value, led=value))]
         if atom.role == "side":
             cost = 0.1 if now.turns and now.figure is None else 0.0
             if now.kind == "hand" or (
@@ -187,29 +181,29 @@ class _Words:
                 # “look to the left”, “kick R to the left”: where it goes.
                 text = side_word(value) if now.kind == "hand" else text
                 now = changed(now, name=(*now.name, text))
-            return [self._go(reading, cost, changed(now, side=value))]
+            return [reading.go(cost, changed(now, side=value))]
         if atom.role == "target":
             if now.turns or not now.kind:
-                return [self._go(reading, 0, changed(now, target=value))]
-            return [self._go(reading, 0.2, changed(now, target=value))]
+                return [reading.go(0, changed(now, target=value))]
+            return [reading.go(0.2, changed(now, target=value))]
         if atom.role == "size":
             if now.size is None:
-                return [self._go(reading, 0, changed(now, size=value)), *self._of_pivot(reading, int(value), ahead)]
-            return [self._go(reading, 1, changed(now, unknown=(*now.unknown, text)))]
+                return [reading.go(0, changed(now, size=value)), *self._of_pivot(reading, int(value), ahead)]
+            return [reading.go(1, changed(now, unknown=(*now.unknown, text)))]
         if atom.role == "turn":
             size = now.size if now.size is not None else value or None
             called = now.name if now.kind else (*now.name, text)
-            return [self._go(reading, 0, changed(now, turned=True, size=size, name=called))]
+            return [reading.go(0, changed(now, turned=True, size=size, name=called))]
         if atom.role == "times":
-            return [self._go(reading, 0, changed(now, times=value))]
+            return [reading.go(0, changed(now, times=value))]
         if atom.role == "hold":
             closed = reading.closed()
             return [changed(closed, now=Move("hold", name=(text,)), fresh=False, passed=False)]
         if atom.role == "each":
-            return [self._go(reading, 0, changed(now, each=now.turns))]
+            return [reading.go(0, changed(now, each=now.turns))]
         if atom.role == "light":
             kind = "touch" if now.kind in ("step", "other") else now.kind
-            return [self._go(reading, 0 if now.kind else 1, changed(now, kind=kind))]
+            return [reading.go(0 if now.kind else 1, changed(now, kind=kind))]
         if atom.role == "where":
             return self._where(reading, atom, text)
         if atom.role == "passed":
@@ -222,11 +216,11 @@ class _Words:
             following = self.tokens[ahead] if ahead < len(self.tokens) else None
             if following is not None and following.kind == "word" and (now.kind or now.unknown or now.feet):
                 name = changed(now, name=(*now.name, text))
-                return [self._go(reading, 0, name, passed=True)]
+                return [reading.go(0, name, passed=True)]
             if not now.kind and now.feet and atom.words == "across":
                 # “R across”: where a foot goes, and a step.
-                return [self._go(reading, 0.05, changed(now, kind="step", name=(*now.name, text)))]
-            return [self._go(reading, 0.3, now)]
+                return [reading.go(0.05, changed(now, kind="step", name=(*now.name, text)))]
+            return [reading.go(0.3, now)]
         if atom.role == "and":
             return [changed(reading.closed(), cost=reading.cost + 0.05), changed(reading, cost=reading.cost + 0.1)]
         if atom.role == "link":
@@ -241,79 +235,7 @@ class _Words:
         """The words as they are typed."""
         return " ".join(t.text for t in self.tokens[index : index + size] if t.kind == "word")
 
-    # --- right and left ------------------------------------------------------------------
-
-    def _foot(self, reading: _Reading, atom: Atom, ahead: int) -> list[_Reading]:
-        now, foot = reading.now, _FEET[atom.value]
-        if reading.passed:
-            # “cross R over L”: the foot that is passed.
-            return [self._go(reading, 0, now)]
-        if self._weighs(ahead - atom.size):
-            found = self._borne(reading, foot, atom.words)
-            if found is not None:
-                return [found]
-        # Which arm, which way one looks: no foot, and part of the name.
-        sided = changed(now, name=(*now.name, side_word(foot, atom.words)))
-        out = [self._go(reading, 0, sided)] if foot in "RL" and (now.kind == "hand" or now.hand) else []
-        if len(atom.words.split()) > 1 or foot in "BE" or atom.words in ("rf", "lf", "오른발", "왼발", "pd", "pg"):
-            cost = 0.0 if not now.feet else 1.0
-            return [*out, self._go(reading, cost, changed(now, feet=(foot,)))]
-        letter, coming = len(atom.words) < 3, not now.turns and turn_ahead(self.tokens, self.lexicon, ahead)
-        if foot in "RL" and now.feet and foot != now.feet[0] and crosses(self.tokens, self.lexicon, ahead - atom.size):
-            # “R crosses L”: the foot that is passed.
-            out.append(self._go(reading, 0.05, changed(now, name=(*now.name, side_word(foot, atom.words)))))
-        way_said = coming and way_behind(self.tokens, self.lexicon, ahead)
-        if not now.feet:
-            cost = 0.0
-            if coming:
-                cost = 0.0 if letter or way_said else 0.3
-            elif now.turns and not now.way:
-                cost = 0.0 if now.kind in ("step", "touch") and now.size is None else 0.55
-            out.append(self._go(reading, cost, changed(now, feet=(foot,))))
-        else:
-            cost = 0.15 if not now.row and (now.size is not None or now.turned) else 0.05
-            # “R heel grind, L coaster”: behind a comma and before a verb it is the foot of that verb.
-            verb_next = leads(self.tokens, self.lexicon, ahead - atom.size, ahead)
-            slips = (*now.slips, atom.words) if verb_next else now.slips
-            row = changed(now, feet=(*now.feet, foot), row=True, slips=slips)
-            out.append(self._go(reading, cost + (0.8 if verb_next else 0), row))
-        if (now.turns or coming) and not now.way:
-            cost = 0.0 if now.turns else 0.4 if way_said else 0.2 if letter else 0.0
-            out.append(self._go(reading, cost, changed(now, way=foot)))
-        if now.feet and now.kind and not now.turns:
-            out.append(self._go(reading, 0.9, changed(now, side=foot)))
-        return out
-
-    def _weighs(self, index: int) -> bool:
-        """Whether a foot is said to bear the weight: “weight on the”, right before it."""
-        while index and self.tokens[index - 1].kind == "word":
-            index -= 1
-            if self.tokens[index].lower in _WEIGHT:
-                return True
-            if self.lexicon.role_of(self.tokens[index].text) != {"link"}:
-                return False
-        return False
-
-    def _borne(self, reading: _Reading, foot: str, words: str) -> _Reading | None:
-        """“step R turning ½ L, keeping weight on R”: which foot bears the weight says no step of its own."""
-        now, before = reading.now, reading.moves[-1] if reading.moves else None
-        if not now.says and before is not None and before.kind:
-            if before.feet[-1:] in ((), (foot,), ("B",)):
-                # “on both balls, weight left”: it ends there.
-                kept = before.feet if before.feet != ("B",) else ()
-                kind = "pivot" if before.kind == "free" and before.turns else before.kind
-                last = changed(before, feet=kept or (foot,), kind=kind)
-                return changed(reading, moves=(*reading.moves[:-1], last))
-            told = changed(before, slips=(*before.slips, words))
-            return changed(reading, moves=(*reading.moves[:-1], told))
-        if now.kind == "figure":
-            return self._go(reading, 0.4, changed(now, bears=foot))
-        if now.feet and now.kind:
-            told = now if now.feet[-1] == foot else changed(now, slips=(*now.slips, words))
-            return self._go(reading, 0, told)
-        return None
-
-    def _of_pivot(self, reading: _Reading, size: int, index: int) -> list[_Reading]:
+    def _of_pivot(self, reading: Partial, size: int, index: int) -> list[Partial]:
         """“step R ½ pivot L”: how far is said of the pivot that comes next, not of the step before."""
         found = self.lexicon.at(self.tokens, index) if index < len(self.tokens) else []
         if not reading.now.kind or not any(a.role == "act" and a.value == "pivot" for a in found):
@@ -322,9 +244,9 @@ class _Words:
 
     # --- verbs ---------------------------------------------------------------------------
 
-    def _where(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
+    def _where(self, reading: Partial, atom: Atom, text: str) -> list[Partial]:
         now = reading.now
-        out = [self._go(reading, 0.02, changed(now, name=(*now.name, text), kind=self._split(now, atom) or now.kind))]
+        out = [reading.go(0.02, changed(now, name=(*now.name, text), kind=self._split(now, atom) or now.kind))]
         if now.kind and now.kind != "figure" and atom.words in self.lexicon.rows:
             # “cross back side forward”: a step of its own.
             closed = reading.closed()
@@ -341,17 +263,17 @@ class _Words:
         kinds = [value for role, value in self.lexicon.roles.get(whole, ()) if role == "act"]
         return str(kinds[0]) if kinds and now.kind in ("step", "touch", "free") else ""
 
-    def _hand(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
+    def _hand(self, reading: Partial, atom: Atom, text: str) -> list[Partial]:
         now = reading.now
         if "shoulder" in atom.words or "schulter" in atom.words:
             if now.way:
-                return [self._go(reading, 0, now)]
+                return [reading.go(0, now)]
             if now.feet and now.turns and not now.row:
                 # “over the R shoulder”: the way of the turn.
-                return [self._go(reading, 0.05, changed(now, way=now.feet[-1], feet=now.feet[:-1]))]
+                return [reading.go(0.05, changed(now, way=now.feet[-1], feet=now.feet[:-1]))]
         split = self._split(now, atom)
         if split:
-            return [self._go(reading, 0.02, changed(now, name=(*now.name, text), kind=split))]
+            return [reading.go(0.02, changed(now, name=(*now.name, text), kind=split))]
         name = (*(side_word(foot) for foot in now.feet), *now.name, text)
         out = []
         if now.kind == "hand" and plain(text) in map(plain, now.name):
@@ -364,10 +286,10 @@ class _Words:
         if now.kind in ("step", "touch", "hop"):
             # “touch hip”, “step arm”: the part of the body is what moves.
             cost = 0.9 if now.feet else 0.4
-            out.append(self._go(reading, cost, changed(now, kind="hand", feet=(), row=False, name=name)))
+            out.append(reading.go(cost, changed(now, kind="hand", feet=(), row=False, name=name)))
         elif now.kind in ("", "hand", "free"):
             moved = changed(now, kind="hand", hand=True, feet=(), row=False, name=name)
-            out.append(self._go(reading, 0, moved))
+            out.append(reading.go(0, moved))
         if now.kind:
             # “step R with R arm up”: the last side is the arm's.
             arm = now.feet[-1:] if len(now.feet) > 1 else ()
@@ -377,7 +299,7 @@ class _Words:
             out.append(changed(closed, cost=reading.cost + 0.5, now=alone, fresh=False, passed=False))
         return out
 
-    def _verb(self, reading: _Reading, atom: Atom, text: str) -> list[_Reading]:
+    def _verb(self, reading: Partial, atom: Atom, text: str) -> list[Partial]:
         now = reading.now
         figure = atom.value if atom.role == "figure" else None
         new = Move("figure" if figure is not None else atom.value, figure, (text,), called=text)
@@ -385,7 +307,9 @@ class _Words:
         fresh = changed(closed, cost=reading.cost + 0.25, now=new, fresh=False, passed=False)
         if not now.kind:
             taken = changed(now, kind=new.kind, figure=figure, name=(*now.name, text), called=text)
-            out = [self._go(reading, 0 if figure is not None else 0.02, taken)]
+            # “full turn stepping R L”: half of it on each is likelier than all of it on the first.
+            cost = 0 if figure is not None else 0.15 if now.size == 8 and new.kind == "step" else 0.02
+            out = [reading.go(cost, taken)]
             if now.feet or now.size is not None:
                 # What stood before was a move of its own.
                 cost = reading.cost + 0.6 + (0.4 if reading.fresh else 0)
@@ -396,15 +320,20 @@ class _Words:
             return out
         out = [fresh]
         named = changed(now, name=(*now.name, text))
+        split = self._split(now, atom) if figure is None else ""
+        if split:
+            # “drop R heel” is what “drop heel” is.
+            out.append(reading.go(0.02, changed(named, kind=split)))
         if now.kind == "hand":
-            out.append(self._go(reading, 0.1, named))
+            out.append(reading.go(0.1, named))
         if figure is None and now.kind in ("step", "touch", "hop", "free", "other"):
             # “step side”, “touch heel”: one move, the later word says how.
             kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value
-            out.append(self._go(reading, 0.2 if atom.words in MANNER else 0.45, changed(named, kind=kind)))
+            manner = atom.words in MANNER and now.kind != "other"
+            out.append(reading.go(0.2 if manner else 0.45, changed(named, kind=kind)))
         if figure is None and atom.words == "stepping" and (now.kind == "figure" or now.turned):
             # “triple ½ R stepping L R L”.
-            out.append(self._go(reading, 0, now))
+            out.append(reading.go(0, now))
         if now.kind == "pivot" and figure is not None and any(e.name == "pivot" for e in figure.events):
-            out.append(self._go(reading, 0.1, now))
+            out.append(reading.go(0.1, now))
         return out

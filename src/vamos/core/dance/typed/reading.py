@@ -15,6 +15,7 @@ from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
+from vamos.core.dance.typed.rewritten import without_length
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
@@ -58,7 +59,7 @@ def read_typed(
     counted = _only_counts(clean.text, feel)
     if counted is not None:
         return Typed(as_said(counted, said))
-    lines = [_untitled(line, lexicon) for line in _lines(tokens_of(clean.text, lexicon.known))]
+    lines = [without_length(_untitled(line, lexicon)) for line in _lines(tokens_of(clean.text, lexicon.known))]
     if not lines:
         return Typed(())
     if lay_out:
@@ -187,7 +188,10 @@ def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:
     titled = all(t.kind == "word" or k in numbered for k, t in enumerate(head)) and (
         any(map(lexicon.is_title, words)) or (head[-1:] and head[-1].lower in COUNT_WORDS and len(head) > 2)
     )
-    return rest if titled and sum(t.kind == "word" for t in rest) > 1 else line
+    said = [t for t in rest if t.kind == "word"]
+    # “sailor steps: R, L 1&2 3&4” says on which feet, and nothing else of what is danced.
+    titled = titled and not all(lexicon.foot_of(t.lower) for t in said)
+    return rest if titled and len(said) > 1 else line
 
 
 def _typed(best: State, states: list[State]) -> Typed:
@@ -311,6 +315,9 @@ def may_be_role(words: str) -> bool:
     if lower in lexicon.people or lower in lexicon.lanes or lower.split()[0] in lexicon.people:
         return True
     if any(lexicon.is_title(word) for word in lower.replace("-", " ").split()):
+        return False
+    if any(role == "where" for role, _ in lexicon.roles.get(" ".join(lower.split()), ())):
+        # “on the spot: stomp R, stomp L” says where.
         return False
     roles = {"act", "figure", "foot", "size", "turn", "way", "side", "times", "repeat", "hold", "target"}
     tokens = tokens_of(cleaned(words).text, lexicon.known)

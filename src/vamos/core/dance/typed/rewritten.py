@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+import re
+
 from msgspec.structs import replace as changed
 
+from vamos.core.dance.typed.count_runs import NUMBERS
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.tokens import Token
 
@@ -25,16 +28,28 @@ _UNITS = (
     "tiempos",
     "temps",
 )
+#: “sweep R over 2 counts”: how long it lasts.
+_LASTING = ("for", "over", "über", "für", "durante", "pendant", "su", "per", "por")
+COUNTS = ("counts", "count", "beats", "beat", "zähler", "zählern", "zählzeiten", "tiempos", "temps", "tempi", "tempos")
+_TIMES = ("times", "mal", "veces", "fois", "volte", "vezes", "keer", "razy")
 _STEPS = ("steps", "schritte", "schritten", "pasos")
 
 
 def without_number(tokens: list[Token]) -> list[Token]:
-    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing; nor do “in 4 steps”, “over 3 counts”."""
+    """``1. walk`` and ``1 - walk``: the sign behind a count says nothing, nor does “in 4 steps”; “over 3 counts” and
+    “3 times” are no counts.
+    """
     tokens = _said_once(tokens)
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
+        value = number.value if number.kind == "num" else NUMBERS.get(number.lower, 0)
+        if value and tokens[k].lower in _LASTING and what in COUNTS:
+            lasts = Token("lasts", number.text, tokens[k].start, tokens[k + 2].end, value)
+            return without_number([*tokens[:k], lasts, *tokens[k + 3 :]])
         if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
             return without_number([*tokens[:k], *tokens[k + 3 :]])
+        if number.kind == "num" and 2 <= number.value <= 8 and what in _TIMES:
+            return without_number([*tokens[: k + 1], changed(number, kind="times"), *tokens[k + 3 :]])
     counted = sum(t.kind == "num" for t in tokens) > 1
     for k in range(1, len(tokens) - 1 if counted else 0):
         # “walk forward 4 steps 1-4”: how often, and no count.
@@ -50,6 +65,26 @@ def without_number(tokens: list[Token]) -> list[Token]:
             return [tokens[0], *tokens[2:]]
         if tokens[1].kind == "close" and tokens[2].kind == "word":
             return [tokens[0], *tokens[2:]]
+    return tokens
+
+
+_GLUED = re.compile(r"\d{1,2}-(?:count|beat)")
+
+
+def without_length(tokens: list[Token]) -> list[Token]:
+    """“four-count vine right 1-4”: how long a step is, before it, says nothing where its counts stand as well."""
+    for k, token in enumerate(tokens):
+        others = any(t.kind == "num" for t in (*tokens[:k], *tokens[k + 1 :]))
+        if others and _GLUED.fullmatch(token.lower):
+            return [*tokens[:k], *tokens[k + 1 :]]
+        end = k + 2 if k + 1 < len(tokens) and tokens[k + 1].kind == "dash" else k + 1
+        before = [t.kind for t in tokens[max(0, k - 3) : k]]
+        ranged = before[-1:] in (["dash"], ["amp"]) or (before[-1:] == ["num"] and before != ["num", "dash", "num"])
+        number = (token.kind == "num" and not ranged) or token.lower in NUMBERS
+        if not number or end + 1 >= len(tokens):
+            continue
+        if others and tokens[end].lower in ("count", "beat") and tokens[end + 1].kind == "word":
+            return [*tokens[:k], *tokens[end + 1 :]]
     return tokens
 
 
@@ -85,6 +120,18 @@ def _numbers(tokens: list[Token]) -> list[int]:
 def _plain(token: Token) -> bool:
     """A word that leads to no count."""
     return token.kind == "word" and token.lower not in (*BEFORE_COUNTS, "and", "und")
+
+
+def feet_together(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“two steps forward (R, L)”: feet in a bracket are one row, whatever stands between them."""
+    for start, opened in enumerate(tokens):
+        if opened.kind != "open":
+            continue
+        end = next((k for k in range(start, len(tokens)) if tokens[k].kind == "close"), start)
+        feet = [t for t in tokens[start + 1 : end] if t.kind != "sep"]
+        if 1 < len(feet) < end - start - 1 and all(lexicon.foot_of(t.lower) for t in feet):
+            return feet_together([*tokens[: start + 1], *feet, *tokens[end:]], lexicon)
+    return tokens
 
 
 def listed(tokens: list[Token]) -> list[Token] | None:

@@ -14,12 +14,12 @@ from vamos.core.model.dance import Event, Kind, StepPattern
 
 
 def size_of(move: Move) -> int:
-    """So many events."""
-    return len(move.figure.events) if move.kind == "figure" and move.figure is not None else 1
+    """So many counts that are written for it."""
+    return len(move.figure.events) if move.kind == "figure" and move.figure is not None else max(1, move.lasts)
 
 
 def length_of(move: Move) -> Fraction:
-    return move.figure.length if move.kind == "figure" and move.figure is not None else Fraction(1)
+    return move.figure.length if move.kind == "figure" and move.figure is not None else Fraction(max(1, move.lasts))
 
 
 def sides_of(move: Move) -> tuple[str, ...]:
@@ -61,7 +61,7 @@ def _said_behind(events: tuple[Event, ...], move: Move) -> bool:
         return move.kind in ("touch", "hold")
     called = " ".join(move.name).lower()
     if last.name == "recover":
-        return move.kind in ("other", "step") and called.startswith("recover")
+        return move.kind in ("other", "step") and called.startswith("rec")
     return len(events) == 4 and move.kind == "step" and called.split(" ")[0] in ("cross", "crossing")
 
 
@@ -120,6 +120,8 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
     """Rows of feet and numbers of times written out as single moves; a foot alone goes on with the verb before it."""
     out: list[Move] = []
     for move in _one_a_foot(moves):
+        if _jumps(move) and move.row and len(move.feet) > 1:
+            move = changed(move, kind="step")
         several = [move]
         if move.row and move.kind != "figure":
             several = [
@@ -127,8 +129,14 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
                 for k in range(len(move.feet))
             ]
             several = [changed(m, feet=(f,), row=False, each=False) for m, f in zip(several, move.feet, strict=True)]
+        if move.kind == "hold" and move.lasts > 1:
+            several = [changed(move, lasts=0)] * move.lasts
         if move.times > 1 and move.times != len(several):
-            several = several * move.times
+            # “shuffle R x2” goes on with the foot that is free then.
+            onward = (
+                [changed(m, feet=(), side="") for m in several] if move.kind == "figure" and not move.row else several
+            )
+            several = [*several, *onward * (move.times - 1)]
         out += [changed(m, times=0) for m in several]
     result: list[Move] = []
     for move in out:
@@ -139,6 +147,8 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
             feet, slips = (*before.feet, *move.feet), (*before.slips, *move.slips)
             result[-1] = changed(before, feet=feet, slips=slips, row=True)
             continue
+        if bare and before is not None and _jumps(before) and before.feet != move.feet and before.feet:
+            before = result[-1] = changed(before, kind="step")
         if bare and before is not None and before.kind in ("step", "touch", "hop", "free", "hand"):
             verb = () if before.called.lower() in MANNER and before.kind == "step" else (before.called or "step",)
             name = (*verb, *move.name) if move.name else before.name
@@ -148,6 +158,11 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
             move = changed(move, kind=before.kind, name=name, called=before.called, open=touched)
         result.append(move)
     return result
+
+
+def _jumps(move: Move) -> bool:
+    """“jump back R, L” lands on one foot after the other."""
+    return move.kind == "free" and move.called.lower().startswith("jump")
 
 
 def turned_before(row: Sequence[Move]) -> list[Move]:
@@ -170,7 +185,8 @@ def turned_before(row: Sequence[Move]) -> list[Move]:
 
 def all_again(moves: Sequence[Move]) -> list[Move]:
     """“step L, kick R x2”: the number at the end may be that of all of them."""
-    several = moves[-1].times if len(moves) > 1 else 0
+    # “walk R L x2”: two walks, or the two of them twice.
+    several = moves[-1].times if len(moves) > 1 or (moves and len(moves[-1].feet) == moves[-1].times) else 0
     if several < 2 or any(m.times for m in moves[:-1]):
         return []
     # “(x2) starting R” says where the first of them begins.

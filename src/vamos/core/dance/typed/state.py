@@ -39,6 +39,8 @@ _TURN_WORD = re.compile(r"(?:turn|turning|drehung|drehen|spin)$", re.IGNORECASE)
 
 #: A foot in the air, and ways that bring it down.
 _LIFTS = re.compile(r"(?:kick|hitch|flick|hook|brush|scuff)", re.IGNORECASE)
+#: Where a move to a side comes back to.
+_MIDDLE = ("center", "centre", "middle", "mitte", "centro")
 _GOES = re.compile(r"(?:back|forward|fwd)$", re.IGNORECASE)
 
 Slots = list[tuple[Fraction, Fraction]]
@@ -151,9 +153,10 @@ class State(Struct, frozen=True):
         kind = move.kind
         if kind == "figure" and move.figure is not None:
             return state._figure_on_one(move, at, length, foot, turn, size)
-        if not kind and state._goes_on_free(move):
+        sided = state._goes_on_free(move) if not kind else ""
+        if sided:
             # “swivel heels R 1, L 2”: a side alone goes on with what has no foot.
-            move = changed(move, name=(state.events[-1].name.rsplit(" ", 1)[0],))
+            move = changed(move, name=(sided,))
             kind = "free"
         if not kind and foot:
             # “spin full turn left on R”: on the foot that stands it is a turn of it.
@@ -190,7 +193,7 @@ class State(Struct, frozen=True):
             kind = "pivot"
         if kind in ("hold", "hand") or (kind == "free" and move.feet and not move.unknown):
             foot = "B" if kind == "free" and "B" in move.feet else ""
-            if kind == "free" and not foot:
+            if kind in ("free", "hand") and not foot and move.name[-1:] != tuple(map(side_word, move.feet)):
                 # Which side it goes to is kept in its name.
                 move = changed(move, name=(*move.name, *(side_word(f) for f in move.feet if f in OTHER)))
         if turn == 0 and not size and kind != "pivot":
@@ -214,11 +217,13 @@ class State(Struct, frozen=True):
         )
         return state.put(event)
 
-    def _goes_on_free(self, move: Move) -> bool:
-        """Whether a side alone stands behind a move to a side that has no foot."""
+    def _goes_on_free(self, move: Move) -> str:
+        """What a side alone goes on with: a move to a side that has no foot, also where it came back in between."""
+        before = next((e for e in reversed(self.events) if e.name.lower() not in _MIDDLE), None)
+        if before is None or before.kind is not Kind.FREE or before.name.split(" ")[-1] not in SIDE_WORDS:
+            return ""
         alone = len(move.feet) == 1 and not (move.name or move.unknown or move.turns or move.way)
-        before = self.events[-1] if self.events else None
-        return alone and before is not None and before.kind is Kind.FREE and before.name.split(" ")[-1] in SIDE_WORDS
+        return before.name.rsplit(" ", 1)[0] if alone else ""
 
     def _foot_left_out(self, kind: str, at: Fraction) -> tuple[State, str]:
         """The foot of a move that names none: the free one; a hop stays; what is not known stays so."""
@@ -289,6 +294,9 @@ class State(Struct, frozen=True):
         ):
             # “rolling vine R (full turn)”: its own turns make that already.
             said = False
+        if turn is None and size and own and all(e.turn is not None for e in mine) and mine[0].name != "step":
+            # “R ¼ monterey”: as far as it was said, the way it always turns.
+            turn, size = size * (1 if (sum(e.turn or 0 for e in mine) > 0) == (lead == "R") else -1), 0
         where = max(
             (k for k, e in enumerate(mine) if e.turn != 0), default=min(usual_turn(pattern.name), len(mine)) - 1
         )
@@ -297,6 +305,9 @@ class State(Struct, frozen=True):
             # A half turn in a step whose turn is usually a quarter: teachers put it on other counts.
             state = state.asked(slots[where][0], Doubt.FIGURE)
         unread = ", ".join((*move.unknown, *move.slips))
+        if given and own and not said and move.way in ("", lead) and mine[0].name == "step":
+            # “full turn, L R”: its feet are said, and not which way; “full turn L, L R” begins on the other one.
+            state = state.asked(slots[0][0], Doubt.TURNS)
         way = _own_way(move, mine, lead)
         for k, ((at, length), event) in enumerate(zip(slots, mine, strict=True)):
             foot = given[k] if given else _on_side(event.foot, lead)
