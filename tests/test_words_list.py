@@ -5,7 +5,7 @@ import unittest
 from pathlib import Path
 
 from tests.test_language import tool
-from vamos.language import LANGUAGES, read_catalogue
+from vamos.language import LANGUAGES
 
 ROOT = Path(__file__).parent.parent
 LIST = ROOT / "docs" / "words.md"
@@ -60,7 +60,7 @@ class WordListTest(unittest.TestCase):
 
     def test_nor_the_german(self):
         self.assertEqual(set(LANGUAGES), {"en", "de", "es"}, "a language of its own needs a column")
-        self.assertEqual(told(not_called(4), read_catalogue("de").values()), [])
+        self.assertEqual(told(not_called(4), tool().known("de").values()), [])
 
     def test_nor_what_people_read_first(self):
         for name in READ:

@@ -18,7 +18,9 @@ from __future__ import annotations
 import errno
 from pathlib import Path
 
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class VamosError(Exception):
@@ -72,8 +74,8 @@ class ProjectError(VamosError, ValueError):
 class Stopped(VamosError):
     """The user stopped a job; what was half done has been cleared away."""
 
-    def __init__(self, what: str = tr("Stopped.")):
-        super().__init__(what)
+    def __init__(self, what: str = ""):
+        super().__init__(what or tr("Stopped."))
 
 
 def write_error(error: OSError, file: str | Path) -> WriteError:

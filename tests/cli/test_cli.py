@@ -21,6 +21,7 @@ from vamos.core.model.clip import Choice
 from vamos.core.plan.clips import plan_clips
 from vamos.demo.build import PROJECT, SONG
 from vamos.demo.takes import counted_aloud
+from vamos.language import run_language
 
 
 def vamos(*arguments: object) -> tuple[int, str, str]:
@@ -72,6 +73,24 @@ class GridCommandTest(FolderCase):
     def test_without_json_a_sentence(self):
         write_song(self.folder / "s.wav", 120, 12)
         self.assertIn("120.", vamos("grid", self.folder / "s.wav")[1])
+
+
+class JsonLanguageTest(FolderCase):
+    def test_what_is_written_for_programs_is_the_same_in_every_language(self):
+        """Byte for byte; what people read is not."""
+        project = demo_copy(self.folder) / PROJECT
+        for command in ("dance", "clips", "shots", "lesson", "song"):
+            written, told = [], []
+            for language in ("en", "de", "es"):
+                with mock.patch.dict(os.environ, {"VAMOS_LANGUAGE": language}):
+                    run_language.cache_clear()
+                    self.addCleanup(run_language.cache_clear)
+                    path = self.folder / f"{command} {language}.json"
+                    vamos("--quiet", command, project, "--json", path)
+                    written.append(path.read_bytes())
+                    told.append(vamos("--quiet", command, project)[1])
+            self.assertEqual(written, written[:1] * 3, command)
+            self.assertEqual(len(set(told)), 3, command)
 
 
 class BadInputTest(FolderCase):

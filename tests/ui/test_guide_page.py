@@ -6,8 +6,9 @@ from pathlib import Path
 
 from PyQt6.QtCore import Qt
 
+from tests.test_language import tool
 from tests.ui.qt import StopCase
-from vamos.language import LANGUAGES, choose, read_catalogue
+from vamos.language import LANGUAGES, choose
 from vamos.ui.frame.guide_page import page_of
 from vamos.ui.stops import STOPS
 
@@ -30,7 +31,7 @@ class GuideTest(unittest.TestCase):
         """In other languages they are the translations that the catalogue has."""
         english = (GUIDE / "en.md").read_text()
         for language in set(LANGUAGES) - {"en"}:
-            known = read_catalogue(language)
+            known = tool().known(language)
             named = [w for w in re.findall(r"\*\*([^*]+)\*\*", english) if w in known]
             self.assertGreater(len(named), 10)
             plain = " ".join((GUIDE / f"{language}.md").read_text().split())

@@ -8,9 +8,10 @@ import unittest
 from PyQt6.QtWidgets import QWidget
 
 from tests.ui.qt import StopCase
-from vamos.language import ENGLISH, LANGUAGES, language
+from vamos.language import LANGUAGES
 from vamos.ui.parts.buttons import Button
 from vamos.ui.stops import STOPS
+from vamos.wording import ENGLISH, language
 
 #: 1280 × 720 is 2560 × 1440 at twice the size, 960 × 540 is 1920 × 1080.
 SIZES = ((960, 540), (1024, 768), (1280, 720), (1280, 800), (1920, 1080), (2560, 1440))

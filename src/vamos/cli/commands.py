@@ -20,8 +20,9 @@ from vamos.core.model.project import Project
 from vamos.core.model.song import Grid
 from vamos.core.progress import Progress
 from vamos.errors import InputError, WriteError
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 
 def open_project(arguments: argparse.Namespace, terminal: Terminal) -> int:

@@ -10,12 +10,14 @@ from vamos.cli.files import change, load, reads, write_file, write_json
 from vamos.cli.progress import Terminal
 from vamos.core.document.files import to_builtins
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from vamos.core.model.project import Project
     from vamos.core.model.take import Take
     from vamos.core.plan.pace import LinePace
+
+tr = words_of(__name__)
 
 
 def shots(arguments: argparse.Namespace, terminal: Terminal) -> int:

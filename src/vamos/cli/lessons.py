@@ -13,14 +13,15 @@ from vamos.cli.progress import Terminal
 from vamos.core.document.files import to_builtins
 from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
 from vamos.errors import InputError
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
 
 if TYPE_CHECKING:
     from vamos.core.lesson.plan import LessonPlan
     from vamos.core.model.project import Project
     from vamos.core.pack.write import Outcome
     from vamos.core.progress import Progress
+
+tr = words_of(__name__)
 
 _BUILDS = {
     "cumulative": Build.CUMULATIVE,

@@ -17,7 +17,10 @@ from types import FrameType
 from vamos.cli.progress import Terminal
 from vamos.errors import Stopped, VamosError, write_error
 from vamos.faults import log_path, printed
-from vamos.language import tr
+from vamos.language import running_in
+from vamos.wording import ENGLISH, words_of
+
+tr = words_of(__name__)
 
 DONE, PROBLEMS, CANNOT, FAULT = 0, 1, 2, 3
 
@@ -48,7 +51,9 @@ def run(argv: Sequence[str] | None = None) -> int:
             arguments.files, arguments.run = [], _window
         for number in before:
             signal.signal(number, interrupt)
-        return int(arguments.run(arguments, terminal))
+        # What is written for programs is the same in every language.
+        with running_in(ENGLISH if getattr(arguments, "json", None) else ""):
+            return int(arguments.run(arguments, terminal))
     except Stopped:
         terminal.say(tr("Stopped. Nothing half-written was left."))
         return CANNOT

@@ -18,7 +18,9 @@ from vamos.core.render.languages import LANGUAGES
 from vamos.core.time import as_count
 from vamos.errors import InputError
 from vamos.language import LANGUAGES as WORDS
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _COUNT_INS = {
     "sheet": CountIn.SHEET,

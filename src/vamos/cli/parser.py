@@ -9,7 +9,9 @@ from pathlib import Path
 from vamos import __version__
 from vamos.cli import commands, footage, lessons, serving, song
 from vamos.cli.output import add_output
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def parser() -> argparse.ArgumentParser:

@@ -6,7 +6,9 @@ import argparse
 import time
 
 from vamos.cli.progress import Terminal
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Looks so often whether it is asked to stop, in seconds.
 _LOOKS_S = 0.2

@@ -17,7 +17,9 @@ from vamos.core.model.project import Project
 from vamos.core.time import as_count
 from vamos.core.time.counts import parts_of, seconds_of, time_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def add_song(sub: argparse.ArgumentParser) -> None:

@@ -19,7 +19,9 @@ from vamos.core.model.take import Danced, Pass, Stretch, Take, View
 from vamos.core.progress import Progress, quiet
 from vamos.core.silent import Places, find_by_log, find_by_steps, settled_by_log
 from vamos.errors import InputError, MediaError, MissingError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def open_song(path: Path, base: Path | None = None, progress: Progress | None = None) -> Song:

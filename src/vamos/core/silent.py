@@ -16,7 +16,9 @@ from vamos.core.plan.by_steps import Pattern, by_steps, near_in_steps, pattern_o
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap
 from vamos.errors import MediaError, MissingError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Passes of takes by the takes' ids.
 Places = dict[str, tuple[Pass, ...]]

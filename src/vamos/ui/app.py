@@ -16,10 +16,12 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from vamos.core.disk.outputs import PROJECT
 from vamos.errors import VamosError
 from vamos.faults import printed
-from vamos.language import tr
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from vamos.ui.window import Window
+
+tr = words_of(__name__)
 
 
 def run_window(files: Sequence[Path] = (), demo: Path | None = None) -> int:

@@ -16,7 +16,6 @@ from vamos.core.model.clip import Clip
 from vamos.core.model.project import Project
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.frame.center import Center, CenterView
 from vamos.ui.page.content import Content
 from vamos.ui.preview.controller import Preview
@@ -24,6 +23,9 @@ from vamos.ui.work.runner import Runner
 from vamos.ui.work.scope import DocumentScope
 from vamos.ui.work.session import Session
 from vamos.ui.work.settings import FOLDER, last_folder
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class Desk(QObject):

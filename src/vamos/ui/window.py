@@ -13,7 +13,6 @@ from PyQt6.QtWidgets import QApplication, QMainWindow, QSplitter, QStackedWidget
 
 from vamos.core.model.project import Project
 from vamos.core.open_document.facts import FactError, if_known
-from vamos.language import inside, opening, tr
 from vamos.ui.desk import Desk
 from vamos.ui.everywhere import look as everywhere_look
 from vamos.ui.everywhere import project as everywhere_project
@@ -48,6 +47,9 @@ from vamos.ui.work import recent
 from vamos.ui.work.runner import Runner
 from vamos.ui.work.session import Session
 from vamos.ui.work.settings import LETTERS, LIGHT, SIDE_WIDTH
+from vamos.wording import inside, opening, words_of
+
+tr = words_of(__name__)
 
 _WATCHED = ("play", "mirrored", "next_speed", "loop", "next_view")
 #: A held arrow moves on the page; the panel follows so long after.

@@ -23,7 +23,9 @@ from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.core.plan.clips import plan_clips
 from vamos.core.progress import Progress
-from vamos.language import at_home, language, speaking, tr
+from vamos.wording import language, speaking, words_of
+
+tr = words_of("vamos.tests")
 
 
 class PackLanguageTest(FolderCase):
@@ -89,7 +91,7 @@ class PackLanguageTest(FolderCase):
 
     def test_at_home_within_another_language(self):
         with speaking("de"):
-            self.assertEqual((language(), tr("right"), at_home("right")), ("de", "rechts", "right"))
+            self.assertEqual((language(), tr("right"), tr.at_home("right")), ("de", "rechts", "right"))
         self.assertEqual(tr("right"), "right")
 
 

@@ -13,7 +13,9 @@ from vamos.core.model.take import BetterSound
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap
 from vamos.errors import MediaError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Both hear the same; less sure than this, they do not.
 SURE = 0.4

@@ -18,7 +18,9 @@ from vamos.core.media.probe import opened
 from vamos.core.model.filmed import FilmedTake
 from vamos.core.model.take import Pass, PassKind
 from vamos.core.time import TimeMap, TimeRange
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: How sure a place by the log is at most: it has to be looked at.
 CONFIDENCE = 0.3

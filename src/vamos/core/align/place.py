@@ -21,7 +21,9 @@ from vamos.core.model.take import SOUND_M_PER_S, SURE, Pass, PassKind, Take
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import MediaError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A stretch with no song in it must be this long to be searched for another speed or for counting.
 LONG_ENOUGH_S = 12.0

@@ -16,8 +16,9 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import PassKind, Take
 from vamos.core.progress import Progress, quiet
 from vamos.errors import InputError, MediaError, MissingError
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 #: A number this far from a whole count, in counts, belongs to none.
 NEAR = 0.3

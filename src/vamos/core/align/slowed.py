@@ -24,7 +24,9 @@ from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Floats = npt.NDArray[np.float64]
 Rows = npt.NDArray[np.float32]

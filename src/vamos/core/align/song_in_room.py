@@ -25,7 +25,9 @@ from vamos.core.align.tune import Rows, alike, semitones
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples
 from vamos.core.progress import Progress, quiet
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A block's best place must stand this far over the noise to vote.
 VOTE_HEIGHT = 6.5

@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from enum import StrEnum
 from fractions import Fraction
 
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.facts import DanceFacts, facts_of, learned_sections
 from vamos.core.model.dance import Dance, ItemKind, Kind
 from vamos.core.model.project import Project
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 #: Names of the levels, easiest first (common practice, no source).
 LEVELS = (
@@ -21,12 +24,31 @@ LEVELS = (
 )
 
 
+class Field(StrEnum):
+    """What a card says; translated where it is shown."""
+
+    DANCE = "Dance"
+    SONG = "Song"
+    STARTS = "Starts"
+    BY = "By"
+    LEVEL = "Level"
+    COUNTS = "Counts"
+    WALLS = "Walls"
+    LEAD_IN = "Lead-in"
+    TEMPO = "Tempo"
+    TAGS = "Tags"
+    RESTARTS = "Restarts"
+    ENDING = "Ending"
+    LINKS = "Links"
+    RIGHTS = "Rights"
+
+
 @dataclass(frozen=True, slots=True)
 class Card:
-    """Rows of (name, text), and the names of fields nobody has filled in."""
+    """Rows of (field, text), and the fields nobody has filled in."""
 
-    rows: tuple[tuple[str, str], ...]
-    missing: tuple[str, ...]
+    rows: tuple[tuple[Field, str], ...]
+    missing: tuple[Field, ...]
     suggested_level: str
     why_level: str
 
@@ -46,23 +68,23 @@ def card_of(project: Project, follows: DanceFacts | None = None) -> Card:
         )
         starts = f"{starts}, {when}" if starts else when
     facts = (
-        (tr("Dance"), dance.name),
-        (tr("Song"), song.title if song else ""),
-        (tr("Starts"), starts),
-        (tr("By"), dance.credits),
-        (tr("Level"), tr(dance.level)),
+        (Field.DANCE, dance.name),
+        (Field.SONG, song.title if song else ""),
+        (Field.STARTS, starts),
+        (Field.BY, dance.credits),
+        (Field.LEVEL, tr(dance.level)),
         (
-            tr("Counts"),
+            Field.COUNTS,
             str(follows.wall_counts or tr("{counts_to_learn} to learn", counts_to_learn=follows.counts_to_learn)),
         ),
-        (tr("Walls"), _walls(follows)),
-        (tr("Lead-in"), tr("{lead_in} counts", lead_in=grid.lead_in) if grid else ""),
-        (tr("Tempo"), tr("{bpm:.0f} a minute", bpm=grid.bpm()) if grid else ""),
-        (tr("Tags"), _tags(dance, follows)),
-        (tr("Restarts"), _restarts(follows)),
-        (tr("Ending"), _ending(dance, follows)),
-        (tr("Links"), ", ".join(dance.links)),
-        (tr("Rights"), dance.rights or (song.rights if song else "")),
+        (Field.WALLS, _walls(follows)),
+        (Field.LEAD_IN, tr("{lead_in} counts", lead_in=grid.lead_in) if grid else ""),
+        (Field.TEMPO, tr("{bpm:.0f} a minute", bpm=grid.bpm()) if grid else ""),
+        (Field.TAGS, _tags(dance, follows)),
+        (Field.RESTARTS, _restarts(follows)),
+        (Field.ENDING, _ending(dance, follows)),
+        (Field.LINKS, ", ".join(dance.links)),
+        (Field.RIGHTS, dance.rights or (song.rights if song else "")),
     )
     rows = tuple((name, text) for name, text in facts if text)
     return Card(rows, tuple(name for name, text in facts if not text), level, why)
@@ -70,7 +92,7 @@ def card_of(project: Project, follows: DanceFacts | None = None) -> Card:
 
 def _walls(follows: DanceFacts) -> str:
     if follows.wall_counts == 0:
-        return "phrased" if follows.stations else ""
+        return tr("phrased") if follows.stations else ""
     return "" if follows.walls_to_front is None else str(follows.walls_to_front)
 
 

@@ -28,8 +28,9 @@ from vamos.core.dance.weight import NOT_WRITTEN, UNKNOWN, after, first_foot, fol
 from vamos.core.model.dance import Dance, Doubt, Foot, ItemKind, MoveSet, Section
 from vamos.core.model.song import Grid
 from vamos.core.time import CountRange, count_name, count_text
-from vamos.language import marked, tr
-from vamos.plural import plural, plural_or_no
+from vamos.wording import marked, plural, plural_or_no, words_of
+
+tr = words_of(__name__)
 
 _SIDE = {Foot.RIGHT: marked("right"), Foot.LEFT: marked("left"), Foot.BOTH: marked("both feet")}
 

@@ -17,7 +17,9 @@ from math import floor
 from vamos.core.time import Feel
 from vamos.core.time.counts import SUBDIVISIONS, count_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class NotationError(InputError):

@@ -9,7 +9,9 @@ from fractions import Fraction
 from vamos.core.dance.steps import swapped
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, Section
 from vamos.core.time import count_name
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 #: The question at a count, by what is open.
 _QUESTIONS = {

@@ -16,7 +16,9 @@ from vamos.core.memo import ByIdentity
 from vamos.core.model.dance import Event, Section
 from vamos.core.time import CountRange
 from vamos.errors import InputError
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 
 def clock_text(eighths: int) -> str:

@@ -21,7 +21,9 @@ from vamos.core.memo import ByTwo
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Kind, Section
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import count_text
-from vamos.language import language, marked, tr
+from vamos.wording import language, marked, words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

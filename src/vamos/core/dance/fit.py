@@ -13,8 +13,9 @@ from math import floor
 from vamos.core.dance.lines import Line, LineKind, heading_at, lines_of
 from vamos.core.model.dance import Dance
 from vamos.core.model.song import Grid
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 #: Songs whose tempo differs by less than this are danced alike (common practice, no source).
 SAME_TEMPO = 0.04

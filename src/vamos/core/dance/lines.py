@@ -17,7 +17,9 @@ from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import Anchor, Break, Grid
 from vamos.core.time import CountRange, Feel
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 
 class LineKind(StrEnum):

@@ -12,7 +12,9 @@ from vamos.core.dance.steps import find_step, first_move_alone, on_side
 from vamos.core.dance.turn_words import find_turn
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def named(words: MoveWords, slots: tuple[Slot, ...], steps: Mapping[str, StepPattern], one_count: bool) -> list[Event]:

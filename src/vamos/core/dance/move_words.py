@@ -9,7 +9,9 @@ from vamos.core.dance.steps import find_step
 from vamos.core.dance.turn_words import find_turn
 from vamos.core.model.dance import Foot, Kind
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 KIND = re.compile(r"\((" + "|".join(Kind) + r")\)")
 _ALWAYS_TOUCH = ("touch", "tap", "kick", "point")

@@ -24,7 +24,9 @@ from vamos.core.dance.turn_words import SIZES
 from vamos.core.model.dance import Event, StepPattern
 from vamos.core.time import Feel
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _TIMES = re.compile(r"\s*(\d{1,2})\s+(?=([a-z][a-z -]*s)\b)", re.IGNORECASE)
 _AGAIN = re.compile(

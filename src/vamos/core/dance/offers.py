@@ -16,7 +16,9 @@ from vamos.core.dance.steps import swapped
 from vamos.core.dance.turn_words import way_said
 from vamos.core.model.dance import Dance, Event, Foot, Item, Kind, Section
 from vamos.core.time import count_name
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Sizes offered where none was said, in eighths.
 SIZES = (2, 4, 8)

@@ -6,7 +6,9 @@ import re
 
 from vamos.core.model.dance import Dance, DancePart
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def part_text(part: DancePart) -> str:

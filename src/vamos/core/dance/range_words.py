@@ -9,7 +9,9 @@ from vamos.core.dance.lines import Line
 from vamos.core.time import CountRange
 from vamos.core.time.counts import SUBDIVISIONS
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _SAID = re.compile(r"(\d{1,4})\s*([&ea]?)\s*(up to|to|-|–)\s*(\d{1,4})\s*([&ea]?)", re.IGNORECASE)
 

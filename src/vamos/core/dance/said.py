@@ -10,7 +10,9 @@ from vamos.core.dance.steps import find_step
 from vamos.core.dance.who import roles_in
 from vamos.core.model.dance import Event, Foot, Kind, Section
 from vamos.core.time import count_name
-from vamos.language import opening, tr
+from vamos.wording import opening, words_of
+
+tr = words_of(__name__)
 
 #: A sentence ends after so many counts, unless a named step goes on.
 _BREATH = 4

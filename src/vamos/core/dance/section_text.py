@@ -18,7 +18,9 @@ from vamos.core.dance.who import is_lane
 from vamos.core.model.dance import Dance, Doubt, Event, MoveSet, Section, StepPattern
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def own_steps(dance: Dance) -> Mapping[str, StepPattern]:

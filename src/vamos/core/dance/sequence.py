@@ -21,7 +21,9 @@ from dataclasses import replace
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.sequence_said import as_written
 from vamos.core.model.dance import Dance, Item, ItemKind, Pause, kind_by_name
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _NAME = re.compile(r'"([^"]*)"|“([^”]*)”|([^\s\[\]"“*/@:+,]+)')
 #: “4 walls”, “4*wall”; “wall x4”, “wall*4”; “hold 4”; “wall restart after 16”.

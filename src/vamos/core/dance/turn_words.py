@@ -10,7 +10,9 @@ import re
 from dataclasses import dataclass
 
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Sizes in eighths.
 SIZES = {f"{k}/8": k for k in range(1, 33)} | {

@@ -17,7 +17,9 @@ from vamos.core.dance.facts import danced_lines
 from vamos.core.dance.lines import Line, LineKind, heading_after
 from vamos.core.model.dance import Dance, ItemKind
 from vamos.core.model.song import Grid
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 INK, PAPER, FLOOR, TAPE, ACCENT = "#1B2233", "#FFFFFF", "#F1EBDD", "#D9C49A", "#C93A22"
 

@@ -12,7 +12,9 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.core.model.dance import Event, Foot, Kind
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 #: Weight as in Foot; NONE is "not known".
 UNKNOWN = Foot.NONE

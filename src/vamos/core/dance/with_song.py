@@ -10,8 +10,9 @@ from vamos.core.dance.lines import Line, LineKind, line_name
 from vamos.core.model.dance import Dance, ItemKind
 from vamos.core.model.song import Grid
 from vamos.core.time import minutes_text
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

@@ -14,7 +14,9 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from vamos.errors import WriteError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Writing a project takes a few milliseconds; who waits this long waits for something that hangs.
 PATIENCE_S = 20.0

@@ -14,7 +14,9 @@ from pathlib import Path
 from vamos.core.disk.processes import alive
 from vamos.core.disk.side_files import where_possible
 from vamos.errors import WriteError, write_error
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def write_atomically(path: Path, data: bytes) -> None:

@@ -8,7 +8,9 @@ import stat
 from pathlib import Path
 
 from vamos.errors import InputError, MissingError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: No project and no sheet is larger.
 LARGEST = 64 << 20

@@ -8,7 +8,9 @@ from pathlib import Path
 
 from vamos.core.disk.atomic import write_atomically
 from vamos.errors import WriteError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: The ending of project files.
 PROJECT = ".vamos"

@@ -23,7 +23,9 @@ from vamos.core.document.unknown import unknown_in, with_unknown
 from vamos.core.model.project import Project
 from vamos.core.time import as_count
 from vamos.errors import InputError, ProjectError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 VERSION = 4
 SUFFIX = PROJECT

@@ -17,7 +17,9 @@ from pathlib import Path
 
 from vamos.core.disk.processes import alive
 from vamos.core.disk.side_files import read_side, write_side
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A lock file holds a few words.
 _LARGEST = 2000

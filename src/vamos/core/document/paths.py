@@ -8,7 +8,9 @@ from pathlib import Path
 
 from vamos.core.model.song import MediaRef
 from vamos.errors import MissingError, ReplacedError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _PIECE = 1 << 20
 

@@ -5,7 +5,9 @@ from __future__ import annotations
 import re
 
 from vamos.errors import VamosError
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 _TYPES = {
     "array": marked("a list"),

@@ -15,7 +15,9 @@ from vamos.core.plan.coverage import subject_title
 from vamos.core.plan.edges import HALF, with_edge
 from vamos.core.time import CountRange
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def choose(project: Project, choice: Choice) -> Project:

@@ -13,7 +13,9 @@ from vamos.core.model.take import Pass, PassKind, Take
 from vamos.core.time import TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def pass_at(take: Take, take_s: float) -> int | None:

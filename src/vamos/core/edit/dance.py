@@ -19,7 +19,9 @@ from vamos.core.model.ids import new_id
 from vamos.core.model.project import Project
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A section longer than this is a slip of the hand.
 LONGEST = 128

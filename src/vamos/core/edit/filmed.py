@@ -7,7 +7,9 @@ from dataclasses import replace
 from vamos.core.model.filmed import FilmedTake, Verdict
 from vamos.core.model.project import Project
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A log of so many is a mistake.
 _MOST = 2000

@@ -9,7 +9,9 @@ from typing import Any
 from vamos.core.model.lesson import StepChange
 from vamos.core.model.project import Project
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def set_lesson(project: Project, **changes: Any) -> Project:

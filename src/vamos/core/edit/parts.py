@@ -8,7 +8,9 @@ from vamos.core.dance.parts import read_part
 from vamos.core.model.dance import DancePart
 from vamos.core.model.project import Project
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def write_part(project: Project, text: str, old: str = "") -> Project:

@@ -12,7 +12,9 @@ from vamos.core.model.take import renewed
 from vamos.core.plan.conform import conformed
 from vamos.core.time import CountRange, minutes_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def set_song(project: Project, song: Song) -> Project:

@@ -11,7 +11,9 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import Stretch, Take
 from vamos.core.time import TimeRange
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def split_take(project: Project, take_id: str, take_s: float) -> Project:

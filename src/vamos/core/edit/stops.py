@@ -9,7 +9,9 @@ from vamos.core.edit.song import grid_of, renumbered, set_grid
 from vamos.core.model.project import Project
 from vamos.core.model.song import Anchor, Break, Grid
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Nobody stands still for longer, in beats.
 LONGEST = 64

@@ -18,7 +18,9 @@ from vamos.core.plan.agree import remarks_of
 from vamos.core.plan.movement import Looked
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 
 def add_takes(project: Project, takes: Iterable[Take]) -> Project:

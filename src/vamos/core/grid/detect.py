@@ -24,7 +24,9 @@ from vamos.core.model.song import Anchor, Break, Grid, Part
 from vamos.core.model.song import Reading as OtherReading
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Below this root mean square a song counts as silent (−66 dB full scale).
 SILENT = 5e-4

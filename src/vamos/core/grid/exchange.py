@@ -23,7 +23,9 @@ from vamos.core.disk.outputs import write_output
 from vamos.core.model.song import Anchor, Grid
 from vamos.core.time import as_count
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 FIRST, ONE = "first beat", "the 1"
 TICKS = 480

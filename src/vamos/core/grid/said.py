@@ -7,8 +7,9 @@ from collections.abc import Iterator
 from vamos.core.model.song import Break, Grid
 from vamos.core.time import minutes_text
 from vamos.core.time.counts import parts_text
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 
 def stops_said(grid: Grid) -> Iterator[str]:

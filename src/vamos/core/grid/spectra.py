@@ -22,7 +22,9 @@ import numpy.typing as npt
 from vamos.core.lazy import scipy
 from vamos.core.media.sound import Samples, blocks
 from vamos.core.progress import Progress, quiet
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Row = npt.NDArray[np.float32]
 

@@ -16,7 +16,9 @@ from vamos.core.grid.beats import onset_score, refine, track
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.grid.tempo import Floats, preference, tempogram
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 FEWEST = 4
 #: Hands are at most this late or early.

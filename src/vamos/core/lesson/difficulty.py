@@ -14,7 +14,9 @@ from itertools import pairwise
 
 from vamos.core.dance.weight import follow
 from vamos.core.model.dance import Event, Foot, Kind, Section
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Words for what is danced on the floor; and for directions.
 _FLOOR = ("floor", "kneel", "knee drop", "roll", "slide down", "split")

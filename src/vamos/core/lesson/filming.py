@@ -15,7 +15,9 @@ from vamos.core.model.clip import Clip
 from vamos.core.model.song import Grid
 from vamos.core.model.take import View
 from vamos.core.time.counts import minutes_text
-from vamos.language import opening, tr
+from vamos.wording import opening, words_of
+
+tr = words_of(__name__)
 
 #: Counts of the song before what is filmed.
 LEAD_IN = 8

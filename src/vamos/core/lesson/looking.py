@@ -8,7 +8,9 @@ from fractions import Fraction
 from vamos.core.dance.facing import joined, turned_to
 from vamos.core.model.dance import Dance, Foot, Kind
 from vamos.core.time import CountRange
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Headings from which the screen is not seen, in eighths: three eighths to either side and the half turn; at a quarter
 #: turn one sees it over the shoulder (common practice, no source).

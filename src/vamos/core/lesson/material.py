@@ -13,7 +13,9 @@ from vamos.core.lesson.difficulty import Difficulty, difficulty
 from vamos.core.model.dance import Dance, Kind, Section
 from vamos.core.model.project import Project
 from vamos.core.plan.pace import paces
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: The tempo of a dance that has no song yet, in counts a minute.
 USUAL_BPM = 110.0

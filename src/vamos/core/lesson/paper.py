@@ -12,7 +12,9 @@ from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
 from vamos.core.model.clip import Clip, ClipSound
 from vamos.core.model.lesson import StepKind
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 MARGIN = 42.0
 _INK, _SOFT, _LINE = "#1B2233", "#5B6070", "#D9C49A"

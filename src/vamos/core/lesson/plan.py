@@ -16,8 +16,9 @@ from vamos.core.model.dance import Dance
 from vamos.core.model.lesson import LessonWish, StepChange, StepKind
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
-from vamos.language import marked, opening, tr
-from vamos.plural import plural
+from vamos.wording import marked, opening, plural, words_of
+
+tr = words_of(__name__)
 
 #: After so many minutes of dancing a break is due.
 BREAK_S = 15 * 60.0

@@ -7,7 +7,9 @@ from datetime import datetime
 
 from vamos.core.model.filmed import FilmedTake, Verdict
 from vamos.core.time import minutes_text
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def entry_words(filmed: FilmedTake) -> str:

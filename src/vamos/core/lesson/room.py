@@ -16,7 +16,9 @@ from vamos.core.dance.facing import turned_to
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import CountRange
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: The frame that focal lengths of phones are stated for, in millimetres (36 × 24, ISO 1007).
 FRAME_MM = (36.0, 24.0)

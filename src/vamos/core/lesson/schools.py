@@ -12,7 +12,9 @@ from vamos.core.lesson.step import MUSIC, REPEATS, VARIANTS, VIEWS, Step
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepKind, Way
 from vamos.core.model.take import View
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 #: Naming the moves of an eight takes so long, in seconds; a hard one twice as long.
 WORDS_S = 24.0

@@ -13,7 +13,9 @@ from vamos.core.model.dance import Dance, Event, ItemKind, Section
 from vamos.core.model.take import View
 from vamos.core.time import count_text
 from vamos.core.time.counts import Feel, subdivision_name
-from vamos.language import ENGLISH, language, marked, tr
+from vamos.wording import ENGLISH, language, marked, words_of
+
+tr = words_of(__name__)
 
 _VIEWS = {
     "front": View.FRONT,

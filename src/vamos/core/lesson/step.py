@@ -8,7 +8,9 @@ from fractions import Fraction
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.lesson import StepKind
 from vamos.core.model.take import View
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Counts of count-in before each time something is danced.
 COUNT_IN = 4

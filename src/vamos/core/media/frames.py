@@ -19,10 +19,12 @@ from vamos.core.lazy import scipy
 from vamos.core.media.hdr import is_hdr, natural_frame
 from vamos.core.media.probe import clock_zero, opened
 from vamos.errors import MediaError
-from vamos.language import tr
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from av.video.frame import VideoFrame
+
+tr = words_of(__name__)
 
 Planes = npt.NDArray[np.uint8]
 Floats = npt.NDArray[np.float64]

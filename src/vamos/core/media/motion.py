@@ -18,10 +18,12 @@ from vamos.core.media import cache
 from vamos.core.media.frames import FrameReader, scaled, upright
 from vamos.core.media.outline import NOBODY, ROWS, WIDE, Body, Outliner, body_between
 from vamos.core.progress import Progress, quiet
-from vamos.language import tr
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from av.video.frame import VideoFrame
+
+tr = words_of(__name__)
 
 PER_SECOND = 25.0
 _WIDE = 96

@@ -16,7 +16,9 @@ from vamos.core.lazy import scipy
 from vamos.core.media import cache
 from vamos.core.media.sound import blocks
 from vamos.core.progress import Progress, quiet
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 RATE = 11000
 STEP = 110

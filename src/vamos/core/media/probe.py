@@ -9,10 +9,12 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from vamos.errors import MediaError, MissingError
-from vamos.language import tr
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from av.container import InputContainer
+
+tr = words_of(__name__)
 
 SONG_SUFFIXES = (".wav", ".flac", ".ogg", ".opus", ".mp3", ".m4a", ".aac")
 TAKE_SUFFIXES = (".mp4", ".mov", ".mkv", ".webm", ".m4v")

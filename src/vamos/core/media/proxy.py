@@ -19,7 +19,9 @@ from vamos.core.media.hdr import is_hdr
 from vamos.core.media.probe import Probe, opened
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, VamosError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 SIDE = 640
 #: Larger pictures than this (HEVC: half of it) are decoded too slowly to be watched as they are.

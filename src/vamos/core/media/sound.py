@@ -17,11 +17,13 @@ import numpy.typing as npt
 from vamos.core.media.probe import clock_zero, opened
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, write_error
-from vamos.language import tr
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from av.audio.frame import AudioFrame
     from av.audio.resampler import AudioResampler
+
+tr = words_of(__name__)
 
 Samples = npt.NDArray[np.float32]
 

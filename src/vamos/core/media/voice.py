@@ -15,7 +15,9 @@ import numpy as np
 
 from vamos.core.media.sound import Samples
 from vamos.errors import MediaError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _LOCK = threading.Lock()
 _RETRIEVAL = 1

@@ -10,7 +10,9 @@ from vamos.core.model.look import NamedLook
 from vamos.core.model.take import View
 from vamos.core.time import CountRange
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class ClipSound(StrEnum):

@@ -12,7 +12,9 @@ from fractions import Fraction
 
 from vamos.core.time import Feel
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class Foot(StrEnum):

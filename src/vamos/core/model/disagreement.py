@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 
-from vamos.language import marked
+from vamos.wording import marked
 
 #: The answer that all sides are right.
 ALL_RIGHT = marked("all are right")

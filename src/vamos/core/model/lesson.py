@@ -7,7 +7,9 @@ from enum import StrEnum
 from fractions import Fraction
 
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class Build(StrEnum):

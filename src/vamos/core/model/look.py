@@ -6,7 +6,9 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class Lane(StrEnum):

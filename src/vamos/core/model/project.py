@@ -14,7 +14,9 @@ from vamos.core.model.look import Framing, NamedLook, Overlay
 from vamos.core.model.song import Grid, Song
 from vamos.core.model.take import Pass, Take
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

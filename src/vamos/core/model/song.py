@@ -14,7 +14,9 @@ from fractions import Fraction
 from vamos.core.memo import ByIdentity
 from vamos.core.time import CountRange, TimeMap, count_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: More counts than this are not read as one line.
 LONGEST_LINE = 32

@@ -12,7 +12,9 @@ from vamos.core.model.ids import id_from
 from vamos.core.model.song import Grid, MediaRef
 from vamos.core.time import TimeMap, TimeRange
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Sound travels this fast at 20 °C (CRC Handbook of Chemistry and Physics).
 SOUND_M_PER_S = 343.0

@@ -24,7 +24,9 @@ from vamos.core.model.take import Take
 from vamos.core.open_document.facts import Facts
 from vamos.core.open_document.reading import read_project
 from vamos.errors import VamosError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

@@ -17,7 +17,7 @@ from vamos.core.model.song import Grid
 from vamos.core.model.take import View
 from vamos.errors import VamosError
 from vamos.faults import printed
-from vamos.language import tr
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from vamos.core.dance.card import Card
@@ -28,6 +28,8 @@ if TYPE_CHECKING:
     from vamos.core.plan.line_pass import LinePass
     from vamos.core.plan.shots import ShotList
     from vamos.core.render.words import Words
+
+tr = words_of(__name__)
 
 T = TypeVar("T")
 #: Lines less sure than this are marked.

@@ -11,7 +11,9 @@ from vamos.core.document.files import Read, read
 from vamos.core.model.project import Project
 from vamos.core.plan.coverage import subject_id
 from vamos.errors import ProjectError, VamosError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def read_project(path: Path) -> Read:

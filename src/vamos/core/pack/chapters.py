@@ -6,7 +6,9 @@ from vamos.core.dance.lines import Line, LineKind, line_name
 from vamos.core.model.clip import Clip
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import minutes_text
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Chapter = tuple[float, float, str]
 

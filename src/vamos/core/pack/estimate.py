@@ -20,7 +20,9 @@ from vamos.core.plan.profiles import packed_clips
 from vamos.core.plan.versions import run_through_versions, versions_of
 from vamos.core.render.compose import LONGEST, picture_size, shape_size, wide_size
 from vamos.errors import VamosError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Bits a pixel of a frame takes, by quality (measured on packs of the demo, which is drawn; grain takes up to twice).
 _BITS = {Quality.HALL: 0.075, Quality.PHONE: 0.045, Quality.SMALL: 0.022}

@@ -7,7 +7,9 @@ from pathlib import Path
 
 from vamos.core.pack.manifest import named_files, read_manifest
 from vamos.errors import MissingError, ProjectError, WriteError, write_error
-from vamos.language import speaking, tr
+from vamos.wording import speaking, words_of
+
+tr = words_of(__name__)
 
 
 @speaking("")

@@ -21,7 +21,9 @@ from vamos.core.pack.place import made_at
 from vamos.core.pack.write import WORKERS, Outcome, plain_name
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.errors import InputError
-from vamos.language import at_home, tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A section is danced so often at each speed before the next one (common practice, no source); a wall half as often.
 TIMES = 4
@@ -89,13 +91,15 @@ def _loops(shown: LessonParts) -> Iterator[tuple[str, Parts]]:
             yield piece.section.name, _loop(clip, piece.section.name, rungs(mine), TIMES, shown)
         elif mine:
             shown.film.problems.append(
-                at_home("{name}: no pass shows it, so there is no loop of it", name=piece.section.name)
+                tr.at_home("{name}: no pass shows it, so there is no loop of it", name=piece.section.name)
             )
     wall = tuple(p.id for p in shown.plan.material.pieces if not p.tag)
     if len(wall) > 1:
         clip = shown.clip(Step("homework/wall", StepKind.DO, tr("The wall"), wall))
         if clip is None:
-            shown.film.problems.append(at_home("The wall: no pass shows it from end to end, so there is no loop of it"))
+            shown.film.problems.append(
+                tr.at_home("The wall: no pass shows it from end to end, so there is no loop of it")
+            )
         else:
             yield tr("The wall"), _loop(clip, tr("The wall"), rungs(taught)[-2:], TIMES // 2, shown)
 

@@ -39,7 +39,9 @@ from vamos.core.render.spoken import named_moves, sentence
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import FrameRate
 from vamos.errors import InputError, MediaError, MissingError, VamosError
-from vamos.language import at_home, language, speaking, tr
+from vamos.wording import language, speaking, words_of
+
+tr = words_of(__name__)
 
 #: A loop needs a count before and after what is shown again.
 _LEAST = Fraction(1)
@@ -131,7 +133,7 @@ class JoinedFilm:
                 joined.add(chapter, part, composer, heard[key])
             matrix = next(c.matrix for c in composers if c is not None)
             sound = joined.sound()
-            progress(0.3, at_home("Writing {title}", title=title))
+            progress(0.3, tr.at_home("Writing {title}", title=title))
             writer = stack.enter_context(
                 ClipWriter(path, *size, self.rate, matrix, sound.coded, joined.chapters(), self.project.output.quality)
             )
@@ -176,7 +178,7 @@ class JoinedFilm:
                 return SplicedComposer(clip, films, part.version, self.stage, reels, size)
             return Composer(films, part.version, self.stage, reels, size)
         except (MissingError, MediaError) as error:
-            self.problems.append(at_home("{title}: not shown, {error}", title=part.title, error=error.outside()))
+            self.problems.append(tr.at_home("{title}: not shown, {error}", title=part.title, error=error.outside()))
             return None
 
     def sound_of(self, part: Part, timing: ClipTiming | None) -> Samples | None:
@@ -230,7 +232,7 @@ class JoinedFilm:
                     proofs.append((writer.frames, flip, small_grey(composer.as_filmed(frame))))
                 writer.picture(*composer.picture(frame))
                 if number % 16 == 0:
-                    progress(writer.frames / max(1, total), at_home("Writing {title}", title=part.title))
+                    progress(writer.frames / max(1, total), tr.at_home("Writing {title}", title=part.title))
         return proofs
 
     def _entry(

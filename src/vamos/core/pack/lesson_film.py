@@ -32,7 +32,9 @@ from vamos.core.progress import Progress, quiet
 from vamos.core.render.spoken import spoken_s
 from vamos.core.time import CountRange
 from vamos.errors import InputError
-from vamos.language import at_home, tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 NAME = "lesson.mp4"
 #: Keys of steps that show the dance as far as it was filmed; others show their sections whole, or not at all.
@@ -129,7 +131,9 @@ class LessonParts:
             return
         clip = self.clip(step)
         if clip is None:
-            self.film.problems.append(at_home("{title}: no pass shows it, so there is only its card", title=step.title))
+            self.film.problems.append(
+                tr.at_home("{title}: no pass shows it, so there is only its card", title=step.title)
+            )
             return
         shows = WORDS_LOOK if step.shows == "words" else None
         look = Look.PLAIN if step.shows == "nothing" else Look.DO

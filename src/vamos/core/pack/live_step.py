@@ -23,7 +23,9 @@ from vamos.core.render.sound import RATE
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
 from vamos.errors import InputError, VamosError
-from vamos.language import speaking, tr
+from vamos.wording import speaking, words_of
+
+tr = words_of(__name__)
 
 
 class CardPictures:

@@ -24,7 +24,9 @@ from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.sound_proof import SoundProof
 from vamos.core.render.timing import ClipTiming
 from vamos.errors import MissingError, ProjectError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 NAME = "manifest.json"
 #: What is written as ``vamos_pack``; a pack of a newer Vamos is not judged.

@@ -23,7 +23,9 @@ from vamos.core.pack.page_read import data_of, language_of, parts_of, sound_in, 
 from vamos.core.pack.page_sound import silent_film
 from vamos.core.pack.students_page import PAGE, page_html
 from vamos.errors import InputError, MediaError, MissingError
-from vamos.language import speaking, tr
+from vamos.wording import speaking, words_of
+
+tr = words_of(__name__)
 
 _HELD = re.compile(r'<script type="text/plain" data-held="([^"]*)">([A-Za-z0-9+/=]*)</script>')
 #: Browsers on phones open files up to here without trouble (common practice, no source).

@@ -18,7 +18,7 @@ from vamos.core.media.sound import Samples
 from vamos.core.media.voice import say
 from vamos.core.pack.page_sound import FOLDER
 from vamos.errors import MediaError
-from vamos.language import language
+from vamos.wording import language
 
 NAME = "voice"
 FILE = f"{FOLDER}/{NAME}.js"

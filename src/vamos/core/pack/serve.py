@@ -18,7 +18,9 @@ import segno
 from vamos.core.pack.manifest import named_files, read_manifest
 from vamos.core.pack.students_page import PAGE
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _PIECE = 256 * 1024
 #: Seconds a phone may be silent before its connection is closed.

@@ -18,7 +18,7 @@ from math import floor
 from pathlib import Path
 from typing import Any
 
-from vamos.core.dance.card import card_of
+from vamos.core.dance.card import Field, card_of
 from vamos.core.dance.facing import turn_said
 from vamos.core.model.clip import RUN_THROUGH, Arrangement, Look
 from vamos.core.model.dance import Foot, Section
@@ -32,7 +32,9 @@ from vamos.core.pack.playlist import lesson_items
 from vamos.core.pack.timeline import Cut
 from vamos.core.plan.flip import label_words
 from vamos.core.time import count_name
-from vamos.language import ENGLISH, language, marked, tr
+from vamos.wording import ENGLISH, language, marked, words_of
+
+tr = words_of(__name__)
 
 PAGE = "practise.html"
 #: The scripts of the page in their order.
@@ -160,11 +162,11 @@ def page_data(
 def _about(project: Project) -> str:
     rows = dict(card_of(project).rows)
     named = (
-        (tr("Song"), tr("to {}")),
-        (tr("By"), tr("by {}")),
-        (tr("Level"), "{}"),
-        (tr("Counts"), tr("{} counts")),
-        (tr("Tempo"), "{}"),
+        (Field.SONG, tr("to {}")),
+        (Field.BY, tr("by {}")),
+        (Field.LEVEL, "{}"),
+        (Field.COUNTS, tr("{} counts")),
+        (Field.TEMPO, "{}"),
     )
     return ", ".join(words.format(rows[name]) for name, words in named if rows.get(name))
 

@@ -12,8 +12,9 @@ from vamos.core.pack.students_page import PAGE
 from vamos.core.plan.flip import label_words
 from vamos.core.plan.versions import SOUND_WORDS
 from vamos.core.time import minutes_text
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 NAME = "summary.txt"
 

@@ -18,7 +18,9 @@ from vamos.core.pack.verify_sheets import sheet_findings
 from vamos.core.pack.verify_sound import pitch_finding, sound_findings
 from vamos.core.progress import Progress, quiet
 from vamos.errors import VamosError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def verify_pack(folder: Path, progress: Progress | None = None) -> list[Finding]:

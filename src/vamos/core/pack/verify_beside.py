@@ -25,7 +25,9 @@ from vamos.core.pack.page_sound import packed
 from vamos.core.pack.page_voice import FILE, RATE, names_said
 from vamos.core.pack.students_page import PAGE, page_script
 from vamos.errors import VamosError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A chapter may begin so far from where it says: times are written in milliseconds, and in the list in seconds.
 _CHAPTER_S, _LIST_S = 0.002, 1.0

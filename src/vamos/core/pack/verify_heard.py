@@ -12,7 +12,9 @@ from vamos.core.media.sound import Sound
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.render.sound_proof import BANDS_HZ, CENTS, RANGE_DB, RATE_HZ, levels_at, pitches_of, unpacked
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Floats = npt.NDArray[np.float64]
 

@@ -22,7 +22,9 @@ from vamos.core.render.clips import small_grey
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import yuv_plates
 from vamos.errors import MediaError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Pixels = np.ndarray
 Planes = tuple[Pixels, Pixels, Pixels]

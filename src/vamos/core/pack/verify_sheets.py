@@ -20,7 +20,9 @@ from vamos.core.pack.page_read import data_of, language_of, text_of
 from vamos.core.pack.students_page import PAGE, rows_of
 from vamos.core.pack.timeline import NAME as TIMELINE
 from vamos.errors import VamosError
-from vamos.language import speaking, tr
+from vamos.wording import speaking, words_of
+
+tr = words_of(__name__)
 
 _TABLE, _TEXT = "count sheet.csv", "count sheet.md"
 

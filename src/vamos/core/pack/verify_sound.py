@@ -17,7 +17,9 @@ from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.pack.verify_heard import heard_findings
 from vamos.core.render.sound import PEAK_DBTP, RATE, loudness, true_peak
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Floats = npt.NDArray[np.float64]
 

@@ -51,7 +51,9 @@ from vamos.errors import (
     Stopped,
     WriteError,
 )
-from vamos.language import at_home, speaking, tr
+from vamos.wording import speaking, words_of
+
+tr = words_of(__name__)
 
 #: A version and the file it is written to.
 Place = tuple[Version, Path]
@@ -116,7 +118,7 @@ def _write(
     grid, clips = project.grid, plan_clips(project)
     if project.song is None or grid is None or not clips:
         raise InputError(
-            at_home("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
+            tr.at_home("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it.")
         )
     clips = tuple(replace(c, problems=problems.get(c.key, c.problems)) for c in clips)
     check_place(out)
@@ -172,7 +174,7 @@ class _Packer:
         self._work_through(tasks, through is not None)
         if not self.entries:
             raise InputError(
-                at_home("No clip could be written. {problems}", problems=" ".join(dict.fromkeys(self.problems)))
+                tr.at_home("No clip could be written. {problems}", problems=" ".join(dict.fromkeys(self.problems)))
             )
         extra += self._sheets() + self._for_students()
         shown = (*clips, through) if through is not None else clips
@@ -237,7 +239,7 @@ class _Packer:
             new = [j for j in jobs if done[j.path] is None]
             written = self._rendered(new, chapters, stopped) if new else []
             made = {w.job.path: mf.clip_entry(w, self.work, keys[w.job.path]) for w in written}
-            progress(1.0, at_home("Wrote {title}", title=clip.title))
+            progress(1.0, tr.at_home("Wrote {title}", title=clip.title))
             entries = [done[j.path] or made[j.path] for j in jobs]
             if self.written is not None:
                 self.written(clip.key, self.work / entries[0].file, entries[0].duration_s)
@@ -248,7 +250,7 @@ class _Packer:
             raise
         except (MissingError, MediaError) as error:
             self.problems.append(
-                at_home(
+                tr.at_home(
                     "{title}, {view}: not written, {error}", title=clip.title, view=clip.view, error=error.outside()
                 )
             )
@@ -347,7 +349,7 @@ def _covered(entry: mf.ClipEntry) -> list[str]:
     if entry.covered <= _COVERED:
         return []
     return [
-        at_home(
+        tr.at_home(
             "{title}, {view}: the counts cover the dancer for {covered:.0%} of {file}; another "
             "style, or smaller counts, keep clear",
             title=entry.title,
@@ -360,7 +362,7 @@ def _covered(entry: mf.ClipEntry) -> list[str]:
 
 def _sound_problems(entry: mf.ClipEntry) -> list[str]:
     if entry.loudness_lufs is not None and entry.loudness_lufs <= -60:
-        return [at_home("{title}: the song is silent in this clip", title=entry.title)]
+        return [tr.at_home("{title}: the song is silent in this clip", title=entry.title)]
     return []
 
 

@@ -24,7 +24,9 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import Remark
 from vamos.core.time import TimeMap, count_text
 from vamos.core.time.timemap import Floats
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 #: What sides do, as it is kept in projects.
 IS_STILL, IS_MOVING = marked("still"), marked("moves")

@@ -20,7 +20,9 @@ from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind, counts_to_take
 from vamos.core.time import TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Samples a count of what moves when.
 CELLS = 8

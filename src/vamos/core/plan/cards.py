@@ -7,22 +7,23 @@ from dataclasses import replace
 from fractions import Fraction
 
 from vamos.core.dance.calls import calls_of
-from vamos.core.dance.card import card_of
+from vamos.core.dance.card import Field, card_of
 from vamos.core.model.clip import Cards, Clip, ClipCard
 from vamos.core.model.project import Project
 from vamos.core.plan.coverage import Coverage
 from vamos.core.plan.run_through import plan_run_through
 from vamos.core.time import CountRange
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 #: What of the dance's card stands on the title and on the last card.
 _TITLE, _END = (
-    ("By", "Counts", "Walls", "Level", "Tags", "Restarts", "Song"),
-    ("By", "Links", "Rights"),
+    (Field.BY, Field.COUNTS, Field.WALLS, Field.LEVEL, Field.TAGS, Field.RESTARTS, Field.SONG),
+    (Field.BY, Field.LINKS, Field.RIGHTS),
 )
 #: Rows that need no name.
-_PLAIN = ("By", "Level", "Links", "Rights")
+_PLAIN = (Field.BY, Field.LEVEL, Field.LINKS, Field.RIGHTS)
 
 
 def run_through_of(project: Project, coverage: Coverage | None) -> Clip | None:
@@ -44,10 +45,10 @@ def _with_cards(clip: Clip, project: Project, coverage: Coverage, cards: Cards) 
     before = max(Fraction(0), min(Fraction(cards.title), shown.start - first))
     found: list[ClipCard] = []
     if before > 0:
-        words = "\n".join(_row(n, rows[tr(n)]) for n in _TITLE if tr(n) in rows)
+        words = "\n".join(_row(n, rows[n]) for n in _TITLE if n in rows)
         found.append(ClipCard(CountRange(shown.start - before, shown.start), name, words, full=True))
     if cards.end:
-        words = "\n".join(_row(n, rows[tr(n)]) for n in _END if tr(n) in rows)
+        words = "\n".join(_row(n, rows[n]) for n in _END if n in rows)
         found.append(ClipCard(CountRange(shown.end, shown.end + cards.end), name, words, full=True))
     found += _names(clip, coverage, cards)
     problems = clip.problems
@@ -65,8 +66,8 @@ def _with_cards(clip: Clip, project: Project, coverage: Coverage, cards: Cards) 
     )
 
 
-def _row(name: str, text: str) -> str:
-    return text if name in _PLAIN else f"{name}: {text}"
+def _row(name: Field, text: str) -> str:
+    return text if name in _PLAIN else f"{tr(name)}: {text}"
 
 
 def _names(clip: Clip, coverage: Coverage, cards: Cards) -> Iterator[ClipCard]:

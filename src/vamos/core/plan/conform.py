@@ -10,7 +10,9 @@ from vamos.core.model.dance import Dance
 from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind, counts_to_take
 from vamos.core.time import CountRange, TimeMap, TimeRange
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A run of fewer counts than this is no pass of its own.
 _FEWEST = 4.0

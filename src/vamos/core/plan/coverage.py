@@ -23,8 +23,9 @@ from vamos.core.plan.said_sides import meaning_of
 from vamos.core.plan.views import Headings, ViewShare, seen_view
 from vamos.core.time import CountRange, TimeMap, TimeRange
 from vamos.core.time.timemap import Floats
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 #: A dancer who is less tall than this in the picture is far away.
 SMALL = 0.35

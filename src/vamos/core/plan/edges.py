@@ -10,8 +10,9 @@ from vamos.core.model.clip import Choice
 from vamos.core.model.project import Output
 from vamos.core.plan.coverage import EARLY_S, LATE_S, Coverage
 from vamos.core.time import CountRange, TimeMap, TimeRange
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 HALF = Fraction(1, 2)
 #: A hold is waited for by so many counts at most.

@@ -10,7 +10,9 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from vamos.core.model.take import Danced, Spoken, Stretch, View
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 MIRRORED = marked("mirrored: copy the screen")
 BACK = marked("back view: same sides")

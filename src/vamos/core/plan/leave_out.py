@@ -13,7 +13,9 @@ from vamos.core.model.project import Project
 from vamos.core.model.take import Take
 from vamos.core.time import FrameRate
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 ENDINGS = (".csv", ".otio")
 

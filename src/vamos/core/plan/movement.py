@@ -32,7 +32,9 @@ from vamos.core.plan.agree import Danced, agreement, ands_in, moved_in
 from vamos.core.plan.coverage import trouble_in
 from vamos.core.progress import Progress, quiet
 from vamos.core.time import TimeMap, TimeRange, count_text
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A hold moves less than this share of the pass's middle; a start is count_to_take movement passes it.
 STILL = 0.5

@@ -19,7 +19,9 @@ from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import PROFILES, Profile
 from vamos.errors import InputError, ProjectError
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 #: A name is short enough for a button.
 _LONGEST = 40

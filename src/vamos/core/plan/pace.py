@@ -13,7 +13,9 @@ from vamos.core.model.song import Grid
 from vamos.core.model.take import Pass, PassKind
 from vamos.core.time import count_text
 from vamos.core.time.timemap import Floats
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A count this far from an even pace is early or late (common practice, no source).
 OFF_S = 0.06

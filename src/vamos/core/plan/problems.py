@@ -6,8 +6,9 @@ from fractions import Fraction
 
 from vamos.core.model.take import Stretch
 from vamos.core.plan.views import ViewShare
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 #: A dancer who is seen from another side for more than this share of a clip is worth a warning; a quick turn
 #: that comes back, or that ends it, is only mentioned.

@@ -12,7 +12,9 @@ from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Output, Project
 from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.time import CountRange
-from vamos.language import marked, tr
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 _FROM_THE_TOP = marked("from the top to")
 #: Stands for a section that was not chosen yet.

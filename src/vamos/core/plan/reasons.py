@@ -5,7 +5,9 @@ from __future__ import annotations
 from vamos.core.dance.facing import clock_text
 from vamos.core.model.clip import Choice
 from vamos.core.plan.coverage import Candidate
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def why_this(pick: Candidate, of: int, choice: Choice) -> str:

@@ -18,8 +18,9 @@ from vamos.core.model.take import PassKind, Stretch, View
 from vamos.core.plan.coverage import EARLY_S, LATE_S, Candidate, Coverage, choice_for, subject_id, subject_title
 from vamos.core.plan.flip import choose_flip
 from vamos.core.time import CountRange
-from vamos.language import tr
-from vamos.plural import plural
+from vamos.wording import plural, words_of
+
+tr = words_of(__name__)
 
 #: Shorter than this is not worth calling a run-through.
 _SHORTEST = Fraction(12)

@@ -12,7 +12,9 @@ from vamos.core.model.take import Danced, SaidSide, Spoken, Stretch, Take, count
 from vamos.core.plan.flip import spoken_sides_hold
 from vamos.core.time import TimeRange
 from vamos.core.time.counts import minutes_text
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: So many calls must meet a step of one foot, and such a share of them agree, before it is said whose sides they are.
 LEAST, AGREE = 4, 0.8

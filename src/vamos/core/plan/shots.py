@@ -10,7 +10,9 @@ from enum import StrEnum
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
 from vamos.core.plan.coverage import Candidate, Coverage, coverage_of, subjects_of
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: What a lesson usually needs (common practice, no source): front and back of everything.
 USUAL = (View.FRONT, View.BACK)

@@ -10,7 +10,7 @@ from vamos.core.model.clip import Arrangement, Clip, ClipSound, Look, Version
 from vamos.core.model.project import Output
 from vamos.core.model.take import View
 from vamos.core.plan.flip import AS_FILMED
-from vamos.language import marked
+from vamos.wording import marked
 
 #: What is heard, in words that may stand in a file name.
 SOUND_WORDS = {

@@ -24,7 +24,9 @@ from vamos.core.render.sound_proof import SoundProof
 from vamos.core.render.sounds import RenderJob, Sounds, Soundtrack
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.timing import ClipTiming
-from vamos.language import at_home
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Size of the small pictures kept to check the flip later.
 PROOF = (16, 9)
@@ -140,7 +142,7 @@ def render_clip(
         for job in jobs:
             job.path.unlink(missing_ok=True)
         raise
-    progress(1.0, at_home("Wrote {title}", title=jobs[0].clip.title))
+    progress(1.0, tr.at_home("Wrote {title}", title=jobs[0].clip.title))
     return [done[j.path] for j in jobs]
 
 
@@ -224,7 +226,7 @@ def _render_group(
             if not output.left:
                 waiting.remove(output)
             if count % 8 == 0:
-                progress((before + count) / total, at_home("Writing {title}", title=jobs[0].clip.title))
+                progress((before + count) / total, tr.at_home("Writing {title}", title=jobs[0].clip.title))
     finally:
         for reel in reels.values():
             reel.close()

@@ -48,7 +48,7 @@ from vamos.core.render.timing import ClipTiming, clip_timing, even_grid
 from vamos.core.render.words import Words
 from vamos.core.time import FrameRate, TimeMap
 from vamos.core.time.timemap import Floats
-from vamos.language import speaking
+from vamos.wording import speaking
 
 Yuv = tuple[Planes, Planes, Planes]
 

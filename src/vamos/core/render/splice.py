@@ -18,7 +18,7 @@ from vamos.core.render.overlays import schedule
 from vamos.core.render.quiet import Places
 from vamos.core.render.words import Words
 from vamos.core.time.timemap import Floats
-from vamos.language import speaking
+from vamos.wording import speaking
 
 
 def clips_of_pieces(clip: Clip) -> tuple[Clip, ...]:

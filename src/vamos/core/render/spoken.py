@@ -15,7 +15,7 @@ from vamos.core.media.voice import say
 from vamos.core.model.dance import Kind
 from vamos.core.render.sound import RATE
 from vamos.errors import MediaError
-from vamos.language import language
+from vamos.wording import language
 
 #: Words a minute of a sentence.
 _PACE = 165

@@ -18,7 +18,9 @@ from vamos.core.model.look import CountIn, Numbering
 from vamos.core.render.count_in import Lead, lead_of
 from vamos.core.time import count_text
 from vamos.core.time.counts import subdivision_name
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: How far ahead the next cue is shown, in counts.
 CUE_AHEAD = Fraction(2)

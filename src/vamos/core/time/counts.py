@@ -11,7 +11,9 @@ from fractions import Fraction
 from math import floor
 
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class Feel(StrEnum):

@@ -6,7 +6,9 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

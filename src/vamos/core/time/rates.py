@@ -10,7 +10,9 @@ from fractions import Fraction
 from math import floor
 
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

@@ -17,7 +17,9 @@ import numpy as np
 import numpy.typing as npt
 
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Floats = npt.NDArray[np.float64]
 

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from vamos.language import tr
 from vamos.ui.parts.action import Action, Scope
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 ACTIONS = (
     Action("evening", tr("Evening light"), "F9", "View", tr("Dark surroundings for late nights."), Scope.ANYWHERE),

@@ -6,11 +6,13 @@ from collections.abc import Callable
 from pathlib import Path
 
 from vamos.core.document.files import SUFFIX
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.action import Action, Scope
 from vamos.ui.tasks.files import KINDS, open_path, take_in
 from vamos.ui.work.session import file_name
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _ANY = Scope.ANYWHERE
 ACTIONS = (

@@ -6,11 +6,13 @@ from fractions import Fraction
 from math import floor
 
 from vamos.core.lesson.search import Hit, Index
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.find_page import FindPage
 from vamos.ui.parts.action import Action, Scope
 from vamos.ui.tasks.clips import flip_clip
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _W = Scope.WATCHING
 ACTIONS = (

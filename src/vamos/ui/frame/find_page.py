@@ -9,8 +9,10 @@ from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QDialog, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from vamos.core.lesson.search import Hit, Index
-from vamos.language import tr
 from vamos.ui.parts.text import label, plural
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class FindPage(QDialog):

@@ -7,11 +7,13 @@ from collections.abc import Callable
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
-from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import label
 from vamos.ui.work.settings import closed_words
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: What one does at a stop, in the order one does it.
 WORDS = {

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from importlib.resources import files
 
-from vamos.language import ENGLISH, language
+from vamos.wording import ENGLISH, language
 
 
 def page_of(number: int) -> str:

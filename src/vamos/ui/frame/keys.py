@@ -8,11 +8,13 @@ from PyQt6.QtCore import QEvent, QKeyCombination, QObject, Qt, pyqtSignal
 from PyQt6.QtGui import QKeyEvent, QKeySequence
 from PyQt6.QtWidgets import QApplication, QWidget
 
-from vamos.language import tr
 from vamos.ui.frame.typing_guard import TypingGuard
 from vamos.ui.parts.action import Action, Bound, Scope
 from vamos.ui.parts.fields import half_typed, is_typing, takes_key
 from vamos.ui.parts.some import some
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _STRONG = Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.AltModifier | Qt.KeyboardModifier.MetaModifier
 #: Editing keys that belong to a field while one types in it.

@@ -8,10 +8,12 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeySequence
 from PyQt6.QtWidgets import QDialog, QGridLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
-from vamos.language import marked, tr
 from vamos.ui.frame.guide_page import page_of
 from vamos.ui.parts.action import Bound
 from vamos.ui.parts.text import label, set_tip
+from vamos.wording import marked, words_of
+
+tr = words_of(__name__)
 
 #: (key, what it does, a sentence about it)
 Row = tuple[str, str, str]

@@ -6,7 +6,10 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QTranslator
 
-from vamos.language import ENGLISH, LANGUAGES, choose, chosen, language, tr
+from vamos.language import LANGUAGES, choose, chosen
+from vamos.wording import ENGLISH, language, words_of
+
+tr = words_of(__name__)
 
 
 def translate_qt() -> None:

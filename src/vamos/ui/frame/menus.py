@@ -7,10 +7,12 @@ from collections.abc import Callable, Iterable
 from PyQt6.QtGui import QAction, QKeySequence
 from PyQt6.QtWidgets import QMainWindow, QMenu
 
-from vamos.language import tr
 from vamos.ui.parts.action import Bound
 from vamos.ui.parts.some import some
 from vamos.ui.parts.text import on_button
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class Menus:

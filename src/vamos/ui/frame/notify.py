@@ -8,7 +8,9 @@ from typing import cast
 
 from PyQt6.QtWidgets import QApplication, QWidget
 
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Work shorter than this is waited for.
 LONG_S = 10.0

@@ -9,9 +9,11 @@ from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QWidget
 
-from vamos.language import tr
 from vamos.ui.page.paint import fitted
 from vamos.ui.parts.theme import Theme, font
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _LEFT = 132
 

@@ -7,7 +7,6 @@ from collections.abc import Sequence
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QScrollArea, QSplitter, QVBoxLayout, QWidget
 
-from vamos.language import tr
 from vamos.ui.parts.action import Bound
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.flow import FlowLayout
@@ -15,6 +14,9 @@ from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import set_tip
 from vamos.ui.preview.mirror import STRIP_HEIGHT, Mirror
 from vamos.ui.work.settings import MIRROR_HEIGHT
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: The side's width to begin with, and the least of it.
 LEAST = 330

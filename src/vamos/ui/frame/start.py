@@ -10,10 +10,12 @@ from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap, QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
-from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label, tip
 from vamos.ui.work.recent import picture_of, recent
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _STEPS = (
     (tr("Drop the song here"), tr("wav, flac, ogg, mp3 or m4a. Vamos finds the beat and the eights.")),

@@ -8,9 +8,11 @@ from collections.abc import Callable
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QHBoxLayout, QProgressBar, QSizePolicy, QWidget
 
-from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label, set_tip
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 MAIN_WIDTH = 300
 

@@ -20,8 +20,10 @@ from vamos.core.open_document.facts import Facts, if_known
 from vamos.core.plan.coverage import PlacedPass
 from vamos.core.plan.views import seen_view
 from vamos.core.time import CountRange, TimeMap
-from vamos.language import tr
 from vamos.ui.page.paint import Row, Strip
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: (fingerprint of a film, take second) → its small picture there
 Thumb = Callable[[str, float], QImage | None]

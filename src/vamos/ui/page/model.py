@@ -14,7 +14,9 @@ from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, LineKind, line_word
 from vamos.core.model.dance import Event, Foot
 from vamos.core.time.counts import minutes_text
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class PageModel(QAbstractTableModel):

@@ -18,10 +18,12 @@ from vamos.core.model.dance import Event, Foot, Kind
 from vamos.core.plan.flip import label_words
 from vamos.core.time import count_text
 from vamos.core.time.counts import minutes_text
-from vamos.language import tr
 from vamos.ui.page.layout import MARGIN, Bands, Layout
 from vamos.ui.page.model import cell_events, kind_words, line_label
 from vamos.ui.parts.theme import Theme, font
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

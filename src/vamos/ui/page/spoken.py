@@ -8,8 +8,10 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QAbstractItemView, QTableView, QWidget
 
 from vamos.core.time import count_text
-from vamos.language import tr
 from vamos.ui.page.model import PageModel
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class SpokenTable(QTableView):

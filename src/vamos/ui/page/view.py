@@ -12,7 +12,6 @@ from PyQt6.QtWidgets import QAbstractScrollArea
 
 from vamos.core.plan.edges import snapped
 from vamos.core.time import CountRange
-from vamos.language import tr
 from vamos.ui.page.cell import CellField
 from vamos.ui.page.edges import EdgeLine, paint_brackets
 from vamos.ui.page.layout import GAP, MARGIN, Bands, Layout
@@ -21,6 +20,9 @@ from vamos.ui.page.paint import Row, paint_row
 from vamos.ui.page.spoken import SpokenTable, place_words
 from vamos.ui.parts.some import some
 from vamos.ui.parts.theme import Theme
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _CACHE = 60
 _SIDEWAYS: dict[int, int] = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}

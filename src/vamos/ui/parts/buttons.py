@@ -17,8 +17,10 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from vamos.language import tr
 from vamos.ui.parts.text import label, on_button, set_role, set_tip, set_words
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: (text, what it does, role); a role is "go", "main" or nothing.
 ButtonEntry = tuple[str, Callable[[], object], str]

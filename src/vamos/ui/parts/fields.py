@@ -11,8 +11,10 @@ from PyQt6.QtGui import (
 )
 from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
 
-from vamos.language import tr
 from vamos.ui.parts.text import label, set_tip
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class TextField(QLineEdit):

@@ -13,8 +13,10 @@ from vamos.core.dance.notation_out import suggest
 from vamos.core.dance.section_text import read_notation
 from vamos.core.model.dance import StepPattern
 from vamos.core.time import Feel
-from vamos.language import tr
 from vamos.ui.parts.some import some
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class NotationField(QPlainTextEdit):

@@ -7,7 +7,7 @@ import html
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QLabel, QWidget
 
-from vamos.plural import plural as plural
+from vamos.wording import plural as plural
 
 
 def on_button(text: str) -> str:

@@ -24,8 +24,10 @@ from vamos.core.render.sound import RATE
 from vamos.core.render.timing import ClipTiming
 from vamos.core.time import TimeMap
 from vamos.errors import MissingError
-from vamos.language import tr
 from vamos.ui.preview.sizes import PREVIEW_SIDE
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, eq=False)

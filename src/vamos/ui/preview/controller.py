@@ -17,7 +17,6 @@ from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.words import Words
 from vamos.core.time import TimeMap, count_text
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.page.content import Content
 from vamos.ui.page.view import PageView
 from vamos.ui.preview.mirror import Mirror
@@ -26,9 +25,12 @@ from vamos.ui.preview.playback import SPEEDS, Playback
 from vamos.ui.preview.sound_feed import ClickPlan, ClipSource, Source
 from vamos.ui.preview.watched import Watched, overlay_clip
 from vamos.ui.work.session import Session
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from vamos.ui.preview.clip_preview import Scene
+
+tr = words_of(__name__)
 
 #: Counts are shown to a forty-eighth.
 _GRAIN = 48

@@ -14,10 +14,12 @@ from vamos.core.model.song import MediaRef, Used
 from vamos.core.model.take import Take
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.preview.small_copies import SmallCopies
 from vamos.ui.preview.thumbs import Thumbs
 from vamos.ui.work.runner import Runner
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Longer sound is shown and not played.
 LONGEST_HEARD_S = 1200.0

@@ -8,10 +8,12 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line
-from vamos.language import tr
 from vamos.ui.page.model import kind_words, line_label
 from vamos.ui.page.paint import paint_clock
 from vamos.ui.parts.theme import Theme, font
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 STRIP_HEIGHT = 64
 STRIP_WIDTH = 118

@@ -18,7 +18,6 @@ from vamos.core.progress import Progress
 from vamos.core.time import TimeMap
 from vamos.core.time.counts import minutes_text
 from vamos.errors import MediaError
-from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import DAY
@@ -26,9 +25,12 @@ from vamos.ui.preview.mirror import Picture
 from vamos.ui.preview.pictures import PictureWorker, Wanted, WantedFrame
 from vamos.ui.preview.playback import Playback
 from vamos.ui.work.runner import Runner
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from vamos.core.pack.live_step import LiveStep
+
+tr = words_of(__name__)
 
 #: Steps of the slider a second.
 _FINE = 100

@@ -11,12 +11,14 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from vamos.core.time import TimeMap
-from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.text import label
 from vamos.ui.parts.theme import Theme
 from vamos.ui.preview.mirror import Picture
 from vamos.ui.preview.pictures import PictureWorker, Wanted
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: So many stand side by side at most.
 MOST = 3

@@ -7,8 +7,10 @@ from collections.abc import Callable
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from vamos.core.grid.tap import FEWEST
-from vamos.language import tr
 from vamos.ui.preview.playback import Playback
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: After so long without a tap, the taps are used.
 REST_MS = 2500

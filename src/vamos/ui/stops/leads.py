@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from functools import partial
 
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.stops.stop import MainAction
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def lead_on(desk: Desk, here: str) -> MainAction | None:

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice
-from vamos.language import tr
 from vamos.ui.desk import Desk
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def flip_clip(desk: Desk) -> None:

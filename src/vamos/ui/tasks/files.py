@@ -14,11 +14,13 @@ from vamos.core.model.song import MediaRef, Song
 from vamos.core.model.take import Take
 from vamos.core.progress import Progress
 from vamos.errors import MediaError, MissingError, VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 KINDS = tr("Songs and films (") + " ".join(f"*{s}" for s in (*SONG_SUFFIXES, *TAKE_SUFFIXES)) + ")"
 #: A folder with more files than this is no folder of takes.

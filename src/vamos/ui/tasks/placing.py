@@ -4,12 +4,14 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural
+from vamos.wording import words_of
 
 if TYPE_CHECKING:
     from vamos.core.silent import Places
+
+tr = words_of(__name__)
 
 
 def place_waiting(desk: Desk) -> None:

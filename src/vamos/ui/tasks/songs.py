@@ -6,8 +6,10 @@ from pathlib import Path
 
 from vamos.core.edit.song import add_other_song
 from vamos.core.model.song import Song
-from vamos.language import tr
 from vamos.ui.desk import Desk
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def take_other_song(desk: Desk, path: Path) -> None:

@@ -18,7 +18,9 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from vamos.core.progress import Progress
 from vamos.errors import Stopped, VamosError
 from vamos.faults import printed
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Work = Callable[[Progress], Any]
 Done = Callable[[Any], object]

@@ -16,11 +16,13 @@ from vamos.core.model.project import Project
 from vamos.core.open_document.document import OpenDocument
 from vamos.core.open_document.facts import Facts, Failed
 from vamos.errors import VamosError
-from vamos.language import inside, tr
 from vamos.ui.work import recent
 from vamos.ui.work.scope import DocumentScope
 from vamos.ui.work.settings import LAST
 from vamos.ui.work.worker import LatestWorker
+from vamos.wording import inside, words_of
+
+tr = words_of(__name__)
 
 SAVE_AFTER_MS = 800
 #: So often it is looked whether something else wrote the file.

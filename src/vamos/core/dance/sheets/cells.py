@@ -13,7 +13,9 @@ from vamos.core.dance.typed.reading import read_typed
 from vamos.core.model.dance import Dance, Doubt, Event, Foot, ItemKind, Kind
 from vamos.core.time import Feel, as_count
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: No section has more counts, no sequence dances more: they are slips, and would be worked on for minutes.
 LONGEST_SECTION, MOST_COUNTS, MOST_EVENTS = 512, 20_000, 20_000

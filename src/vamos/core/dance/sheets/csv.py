@@ -35,7 +35,9 @@ from vamos.core.dance.sheets.table import more_cells, read_other_table, separato
 from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.dance import Dance, DancePart, Event, Item, MoveSet, Section, Stated, StepPattern
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 EVENT_COLUMNS = tuple(f.name for f in fields(Event))
 COLUMNS = ("what", "section", "counts", "feel", "set", *EVENT_COLUMNS)

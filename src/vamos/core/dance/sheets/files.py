@@ -24,7 +24,9 @@ from vamos.core.disk.outputs import write_output
 from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.dance import Dance
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A sheet larger than this is not one.
 _MOST_BYTES = 20_000_000

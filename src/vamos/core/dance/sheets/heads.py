@@ -6,7 +6,9 @@ import re
 
 from vamos.core.dance.sheets.cells import LONGEST_SECTION
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _HEAD_WORD = (
     r"section|sec\.?|set|part|verse|chorus|intro(?:duction)?|bridge|tag|ending|outro|block|phrase|teil|abschnitt|"

@@ -12,7 +12,9 @@ from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, foot_of
 from vamos.core.model.dance import Dance, DancePart, Event, Item, ItemKind, MoveSet, Section, Stated, kind_by_name
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 FIRST_NUMBER = re.compile(r"(?<![\d:/])(\d{1,3})(?![\d:/])")
 

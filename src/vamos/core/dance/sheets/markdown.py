@@ -24,7 +24,9 @@ from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import Feel
 from vamos.core.time.counts import count_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _TABLE = ("count", "what", "foot", "turn", "cue", "lyric", "note")
 #: Stands there where partners, groups or arms have moves of their own.

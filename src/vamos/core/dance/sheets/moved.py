@@ -17,7 +17,9 @@ from vamos.core.dance.typed.repeats import other_side
 from vamos.core.model.dance import Event, MoveSet, kind_by_name
 from vamos.core.time import Feel
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine], short: Mapping[str, str]) -> list[SheetLine]:

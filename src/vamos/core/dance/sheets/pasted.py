@@ -7,7 +7,9 @@ from vamos.core.dance.sheets.files import read_any_text
 from vamos.core.dance.sheets.read_as import TextRead
 from vamos.core.dance.sheets.text import read_text
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: More than this is no sheet of a dance.
 MOST_LETTERS = 200_000

@@ -14,7 +14,7 @@ from pathlib import Path
 from typing import Any
 
 from vamos.core.dance import pdf_fonts
-from vamos.core.dance.card import Card, card_of
+from vamos.core.dance.card import Card, Field, card_of
 from vamos.core.dance.facing import turn_words
 from vamos.core.dance.wall_map import Drawing, Primitive, wall_map
 from vamos.core.dance.who import rows_of
@@ -22,7 +22,9 @@ from vamos.core.disk.outputs import write_output
 from vamos.core.model.dance import Event, Foot, Kind, Section
 from vamos.core.model.project import Project
 from vamos.core.time.counts import count_text
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 MARGIN, STRIP = 42.0, 62.0
 _INK, _SOFT, _TAPE = "#1B2233", "#5B6070", "#D9C49A"
@@ -107,7 +109,7 @@ class _Page:
             self.text(MARGIN, self.y, line, 22, bold=True)
             self.y -= 4
         self.y -= 8
-        rows = [(n, t) for n, t in card.rows if n != tr("Dance")]
+        rows = [(tr(n), t) for n, t in card.rows if n is not Field.DANCE]
         half = ceil(len(rows) / 2)
         lowest = self.y
         for column, part in enumerate((rows[:half], rows[half:])):

@@ -9,7 +9,9 @@ import re
 from vamos.core.dance.sheets.cells import SheetRead, words
 from vamos.core.dance.sheets.text import read_text_sheet
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: What a column is called, in small letters.
 _HEADS = {

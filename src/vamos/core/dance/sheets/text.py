@@ -36,7 +36,9 @@ from vamos.core.dance.typed.tokens import tokens_of
 from vamos.core.model.dance import ItemKind, kind_by_name
 from vamos.core.time import Feel
 from vamos.errors import InputError
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Heads under which something is often only said.
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")

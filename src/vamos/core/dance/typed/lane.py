@@ -12,7 +12,9 @@ from vamos.core.dance.typed.line import blocks, groupings
 from vamos.core.dance.typed.tokens import Token, tokens_of
 from vamos.core.model.dance import Event, Kind
 from vamos.core.time import Feel
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def read_lane(text: str, feel: Feel) -> tuple[Event, ...]:

@@ -22,7 +22,9 @@ from vamos.core.dance.typed.tokens import Token, tokens_of
 from vamos.core.dance.typed.weight_said import WeightSaid, weight_said
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 from vamos.core.time import Feel
-from vamos.language import tr
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A 1 that stands alone is a count that could not be placed.
 _ONE = re.compile(r"(?<![\d/])1(?![\d/])")

@@ -16,10 +16,12 @@ from vamos.core.plan.edges import snapped
 from vamos.core.plan.flip import label_words
 from vamos.core.time import count_text
 from vamos.errors import InputError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.stops.cut.compare import PassChooser
 from vamos.ui.tasks.clips import flip_clip
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class CutCommands:

@@ -14,11 +14,13 @@ from vamos.core.plan.coverage import Candidate
 from vamos.core.plan.flip import choose_flip
 from vamos.core.time import TimeMap
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.parts.theme import DAY, Theme
 from vamos.ui.preview.side_by_side import MOST, Side, SideBySide
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class PassChooser(CenterView):

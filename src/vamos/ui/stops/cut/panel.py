@@ -13,7 +13,6 @@ from vamos.core.edit.output import phrase_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
 from vamos.core.plan.flip import label_words
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
@@ -25,6 +24,9 @@ from vamos.ui.stops.cut.actions import ACTIONS
 from vamos.ui.stops.cut.commands import CutCommands
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Distances counts may be read from, in metres.
 DISTANCES = {tr("{d:g} m away", d=d): d for d in (1.0, 2.0, 3.0)}

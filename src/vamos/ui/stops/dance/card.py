@@ -7,9 +7,11 @@ from dataclasses import replace
 
 from vamos.core.dance.card import LEVELS
 from vamos.core.edit.dance import set_facts
-from vamos.language import inside, tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
+from vamos.wording import inside, words_of
+
+tr = words_of(__name__)
 
 _FIELDS = (("name", tr("Dance")), ("credits", tr("By")), ("starts_on", tr("Starts on")), ("rights", tr("Rights")))
 _SAID = (
@@ -24,7 +26,9 @@ def fill_card(panel: Panel, desk: Desk) -> None:
     dance, card = desk.project.dance, desk.session.facts.card
     panel.head(tr("The card"))
     if card.missing:
-        panel.say(tr("Not filled in: {names}.", names=", ".join(map(inside, card.missing))), key="missing")
+        panel.say(
+            tr("Not filled in: {names}.", names=", ".join(inside(tr(name)) for name in card.missing)), key="missing"
+        )
     for name, title in _FIELDS:
         panel.text(title, getattr(dance, name), _put(desk, name, title))
     panel.choice(tr("Level"), ["", *LEVELS], dance.level, _put(desk, "level", tr("Level")))

@@ -19,13 +19,15 @@ from vamos.core.edit import dance as edit
 from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
 from vamos.errors import InputError, VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.dance.paste import PasteView
 from vamos.ui.stops.dance.wall_map import WallMap
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 NOTATION = tr("Notation of the section")
 

@@ -9,9 +9,11 @@ from vamos.core.dance.facts import DanceFacts, WithoutOptional
 from vamos.core.dance.with_song import with_song
 from vamos.core.model.dance import Dance
 from vamos.core.model.song import Grid
-from vamos.language import opening, tr
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
+from vamos.wording import opening, words_of
+
+tr = words_of(__name__)
 
 
 def fill_follows(panel: Panel, dance: Dance, follows: DanceFacts, grid: Grid | None) -> None:

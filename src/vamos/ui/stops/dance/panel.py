@@ -15,7 +15,6 @@ from vamos.core.edit import dance as edit
 from vamos.core.model.dance import Foot, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.time import Feel, count_name, count_text
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -28,6 +27,9 @@ from vamos.ui.stops.dance.section import NotationBox, SectionRow, SequenceBox, W
 from vamos.ui.stops.dance.starts import fill_parts, fill_starts
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: So many problems are shown at once.
 MOST_PROBLEMS = 20

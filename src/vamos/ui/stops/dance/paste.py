@@ -22,7 +22,6 @@ from vamos.core.dance.typed.taken import WordIs, words_taken
 from vamos.core.edit import dance as edit
 from vamos.core.model.dance import Dance
 from vamos.errors import InputError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.parts.buttons import Button
@@ -32,6 +31,9 @@ from vamos.ui.parts.text import label, plural, sentence
 from vamos.ui.parts.theme import DAY, Theme, font
 from vamos.ui.stops.dance.paste_parts import CountsPicture, TakenFor
 from vamos.ui.work.scope import DocumentScope, OfDocument
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Reading waits until no key was pressed for so long, in milliseconds.
 _REST_MS = 200

@@ -22,9 +22,11 @@ from vamos.core.dance.sheets.read_as import LineIs, SheetLine
 from vamos.core.dance.typed.taken import WordIs, words_taken
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import count_name
-from vamos.language import tr
 from vamos.ui.page.paint import fitted, paint_foot
 from vamos.ui.parts.theme import DAY, Theme, font
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _FACTS = (LineIs.FACT, LineIs.RESTART, LineIs.TAG)
 _ROW, _MARGIN, _NAME = 74, 118, 98

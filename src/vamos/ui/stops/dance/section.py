@@ -10,10 +10,12 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 from vamos.core.edit.dance import LONGEST
 from vamos.core.model.dance import Section, StepPattern
 from vamos.core.time import Feel
-from vamos.language import tr
 from vamos.ui.parts.fields import Choice, CountField, TextField
 from vamos.ui.parts.notation_field import NotationField
 from vamos.ui.parts.text import label
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 Write = Callable[[str], str]
 #: Told what is being typed, None when that is over.

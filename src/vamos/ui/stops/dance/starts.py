@@ -11,9 +11,11 @@ from vamos.core.edit.dance import set_start
 from vamos.core.edit.parts import write_part
 from vamos.core.model.dance import Dance, Foot
 from vamos.errors import InputError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: The weight a dance begins with, as it is chosen.
 _WEIGHTS = {

@@ -10,8 +10,10 @@ from PyQt6.QtSvg import QSvgRenderer
 from PyQt6.QtWidgets import QScrollArea, QVBoxLayout, QWidget
 
 from vamos.core.dance.wall_map import Drawing, to_svg
-from vamos.language import tr
 from vamos.ui.frame.center import CenterView
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 EDGE = 28
 LARGEST = 1.7

@@ -18,12 +18,14 @@ from vamos.core.progress import Progress
 from vamos.core.render.films import rates_of
 from vamos.core.silent import Places, find_by_steps
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.stops.film.compare_places import PlaceChooser
 from vamos.ui.stops.film.slate import Slate
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.work.scope import DocumentScope, OfDocument
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class FilmCommands:

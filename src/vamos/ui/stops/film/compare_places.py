@@ -13,11 +13,13 @@ from vamos.core.model.take import Pass, counts_to_take
 from vamos.core.plan.edges import snapped
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.parts.theme import DAY, Theme
 from vamos.ui.preview.side_by_side import Side, SideBySide
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: So many other places are shown beside the first; the panel names them all.
 LOOKED_AT = 2

@@ -12,7 +12,6 @@ from vamos.core.model.disagreement import ALL_RIGHT
 from vamos.core.model.take import Spoken, Take, View
 from vamos.core.plan.agree import open_questions
 from vamos.core.time.counts import minutes_text
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
@@ -26,6 +25,9 @@ from vamos.ui.stops.film.view_question import MOMENTS, ViewQuestion
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class FilmRoom(Room):

@@ -6,8 +6,10 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from vamos.core.plan.shots import Shot, ShotList, ShotState
-from vamos.language import tr
 from vamos.ui.parts.text import label, plural, set_tip
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: More sections than this are said, not shown.
 MOST = 24

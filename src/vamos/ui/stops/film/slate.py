@@ -23,7 +23,6 @@ from vamos.core.model.take import PassKind, Take, counts_to_take
 from vamos.core.progress import Progress
 from vamos.core.time import TimeMap, count_text
 from vamos.errors import MediaError, VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.center import CenterView
 from vamos.ui.page.model import line_label
@@ -38,6 +37,9 @@ from vamos.ui.preview.playback import Playback
 from vamos.ui.preview.tapping import Tapping
 from vamos.ui.stops.film.slate_wave import REACH_S, SlateWave
 from vamos.ui.work.scope import DocumentScope, OfDocument
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A sudden sound rises by so much of the loudest within three hundredths of a second.
 _SUDDEN = 0.35

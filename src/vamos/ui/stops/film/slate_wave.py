@@ -8,9 +8,11 @@ from PyQt6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QWidget
 
 from vamos.core.media.peaks import PER_SECOND, Peaks
-from vamos.language import tr
 from vamos.ui.page.paint import draw_rects
 from vamos.ui.parts.theme import Theme, font
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Seconds of the take shown to each side of the middle.
 REACH_S = 2.0

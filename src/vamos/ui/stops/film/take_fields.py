@@ -13,11 +13,13 @@ from vamos.core.plan.pace import paces
 from vamos.core.plan.said_sides import calls_words
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.film.commands import FilmCommands
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: More other places than this are a list to choose from, fewer are buttons.
 MANY_PLACES = 3

@@ -10,10 +10,12 @@ from PyQt6.QtGui import QImage, QKeyEvent, QPixmap
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from vamos.core.model.take import View
-from vamos.language import tr
 from vamos.ui.parts.buttons import Button
 from vamos.ui.parts.flow import FlowLayout
 from vamos.ui.parts.text import label
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: The answers in the order of their digits; names of views in English, as ``tr`` takes them.
 ANSWERS = (View.FRONT, View.BACK, View.LEFT, View.RIGHT, View.FEET)

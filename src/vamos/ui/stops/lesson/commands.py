@@ -24,12 +24,14 @@ from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import Outcome
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.lesson.companion import Companion, scene_of, whole_scene
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: A step is played with so many pixels on its longest side.
 _PLAYED = 640

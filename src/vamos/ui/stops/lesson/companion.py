@@ -20,10 +20,12 @@ from vamos.core.lesson.material import Piece
 from vamos.core.model.filmed import FilmedTake
 from vamos.core.time import TimeMap
 from vamos.errors import InputError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.preview.playback import Playback
 from vamos.ui.preview.sound_feed import ClickPlan
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Seconds to walk from the computer to one's place.
 WALK_S = 8

@@ -19,7 +19,6 @@ from vamos.core.lesson.step import Step
 from vamos.core.model.dance import ItemKind
 from vamos.core.model.filmed import Verdict
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, Way
-from vamos.language import opening, tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -31,6 +30,9 @@ from vamos.ui.stops.lesson.commands import LessonCommands
 from vamos.ui.stops.lesson.picture import LessonPicture
 from vamos.ui.stops.lesson.steps_table import StepsTable
 from vamos.ui.stops.stop import MainAction, Room
+from vamos.wording import opening, words_of
+
+tr = words_of(__name__)
 
 #: So many of the log are shown.
 _LOGGED = 4

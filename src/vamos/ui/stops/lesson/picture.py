@@ -17,9 +17,11 @@ from PyQt6.QtWidgets import QSizePolicy, QToolTip, QWidget
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
 from vamos.core.model.take import View
-from vamos.language import tr
 from vamos.ui.parts.text import plural
 from vamos.ui.parts.theme import font
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _NAMES, _AXIS, _TALK, _LEGEND, _BAND = 140, 22, 22, 52, 46
 #: A full-speed block leaves so much of its band free above; the slowest is still this share of it.

@@ -11,8 +11,10 @@ from PyQt6.QtWidgets import QAbstractItemView
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
 from vamos.core.time.counts import minutes_text
-from vamos.language import tr
 from vamos.ui.parts.rows_table import RowsTable
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _HEADS = (tr("At"), tr("What"), tr("How often, how fast"), tr("Long"))
 #: Rows that are seen at once.

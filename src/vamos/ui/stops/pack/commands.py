@@ -23,7 +23,6 @@ from vamos.core.pack.write import write_pack
 from vamos.core.plan.own_profiles import forget_profile, keep_profile
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.preview.result_player import Result
 from vamos.ui.stops.pack.estimates import Estimates
@@ -33,6 +32,9 @@ from vamos.ui.stops.pack.phones import OnPhones
 from vamos.ui.stops.pack.stills import Stills
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 @dataclass(frozen=True, slots=True)

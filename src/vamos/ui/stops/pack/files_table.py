@@ -11,8 +11,10 @@ from PyQt6.QtGui import QKeyEvent
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.time.counts import minutes_text
-from vamos.language import tr
 from vamos.ui.parts.rows_table import RowsTable
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _HEADS = (tr("File"), tr("Speed"), tr("Long"), "MB", tr("Checked"))
 ROWS = 12

@@ -8,11 +8,13 @@ from vamos.core.pack.one_file import HEAVY_BYTES, bytes_of, one_file, section_na
 from vamos.core.pack.students_page import PAGE
 from vamos.core.progress import Progress
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.ui.work.session import file_name
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class OnePage:

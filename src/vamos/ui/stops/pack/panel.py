@@ -16,7 +16,6 @@ from vamos.core.plan.own_profiles import own_profiles
 from vamos.core.plan.profiles import PROFILES, Profile, new_section
 from vamos.core.render.languages import LANGUAGES
 from vamos.language import LANGUAGES as WORDS
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -29,6 +28,9 @@ from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
 from vamos.ui.stops.pack.planned import PlannedFilms, Shown, shown
 from vamos.ui.stops.pack.profile_card import ProfileCard
 from vamos.ui.stops.stop import MainAction, Room
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 SPEEDS = tuple(Fraction(percent, 100) for percent in (100, 75, 60, 50, 25))
 _ALSO = (

@@ -11,10 +11,12 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from vamos.core.pack.serve import Served, who_sees_it
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.ui.work.scope import DocumentScope, OfDocument
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Pixels of a side of the code.
 _SIDE = 210

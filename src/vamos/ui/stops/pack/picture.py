@@ -9,10 +9,12 @@ from fractions import Fraction
 from vamos.core.edit.output import set_output, set_overlay, set_run_through
 from vamos.core.model.clip import Quality
 from vamos.core.model.take import View
-from vamos.language import inside, tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.text import plural, sentence
+from vamos.wording import inside, words_of
+
+tr = words_of(__name__)
 
 _SIZES = {tr("as the film, up to 1920"): None, "1920": 1920, "1280": 1280, "960": 960, "640": 640}
 _RATES = {tr("as the film"): None, "25": 25, "30": 30, "50": 50, "60": 60}

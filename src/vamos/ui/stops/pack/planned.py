@@ -15,11 +15,13 @@ from vamos.core.model.project import Project
 from vamos.core.pack.estimate import PlannedFilm
 from vamos.core.plan.flip import label_words
 from vamos.core.time.counts import minutes_text
-from vamos.language import opening, tr
 from vamos.ui.parts.buttons import clicked_by_return, give_way, height_of
 from vamos.ui.parts.flow import FlowLayout
 from vamos.ui.parts.text import label
 from vamos.ui.stops.pack.stills import Still, Stills, still_of
+from vamos.wording import opening, words_of
+
+tr = words_of(__name__)
 
 _WIDE, _HIGH, _BAR, _GAP = 142, 80, 5, 4
 #: A picture that is not written yet is pale while a pack is written.

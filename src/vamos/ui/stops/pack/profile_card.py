@@ -11,9 +11,11 @@ from PyQt6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 from vamos.core.model.look import Shape
 from vamos.core.model.project import Output
 from vamos.core.plan.profiles import Profile
-from vamos.language import tr
 from vamos.ui.parts.buttons import LaidOutButton
 from vamos.ui.parts.text import label
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 _WIDE, _HIGH = 112, 58
 #: Sections and speeds that are drawn; more look the same.

@@ -1,7 +1,9 @@
 """The actions of the stop Song: menu, key and what each is for; what they do are methods of its commands."""
 
-from vamos.language import tr
 from vamos.ui.parts.action import Action
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 ACTIONS = (
     Action(

@@ -20,13 +20,15 @@ from vamos.core.media.probe import SONG_SUFFIXES
 from vamos.core.model.song import Grid, Reading
 from vamos.core.time import CountRange, count_text
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.tapping import Tapping
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
 from vamos.ui.work.scope import DocumentScope, OfDocument
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class SongCommands:

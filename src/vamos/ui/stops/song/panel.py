@@ -18,7 +18,6 @@ from vamos.core.model.song import LONGEST_LINE, Grid, Part
 from vamos.core.model.take import PassKind
 from vamos.core.time.counts import minutes_text
 from vamos.errors import VamosError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.page.model import line_label
@@ -32,6 +31,9 @@ from vamos.ui.stops.song.silences import show_silences
 from vamos.ui.stops.song.whole import show_title, show_used
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: Below this the other ways to count are asked for, not only offered.
 SURE = 0.75

@@ -13,12 +13,14 @@ from vamos.core.model.song import Break, Grid
 from vamos.core.time import minutes_text
 from vamos.core.time.counts import parts_of, parts_text
 from vamos.errors import InputError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.fields import CountField, TextField, row_of
 from vamos.ui.parts.panel import Panel
 from vamos.ui.parts.some import some
 from vamos.ui.stops.song.commands import SongCommands
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: So many stops are shown at once, those nearest to where one stands.
 _SHOWN = 3

@@ -9,9 +9,11 @@ from vamos.core.edit import song as edit
 from vamos.core.model.song import Song, Used
 from vamos.core.time.counts import seconds_of, time_text
 from vamos.errors import InputError
-from vamos.language import tr
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 def show_title(panel: Panel, desk: Desk, song: Song) -> None:
