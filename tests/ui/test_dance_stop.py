@@ -198,6 +198,22 @@ class DemoDanceTest(DanceCase):
         self.write(self.field("Stated walls"), "")
         self.assertIn("Nothing to check", self.panel_text())
 
+    def test_short_words_stand_on_the_page_and_are_taken_from_the_field(self):
+        def on_the_page() -> list[str]:
+            rows = map(self.window.page._content, range(self.window.page.model.rowCount()))
+            row = next(r for r in rows if r.line.title == "Gate walk")
+            return [event.short for _, event in row.line.cells()][:3]
+
+        self.assertEqual(on_the_page(), ["walk", "walk", "step"])
+        self.write(self.field("Short words"), "FW = walk")
+        self.assertEqual(on_the_page(), ["FW", "FW", "step"])
+        self.assertEqual(self.dance().section("Gate walk").events[0].short, "walk")
+        self.write(self.field("Short words"), "FW walk")
+        self.assertIn("explains no word", self.window.status.words.text())
+        self.assertEqual([w.short for w in self.dance().words], ["FW"])
+        self.window.session.undo()
+        self.assertEqual(on_the_page(), ["walk", "walk", "step"])
+
     def test_sheets_out_and_in(self):
         """PDF can be read by another program; a CSV read again gives the same dance."""
         before = self.dance()

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-from vamos.cli.files import change, load, may_write, reads, write_json
+from vamos.cli.files import change, is_project, load, may_write, reads, write_json
 from vamos.cli.output import with_output
 from vamos.cli.progress import Terminal
 from vamos.core.dance.checks import Problem
@@ -157,8 +157,13 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
     from vamos.core.dance.facing import clock_text
     from vamos.core.dance.facts import facts_of
     from vamos.core.dance.with_song import with_song
+    from vamos.core.edit.dance import set_words
 
     project = _sheet_project(arguments.sheet)
+    if arguments.words is not None:
+        if not is_project(arguments.sheet):
+            raise InputError(tr("Short words are kept in a project; write them into a sheet as lines of their own."))
+        project = change(arguments.sheet, lambda p: set_words(p, arguments.words))
     grid = project.grid
     problems = problems_of(project.dance, grid)
     if arguments.json:
@@ -266,9 +271,8 @@ def sheet(arguments: argparse.Namespace, terminal: Terminal) -> int:
 def _sheet_project(path: Path) -> Project:
     """A project file, or a project around a sheet read from a file; what was left aside is said."""
     from vamos.core.dance.sheets.files import read_sheet_file
-    from vamos.core.document.files import SUFFIX
 
-    if path.suffix == SUFFIX:
+    if is_project(path):
         return load(path)
     reads(path)
     found = read_sheet_file(path)

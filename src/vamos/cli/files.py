@@ -10,7 +10,7 @@ import msgspec
 
 from vamos.core.disk.alone import alone_at
 from vamos.core.disk.outputs import check_output, write_output
-from vamos.core.document.files import save
+from vamos.core.document.files import SUFFIX, save
 from vamos.core.document.paths import where_expected
 from vamos.core.model.project import Project
 
@@ -45,6 +45,11 @@ def _media(project: Project, base: Path) -> Iterator[Path]:
         yield where_expected(take.media, base)
         if take.better is not None:
             yield where_expected(take.better.media, base)
+
+
+def is_project(path: Path) -> bool:
+    """Whether a file is named as a project."""
+    return path.suffix == SUFFIX
 
 
 def change(path: Path, edit: Callable[[Project], Project]) -> Project:

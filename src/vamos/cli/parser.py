@@ -72,6 +72,11 @@ def _of_song_and_dance(add: Add) -> None:
     _json(sub)
     sub = add("dance", commands.dance, tr("read a count sheet and say all that follows from it"))
     sub.add_argument("sheet", type=Path, metavar="FILE", help=tr("a sheet as .csv, .json or .md, or a project"))
+    sub.add_argument(
+        "--words",
+        metavar="WORDS",
+        help=tr("short words of a project’s dance, such as “KBC = kick ball change, CS = coaster step”"),
+    )
     _json(sub)
     sub = add("sheet", commands.sheet, tr("write the count sheet of a project or sheet"))
     sub.add_argument("sheet", type=Path, metavar="FILE", help=tr("a project, or a sheet as .csv, .json or .md"))

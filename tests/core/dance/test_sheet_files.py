@@ -41,6 +41,7 @@ from vamos.core.model.dance import (
     MoveSet,
     Pause,
     Section,
+    ShortWord,
     Stated,
     StepPattern,
 )
@@ -115,6 +116,7 @@ def dances(draw):
         tuple(StepPattern(n, F(2), draw(events)) for n in draw(st.lists(st.sampled_from(["s1", "s2"]), unique=True))),
         draw(st.integers(0, 7)),
         draw(st.sampled_from([None, 0, 4, 7])),
+        draw(st.sampled_from([(), (ShortWord("KBC", "kick ball change"), ShortWord("Kr", "Kreuzschritt"))])),
     )
 
 

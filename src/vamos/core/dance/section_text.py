@@ -12,6 +12,7 @@ from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.move_words import KIND
 from vamos.core.dance.notation import parse_line
 from vamos.core.dance.notation_out import print_line
+from vamos.core.dance.short_words import patterns_of
 from vamos.core.dance.typed.lane import lane_text, read_lane
 from vamos.core.dance.typed.reading import known_person, may_be_role, read_typed
 from vamos.core.dance.who import is_lane
@@ -24,8 +25,9 @@ tr = words_of(__name__)
 
 
 def own_steps(dance: Dance) -> Mapping[str, StepPattern]:
-    """The teacher's own steps by name."""
-    return {step.name: step for step in dance.steps}
+    """The teacher's own steps by name, and what short words stand for."""
+    steps = {step.name: step for step in dance.steps}
+    return {**patterns_of(dance.words, steps), **steps} if dance.words else steps
 
 
 def notation_of(section: Section, dance: Dance) -> str:

@@ -13,6 +13,7 @@ from vamos.core.dance.notation_out import kept, print_line
 from vamos.core.dance.offers import Offer, with_section
 from vamos.core.dance.section_text import own_steps, read_count, read_notation, role_at
 from vamos.core.dance.sequence import parse_sequence
+from vamos.core.dance.short_words import in_full, parse_words
 from vamos.core.dance.steps import swapped
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section, StepPattern
 from vamos.core.model.ids import new_id
@@ -80,13 +81,14 @@ def write_section(project: Project, name: str, text: str) -> Project:
     """
     section = project.dance.section(name)
     events, others = read_notation(text, section.feel, own_steps(project.dance))
+    full = in_full(events, project.dance.words)
     end = max((floor(e.start) + 1 for e in events), default=0)
     if end > LONGEST:
         raise InputError(tr("A section of {end} counts is too long; at most {longest}.", end=end, longest=LONGEST))
     return _replaced(
         project,
         name,
-        lambda s: replace(s, events=kept(s.events, events), others=others, length=max(s.length, end)),
+        lambda s: replace(s, events=kept(s.events, full), others=others, length=max(s.length, end)),
     )
 
 
@@ -104,7 +106,8 @@ def write_count(project: Project, name: str, count: int, text: str) -> Project:
         new += [replace(e, role=role.group(1)) if role else e for e in found]
     old = tuple(e for e in section.events if floor(e.start) == count)
     rest_of = [e for e in section.events if floor(e.start) != count]
-    events = sorted([*rest_of, *kept(old, tuple(new))], key=lambda e: e.start)
+    full = in_full(new, project.dance.words)
+    events = sorted([*rest_of, *kept(old, full)], key=lambda e: e.start)
     return _replaced(project, name, lambda s: replace(s, events=tuple(events)))
 
 
@@ -263,6 +266,11 @@ def learn_step(project: Project, name: str, start: int, end: int, step: str) -> 
 def set_facts(project: Project, **facts: Any) -> Project:
     """Name, credits, level and the other fields of the card."""
     return replace(project, dance=replace(project.dance, **facts))
+
+
+def set_words(project: Project, text: str) -> Project:
+    """The short words of the dance: “KBC = kick ball change, CS = coaster step”. Raises InputError."""
+    return set_facts(project, words=parse_words(text))
 
 
 def _replaced(project: Project, name: str, change: Callable[[Section], Section]) -> Project:

@@ -104,6 +104,21 @@ class StepPattern:
 
 
 @dataclass(frozen=True, slots=True)
+class ShortWord:
+    """What a short word stands for in a dance: KBC, kick ball change."""
+
+    short: str
+    means: str
+
+    def __post_init__(self) -> None:
+        for words, parting in ((self.short, ",;|=\n"), (self.means, ";|=\n")):
+            if not words.strip(" ,") or words != words.strip(" ,") or not set(parting).isdisjoint(words):
+                raise InputError(
+                    tr("“{words}” cannot be a short word or its meaning: ; | and = part them.", words=words)
+                )
+
+
+@dataclass(frozen=True, slots=True)
 class MoveSet:
     """Other moves over counts [start, start + length) of a section, which then goes on as written."""
 
@@ -221,7 +236,8 @@ class Dance:
     ``parts`` group sections of a phrased dance. ``starts_on`` says in words where in the song the
     dancing starts. ``start_weight`` NONE means: so that the first move is possible. ``steps`` are
     steps of the teacher's own, beside the common ones. ``start_heading`` is where the dance faces when it begins, in
-    eighths, ``partner_heading`` where the second role does, None where that is nothing else.
+    eighths, ``partner_heading`` where the second role does, None where that is nothing else. ``words`` are short
+    ones for what is often danced.
     """
 
     name: str = ""
@@ -238,6 +254,7 @@ class Dance:
     steps: tuple[StepPattern, ...] = ()
     start_heading: int = 0
     partner_heading: int | None = None
+    words: tuple[ShortWord, ...] = ()
 
     def __post_init__(self) -> None:
         names = [s.name for s in self.sections]
@@ -246,6 +263,10 @@ class Dance:
             raise InputError(tr("Two sections are called “{twice}”; each needs a name of its own.", twice=twice))
         if len({s.id for s in self.sections}) < len(names):
             raise InputError(tr("Two sections have the same id."))
+        short = [w.short.lower() for w in self.words]
+        again = next((w for w in self.words if short.count(w.short.lower()) > 1), None)
+        if again is not None:
+            raise InputError(tr("“{short}” is explained twice; each short word needs one meaning.", short=again.short))
         known = set(names)
         for where, wanted in (
             *(("sequence", i.sections) for i in self.sequence),

@@ -200,9 +200,11 @@ class Facts:
     @property
     def words(self) -> Words:
         """What is said at each moment of the song."""
+        from vamos.core.dance.short_words import short_names
         from vamos.core.render.words import Words
 
-        return self._once("words", (self.lines,), lambda: Words(self.lines))
+        p = self.project
+        return self._once("words", (self.lines, p.dance), lambda: Words(self.lines, short_names(p.dance)))
 
     @property
     def card(self) -> Card:

@@ -146,7 +146,7 @@ class _Packer:
         self.entries: list[mf.ClipEntry] = []
         self.song: Sound | None = None
         self.song_read = Lock()
-        self.earlier, self.words = earlier, Words(self.stage.lines)
+        self.earlier, self.words = earlier, Words(self.stage.lines, self.stage.names)
         self.song_media = project.song
         self.gone = False
         self.written: Callable[[str, Path, float], object] | None = None

@@ -5,8 +5,8 @@ The preview and the export make their frames here, so that what is seen is what 
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
-from dataclasses import dataclass, replace
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 from fractions import Fraction
 from functools import cached_property, partial
 from math import ceil
@@ -81,6 +81,8 @@ class Stage:
     film_rate: Callable[[str], FrameRate] = _usual_rate
     #: In half-time and double time, the count that stands on its own beat of the song: for pieces the whole clip's.
     paced_from: Fraction | None = None
+    #: Short words that stand over the picture, by what they stand for.
+    names: Mapping[str, str] = field(default_factory=dict)
 
     def rate(self, clip: Clip) -> FrameRate:
         """Frames per second of a clip: as wished, else as its film has."""
@@ -159,7 +161,7 @@ class Composer:
         self._own = reels is None
         self.overlay = overlay_of(version, stage.output.overlay)
         with speaking(stage.output.language):
-            states = schedule(Words(stage.lines), self.clip, self.timing, self.overlay, version.look)
+            states = schedule(Words(stage.lines, stage.names), self.clip, self.timing, self.overlay, version.look)
         try:
             self.picks = [self._picks(film) for film in films]
             self.sizes = self._sizes()

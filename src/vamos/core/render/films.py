@@ -6,6 +6,7 @@ from functools import cache
 from pathlib import Path
 
 from vamos.core.dance.lines import Line, lines_of
+from vamos.core.dance.short_words import short_names
 from vamos.core.dance.who import danced_by
 from vamos.core.document.heard import heard_of
 from vamos.core.document.paths import locate
@@ -38,7 +39,7 @@ def stage_of(project: Project, base: Path | None, grid: Grid, lines: tuple[Line,
         except VamosError:
             return USUAL
 
-    return Stage(grid, lines, project.output, rate)
+    return Stage(grid, lines, project.output, rate, names=short_names(project.dance))
 
 
 def rates_of(project: Project, base: Path | None) -> dict[str, FrameRate]:

@@ -76,7 +76,7 @@ class SplicedComposer:
         ends = [*self._firsts[1:], self.timing.frames]
         self.picks: list[Floats] = [np.arange(self.timing.frames, dtype=float)]
         with speaking(stage.output.language):
-            states = schedule(Words(stage.lines), clip, self.timing, self.overlay, version.look)
+            states = schedule(Words(stage.lines, stage.names), clip, self.timing, self.overlay, version.look)
         # Count and words stand in one place through all pieces.
         dancers = [replace(d, state=np.zeros(0, np.intp)) for part in self._parts for d in part.layout.dancers]
         found = Places([state for _, state in states], fit).quietest(dancers) if dancers else None

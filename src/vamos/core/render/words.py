@@ -11,6 +11,7 @@ from math import ceil, floor
 from vamos.core.dance.calls import calls_of, ticks
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.lines import Line, heading_at
+from vamos.core.dance.short_words import shortened
 from vamos.core.dance.who import in_lane, lanes_in, roles_in
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Event, Foot, Kind
@@ -74,12 +75,15 @@ def _said(event: Event | None, with_foot: bool) -> str:
 
 
 class Words:
-    """Answers for positions on the song; ``first`` is where a clip begins that has numbers of its own."""
+    """Answers for positions on the song; ``first`` is where a clip begins that has numbers of its own.
 
-    def __init__(self, lines: Sequence[Line]):
+    ``names`` are short words, by what they stand for.
+    """
+
+    def __init__(self, lines: Sequence[Line], names: Mapping[str, str] | None = None):
         self._lines = sorted(lines, key=lambda line: line.start)
         self._starts = [line.start for line in self._lines]
-        found = [pair for line in self._lines for pair in line.events()]
+        found = [(at, shortened(event, names or {})) for line in self._lines for at, event in line.events()]
         self._events: list[tuple[Fraction, Event]] = sorted(found, key=lambda pair: pair[0])
         self._event_starts = [at for at, _ in self._events]
         self._calls = calls_of(self._lines)

@@ -12,6 +12,7 @@ import numpy as np
 from PyQt6.QtGui import QImage
 
 from vamos.core.dance.lines import Line
+from vamos.core.dance.short_words import short_names, shortened
 from vamos.core.media.peaks import Peaks
 from vamos.core.model.dance import Section
 from vamos.core.model.project import Project
@@ -111,6 +112,10 @@ class Content:
         assert clock is not None
         if line.section is not None and line.section.name in self.instead:
             line = replace(line, section=self.instead[line.section.name])
+        names = short_names(self.project.dance)
+        if names and line.section is not None:
+            events = tuple(shortened(e, names) for e in line.section.events)
+            line = replace(line, section=replace(line.section, events=events))
         start, end = clock(line.start), clock(line.counts.end)
         wave = self.peaks.between(start, end) if self.peaks else np.zeros((0, 3), np.float32)
         return Row(

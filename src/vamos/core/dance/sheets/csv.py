@@ -32,6 +32,7 @@ from vamos.core.dance.sheets.cells import (
     words,
 )
 from vamos.core.dance.sheets.table import more_cells, read_other_table, separator_of, without_preface
+from vamos.core.dance.short_words import parse_words, print_words
 from vamos.core.document.files import from_builtins, to_builtins
 from vamos.core.model.dance import Dance, DancePart, Event, Item, MoveSet, Section, Stated, StepPattern
 from vamos.errors import InputError
@@ -48,6 +49,7 @@ _FACTS = (
     "level",
     "rights",
     "starts_on",
+    "words",
     "start_weight",
     "start_heading",
     "partner_heading",
@@ -116,6 +118,7 @@ def _facts(dance: Dance) -> dict[str, str]:
         "starts_on": dance.starts_on,
         "start_weight": str(dance.start_weight),
         "links": "\n".join(dance.links),
+        "words": print_words(dance.words),
         "walls": "" if said.walls is None else str(said.walls),
         "stated_counts": "" if said.counts is None else str(said.counts),
         "tags": "" if said.tags is None else str(said.tags),
@@ -275,6 +278,7 @@ class _CsvReader:
             tuple(self.steps.values()),
             heading_of(facts.get("start_heading", "")) or 0,
             heading_of(facts.get("partner_heading", "")),
+            parse_words(facts.get("words", "")),
         )
         if facts.get("sequence"):
             dance = replace(dance, sequence=parse_sequence(facts["sequence"], dance))

@@ -10,7 +10,18 @@ from vamos.core.dance.facing import clock_text, heading_of
 from vamos.core.dance.remarks import Added, Cut, facing_at_end
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, foot_of
-from vamos.core.model.dance import Dance, DancePart, Event, Item, ItemKind, MoveSet, Section, Stated, kind_by_name
+from vamos.core.model.dance import (
+    Dance,
+    DancePart,
+    Event,
+    Item,
+    ItemKind,
+    MoveSet,
+    Section,
+    ShortWord,
+    Stated,
+    kind_by_name,
+)
 from vamos.errors import InputError
 from vamos.wording import words_of
 
@@ -50,6 +61,7 @@ class WrittenSheet:
     added: list[Added]
     #: Sets of three counts, not of eight.
     threes: bool = False
+    short: dict[str, str] = field(default_factory=dict)
     remarks: list[str] = field(default_factory=list)
     #: Told of a line: its index → what.
     told: dict[int, str] = field(default_factory=dict)
@@ -80,6 +92,7 @@ class WrittenSheet:
             parts=parts,
             stated=Stated(_number(facts.get("walls")), _number(facts.get("counts"))),
             start_heading=heading_of(facts.get("facing", "")) or 0,
+            words=tuple(ShortWord(short, means) for short, means in self.short.items()),
         )
         try:
             dance = replace(dance, start_weight=foot_of(facts.get("weight", "")))

@@ -20,6 +20,7 @@ from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sequence import parse_sequence, print_sequence
 from vamos.core.dance.sheets.beyond import sealed, unsealed
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, foot_of, read_name, turned, whole_number, words
+from vamos.core.dance.short_words import parse_words, print_words
 from vamos.core.model.dance import Dance, Event, Foot, Kind, Section
 from vamos.core.time import Feel
 from vamos.core.time.counts import count_text
@@ -74,6 +75,7 @@ def _visible(dance: Dance) -> str:
         ("Level", dance.level),
         ("Rights", dance.rights),
         ("Starts on", dance.starts_on),
+        ("Short words", print_words(dance.words)),
         ("Start weight", str(dance.start_weight)),
         ("Start facing", facing),
         ("Partner facing", partner),
@@ -233,6 +235,7 @@ class _Reader:
             level=facts.get("Level", ""),
             rights=facts.get("Rights", ""),
             starts_on=facts.get("Starts on", ""),
+            words=parse_words(facts.get("Short words", "")),
             start_weight=foot_of(facts.get("Start weight", "")),
             start_heading=heading_of(facts.get("Start facing", "")) or 0,
             partner_heading=heading_of(facts.get("Partner facing", "")),

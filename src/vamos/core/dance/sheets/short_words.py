@@ -13,7 +13,7 @@ _HEAD = re.compile(
     r"^(?:abbreviations?|abbr\.?|key|legend|glossary|terms|abkürzungen|legende|abreviaturas|abréviations)\s*[:.-]\s*",
     re.IGNORECASE,
 )
-_ENTRY = re.compile(r"^(?P<short>[^\W\d_][\w/-]{0,9})\s*(?:=|means\b|heißt\b|steht\s+für\b)\s*(?P<means>\D{2,60})$")
+_ENTRY = re.compile(r"^(?P<short>[^\W\d_][\w/-]{0,9})\s*(?:=|means\b|heißt\b|steht\s+für\b)\s*(?P<means>[^\d=]{2,60})$")
 
 
 def short_words_in(line: str) -> dict[str, str]:

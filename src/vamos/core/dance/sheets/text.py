@@ -98,7 +98,7 @@ class _Sheet:
                 tr("no moves with counts were found; write them such as “1-4 vine R” or “side R 1, touch L 2”.")
             )
         threes = any(_IN_THREE.search(row) for row in self.rows)
-        made = WrittenSheet(self.name, self.facts, self.sections, self.parts, self.cuts, self.added, threes)
+        made = WrittenSheet(self.name, self.facts, self.sections, self.parts, self.cuts, self.added, threes, self.short)
         dance = made.dance()
         self.lines = [replace(x, told=made.told.get(x.number - 1, x.told)) for x in self.lines]
         asides = [x for x in self.lines if x.taken is LineIs.ASIDE]

@@ -6,7 +6,8 @@ from collections.abc import Callable
 from dataclasses import replace
 
 from vamos.core.dance.card import LEVELS
-from vamos.core.edit.dance import set_facts
+from vamos.core.dance.short_words import print_words
+from vamos.core.edit.dance import set_facts, set_words
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
 from vamos.wording import inside, words_of
@@ -45,6 +46,17 @@ def fill_card(panel: Panel, desk: Desk) -> None:
         desk.do(tr("Links"), lambda p: set_facts(p, links=tuple(text.split())))
 
     panel.text(tr("Links"), " ".join(dance.links), links)
+
+    def short(text: str) -> None:
+        desk.do(tr("Short words"), lambda p: set_words(p, text), tr("Short words: written"))
+
+    panel.text(
+        tr("Short words"),
+        print_words(dance.words),
+        short,
+        hint=tr("KBC = kick ball change"),
+        tip=tr("They may be typed, and stand over the picture and on the page; sheets and the voice say all of it."),
+    )
     for name, title in _SAID:
         value = getattr(dance.stated, name)
         panel.text(title, "" if value is None else str(value), _say(desk, name, title), hint=tr("not said"))
