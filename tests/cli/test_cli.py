@@ -78,7 +78,7 @@ class GridCommandTest(FolderCase):
 class JsonLanguageTest(FolderCase):
     def test_what_is_written_for_programs_is_the_same_in_every_language(self):
         """Byte for byte; what people read is not."""
-        project = demo_copy(self.folder) / PROJECT
+        project = demo_copy(self.folder)
         for command in ("dance", "clips", "shots", "lesson", "song"):
             written, told = [], []
             for language in ("en", "de", "es"):

@@ -9,6 +9,7 @@ from vamos.core.dance.facing import clock_text
 from vamos.core.dance.remarks import restart_in
 from vamos.core.dance.sheets.files import read_any_text
 from vamos.core.dance.sheets.read_as import LineIs, TextRead
+from vamos.core.dance.sheets.table import read_other_table
 from vamos.core.dance.sheets.text import read_text
 from vamos.core.model.dance import Foot
 
@@ -82,6 +83,83 @@ class SentTest(unittest.TestCase):
         )
         self.assertEqual(sequence(found), ["wall", "wall", "Tag", "wall", "wall", "wall/24", "wall"])
         self.assertEqual(found.remarks, ())
+
+    def test_a_message_of_a_few_lines(self):
+        """Words before a head, a name in quotes, facts in a sentence, sections without any count."""
+        found = read("copper kettle")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1R 2L 3R 4l 5L 6R 7L-2 8r",
+                "1R 2L 3R 4L 5R 6L 7R 8L",
+                "1R 2L 3R 4L 5R 6L 7x 8x",
+            ],
+        )
+        dance = found.dance
+        self.assertEqual(
+            (dance.name, dance.level, dance.stated.walls, dance.stated.counts), ("Copper Kettle", "beginner", 4, 32)
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall/16", "wall"])
+        self.assertEqual([x.text for x in found.lines if x.taken is LineIs.ASIDE], ["see you thursday :)"])
+
+    def test_german_with_dashes_between_the_moves(self):
+        """“Wie 5-6” dances counts 5 and 6 again, on its own counts."""
+        found = read("kupferkessel")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1R 2L 3R 4l 5L 6R 7L-2 8r",
+                "1R 2L 3R 4L 5R 6L-4 7R 8L-4",
+                "1R 2L 3R 4L 5R 6L 7x 8x",
+            ],
+        )
+        self.assertEqual(found.dance.starts_on, "16 Taktschlägen mit dem Gesang")
+        self.assertEqual(found.remarks, ())
+        self.assertFalse([e.doubt for s in found.dance.sections for e in s.events if e.doubt])
+
+    def test_notes_in_sentences(self):
+        found = read("moon ferry")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1r 2R 3l 4L 5r 6r 7x 8x",
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1R 2L-4 3R 4L-4 5R 6L 7h 8h",
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+            ],
+        )
+
+    def test_a_column_of_notes(self):
+        """Each is kept at the move of its count; one beside nothing is told."""
+        table = "Count,Step,Notes\n1,step R,\n2,close L,now facing 3:00\n3&4,chassé R,small\n7,,look up\n"
+        found = read_other_table(table, ",")
+        (section,) = found.dance.sections
+        self.assertEqual([(e.start, e.note) for e in section.events if e.note], [(1, "now facing 3:00"), (2, "small")])
+        self.assertEqual(len(found.remarks), 1)
+        self.assertIn("look up", found.remarks[0])
+
+    def test_a_tag_whose_moves_stand_behind_its_wall(self):
+        found = read("tin lantern")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L",
+                "1R 2L 3R 3&L 4R 5L 6R 7L-2 7&R 8L",
+                "1R 2L-2 3R 3&L 4R 5L 6R 7L 7&R 8L",
+                "1r 2R+4 3l 4L 5R 6L 7R 8L",
+                "1R 2L 3R 4L",
+            ],
+        )
+        self.assertIn("Tag", sequence(found))
+
+    def test_a_step_for_two_of_six_counts(self):
+        found = read("sugar push")
+        (only,) = found.dance.sections
+        self.assertEqual((found.dance.name, only.length), ("Sugar push", 6))
+        for role, feet in (("Lead", "L R L L R L R"), ("Follow", "R L R R L R L")):
+            self.assertEqual(" ".join(str(e.foot) for e in only.events if e.role == role), feet)
 
     def test_a_handout_of_phrases(self):
         """(2x8) is sixteen counts, “P1” is Phrase 1, and who starts on the left stands on the right."""

@@ -8,6 +8,7 @@ from pathlib import Path
 
 from pypdf import PdfReader
 
+import vamos.language  # noqa: F401 - hands the phrases in
 from tests.core.pack.test_verify import small_project
 from tests.support import FolderCase
 from vamos.core.document.files import load, save

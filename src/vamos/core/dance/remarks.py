@@ -45,8 +45,8 @@ _INLINE = {
 #: What stands before the facts in one line.
 _DESCRIBED = re.compile(r"^\W*(?:description|type|beschreibung|art)\s*:\s*", re.IGNORECASE)
 _ON_THE_VOICE = re.compile(
-    r"^\W*(?:starts?|begins?|beginn|start|einsatz)\s+(?:on|with|at|after|auf|mit|beim|nach)\s+"
-    r"((?:the\s+|dem\s+|den\s+)?(?:vocals?|lyrics|singing|words|gesang|(?:main|heavy|first)\s+beat|instrumental)\b.{0,40})$",
+    r"^\W*(?:(?:the|der)\s+(?:dance|tanz)\s+)?(?:starts?|begins?|beginnt?|start|einsatz)\s+(?:on|with|at|after|auf|mit|beim|nach)\s+"
+    r"((?:\d{1,3}\s+\w+\s+)?(?:mit\s+|on\s+|with\s+)?(?:the\s+|dem\s+|den\s+)?(?:vocals?|lyrics|singing|words|gesang|(?:main|heavy|first)\s+beat|instrumental)\b.{0,40})$",
     re.IGNORECASE,
 )
 #: “We start on the left foot”: the other one bears the weight then.
@@ -88,6 +88,7 @@ _RESTART = re.compile(
 _TAG = re.compile(r"\b(?:tags?|bridges?|brücke|puente|pont)\b", re.IGNORECASE)
 _LAST_WORDS = re.compile(
     r"^\W*(?:begin(?:\s+the\s+dance)?\s+again|no\s+(?:tags?|restarts?|bridges?)|keine\s+(?:tags?|restarts?|neustarts?|brücken)|"
+    r"(?:wiederholung|wiederholen)\s+bis\s+(?:zum\s+)?(?:ende|schluss)|repeat\s+(?:until|till|to)\s+the\s+end|"
     r"(?:wiederholung\W+)?(?:der\s+)?tanz\s+beginnt\s+von\s+vorne?|start\s+(?:again|over)|repeat(?:\s+the\s+dance)?(?:\s+from\s+the\s+(?:top|beginning))?|"
     r"enjoy|smile|have\s+fun|happy\s+dancing|from\s+the\s+top|von\s+vorn(?:e)?|viel\s+spa[sß]+|end\s+of\s+(?:the\s+)?dance)\b\D{0,40}$",
     re.IGNORECASE,
@@ -98,6 +99,7 @@ _FACING = re.compile(
 )
 
 
+_QUOTED = re.compile(r"[\"“”„«‘]\s*([^\W\d][^\"“”„«»‘’]{1,60}?)\s*[\"“”»’]")
 _NONE = re.compile(r"^\W*(?:no|keine?)\s", re.IGNORECASE)
 
 
@@ -152,6 +154,11 @@ def facts_in(line: str) -> dict[str, str]:
         return {"start": starts.group(1).strip(" .*_")}
     if voice := _ON_THE_VOICE.match(line):
         return {"start": voice.group(1).strip(" .*_")}
+    quoted = _QUOTED.search(line)
+    if quoted is not None and "counts" in said:
+        # “here's tonight's dance ‘Copper Kettle’, 32 counts, 4 walls”
+        values = {n: (m.group(1) if m.groups() else m.group()) for n, m in said.items()}
+        return {"name": quoted.group(1).strip(), **values}
     if {"counts", "walls"} <= said.keys() and (described is not None or len(plain) <= 4):
         return {n: (m.group(1) if m.groups() else m.group()) for n, m in said.items()}
     if foot := _FIRST_FOOT.search(line):
@@ -171,6 +178,12 @@ def restart_in(line: str) -> Cut | None:
     walls = _walls(line)
     section = _AFTER_SECTION.search(line)
     return Cut(walls, _after(line), int(section.group(1)) if section else None)
+
+
+def said_behind(line: str) -> str:
+    """“Tag at the end of wall 4 (facing 12:00): sway R, L”: what stands behind the last colon that is no clock’s."""
+    parts = re.split(r":(?!\d)", line)
+    return parts[-1].strip() if len(parts) > 1 else ""
 
 
 def tag_in(line: str) -> Added | None:

@@ -141,6 +141,13 @@ def _counted(part: str) -> bool:
     return re.search(r"\d", re.sub(r"\d\s*/\s*\d", "", part)) is not None
 
 
+_REPEATS = re.compile(
+    r"\s*(?:\d[\d\s&\-–]*:?\s*)?"
+    r"(?:repeat|same|again|wie\b|wiederhol|dasselbe|das gleiche|nochmal|igual|repit|repet|répét)",
+    re.IGNORECASE,
+)
+
+
 def _apart(text: str) -> list[str]:
     """What stands between semicolons; “7-8: step R; ½ turn L” shares its counts and is one."""
     found: list[str] = []
@@ -150,6 +157,8 @@ def _apart(text: str) -> list[str]:
         # “stomp R, clap; stomp L, clap” without counts goes on from what stands before.
         bare = bool(found) and not (_OTHER.match(found[-1].strip()) or role_at(found[-1].strip()))
         uncounted = bare and bool(found[-1].strip()) and not _counted(found[-1]) and not role_at(part.strip())
+        # “5-8 repeat 1-4” dances what stands before the semicolon.
+        counts_alone = counts_alone or (bare and _REPEATS.match(part) is not None)
         if found and ((not alone and (_counted(found[-1]) or bare)) or counts_alone or uncounted):
             found[-1] += f";{part}"
         else:

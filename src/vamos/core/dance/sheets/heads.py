@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Mapping
 
+from vamos.core.dance.remarks import facts_in
 from vamos.core.dance.sheets.cells import LONGEST_SECTION
 from vamos.errors import InputError
 from vamos.wording import words_of
@@ -59,7 +61,7 @@ NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, ORDINAL, BARS, LINE)
 SAME = re.compile(
     r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?)\s*"
     rf"(?:section|sec\.?|s|set|part|phrase|verse|block|bars?|teil|abschnitt|{_EIGHT})\s*(?:#|no\.?|nr\.?)?\s*"
-    r"(?P<number>\d{1,2}(?:-\d{1,2})?|[A-H]\d?)\b(?P<rest>.*)$",
+    r"(?P<number>\d{1,2}(?:-\d{1,2})?|one|two|three|four|five|six|seven|eight|[A-H]\d?)\b(?P<rest>.*)$",
     re.IGNORECASE,
 )
 COUNT_IN = re.compile(r"^(?:a\s+)?5\W+6\W+7\W+8\b\W*(?:ready|go|and|here\s+we\s+go|und\s+los|los)?\W*$", re.IGNORECASE)
@@ -70,9 +72,36 @@ COUNTS = re.compile(
 INSIDE = re.compile(r"[(\[]\s*(?:counts?\s*)?(\d{1,3})\s*(?:-|to)\s*(\d{1,3})\s*(?:counts?)?\s*[)\]]")
 
 
+_FILLER = re.compile(
+    r"^(?:(?:ok(?:ay)?|so|well|then|and|now|next|first|also|alright|right|dann|jetzt|und|also|luego|ahora|puis|ensuite)"
+    r"\b[\s,:]*)+",
+    re.IGNORECASE,
+)
+_SPELLED = re.compile(
+    r"\b(one|two|three|four|five|six|seven|eight|twelve|sixteen|acht|vier|sechs)(?=\s+(?:counts?|zähler|beats?)\b)",
+    re.IGNORECASE,
+)
+_WORTH = {"one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "twelve": 12,
+          "sixteen": 16, "acht": 8, "vier": 4, "sechs": 6}  # fmt: skip
+
+
 def eights_said(plain: str) -> str:
     """“(2x8)” in a head: so many counts."""
     return _EIGHTS_SAID.sub(lambda m: f"({int(m.group(1)) * int(m.group(2))} counts)", plain)
+
+
+def without_filler(plain: str) -> str:
+    """“ok so section 1: …”: the head itself, where a numbered head stands behind such words; else the text."""
+    filler = _FILLER.match(plain)
+    rest = plain[filler.end() :] if filler else ""
+    found = next(filter(None, (form.match(rest) for form in NUMBERED)), None) if rest else None
+    return rest if found is not None and found["number"] else plain
+
+
+def in_digits(rest: str) -> str:
+    """“, eight counts: …” behind a head’s number: with digits."""
+    head, colon, moves = rest.partition(":")
+    return _SPELLED.sub(lambda m: str(_WORTH[m.group(1).lower()]), head) + colon + moves
 
 
 def named(plain: str) -> tuple[str, int | None]:
@@ -82,6 +111,21 @@ def named(plain: str) -> tuple[str, int | None]:
         return plain, None
     name = plain[: match.start()].strip(" :,-(")
     return (name or plain), length_said(match.group(1))
+
+
+def named_figure(plain: str) -> tuple[str, int | None]:
+    """“Sugar push (6 counts)”: the name of a dance that is one step long, and its counts; else the text as it is."""
+    name, counts = named(plain)
+    return (name, counts) if counts is not None and counts <= 12 and plain.rstrip().endswith(")") else (plain, None)
+
+
+def name_before(row: str, facts: Mapping[str, str]) -> str:
+    """“Lantern Walk – 32 counts – 4 walls”: what stands before the facts of a first line is the name."""
+    bare = re.sub(r"[*_#]", "", row)
+    first, parted, _ = re.sub(r"\s+[–—\-|/•]\s+|\s*\((?=\d)", "\n", bare).partition("\n")
+    first = first.strip()
+    named = parted and len(first) <= 60 and re.search(r"[^\W\d]{2,}", first) and not facts_in(first)
+    return first if named and not any(first in v for v in facts.values()) else ""
 
 
 def length_said(digits: str) -> int:

@@ -5,9 +5,11 @@ from __future__ import annotations
 import csv
 import io
 import re
+from dataclasses import replace
 
 from vamos.core.dance.sheets.cells import SheetRead, words
 from vamos.core.dance.sheets.text import read_text_sheet
+from vamos.core.model.dance import Dance
 from vamos.errors import InputError
 from vamos.wording import words_of
 
@@ -22,6 +24,9 @@ _HEADS = {
     "foot": "foot feet fuß pied pie piede weight",
     "turn": "turn turns direction drehung richtung way facing giro tour",
 }
+#: Columns of what is said beside a move.
+_NOTES = ("note", "notes", "comment", "comments", "remark", "remarks", "hint", "hints", "notiz", "notizen", "bemerkung",
+          "hinweis", "nota", "notas")  # fmt: skip
 #: Columns of what moves beside the feet.
 _LANES = {
     "arms": "arm arms arme brazos bras braccia",
@@ -91,8 +96,10 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
     at, roles = found
     lines = [" ".join(c for c in row if c) for row in rows[:at]]
     lanes = {k: _LANE[c.lower().strip(" :.#*")] for k, c in enumerate(rows[at]) if c.lower().strip(" :.#*") in _LANE}
+    noted = next((k for k, c in enumerate(rows[at]) if c.lower().strip(" :.#*") in _NOTES), -1)
     beside: dict[str, list[str]] = {}
-    section = ""
+    notes: list[tuple[int, str, str]] = []
+    section, number_of = "", 0
     remarks = []
 
     def end_section() -> None:
@@ -102,7 +109,7 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
     for number, row in enumerate(rows[at + 1 :], at + 2):
         cells = {role: row[k] for role, k in roles.items() if k < len(row) and row[k]}
         if cells.get("section", section) != section:
-            section = cells["section"]
+            section, number_of = cells["section"], number_of + 1
             end_section()
             lines.append(f"## {section}")
         moves = _moves(cells)
@@ -113,21 +120,44 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
         elif cells.keys() == {"counts"} and not re.match(r"[\d&]", cells["counts"]):
             # A head in the first cell of a row of its own.
             end_section()
+            number_of += 1
             lines.append(f"## {cells['counts']}")
         elif moves:
             lines.append(f"{cells.get('counts', '')} {moves}".strip())
         for k, lane in lanes.items():
             if k < len(row) and row[k] and "counts" in cells:
                 beside.setdefault(lane, []).append(f"{row[k]} {_span(cells['counts'])}")
+        if 0 <= noted < len(row) and row[noted] and "counts" in cells:
+            notes.append((max(0, number_of - 1), cells["counts"], row[noted]))
         over = [c for k, c in enumerate(row) if c and k >= len(rows[at])]
         if over:
             remarks.append(more_cells(number, over))
     end_section()
-    known = {*roles.values(), *lanes}
+    known = {*roles.values(), *lanes, noted}
     unknown = [c for k, c in enumerate(rows[at]) if c and k not in known]
     remarks += [tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown]
     read = read_text_sheet("\n".join(lines))
-    return SheetRead(read.dance, (*read.remarks, *remarks))
+    dance, left = _with_notes(read.dance, notes)
+    return SheetRead(dance, (*read.remarks, *remarks, *left))
+
+
+def _with_notes(dance: Dance, notes: list[tuple[int, str, str]]) -> tuple[Dance, list[str]]:
+    """Notes at the moves of their counts; what finds none is told."""
+    sections, left = list(dance.sections), []
+    for number, counts, note in notes:
+        first = re.search(r"\d+", counts)
+        start = int(first.group()) - 1 if first else -1
+        events = list(sections[number].events) if number < len(sections) else []
+        at = next((k for k, e in enumerate(events) if e.start == start), None)
+        if at is None:
+            what = words(note)[:60]
+            left.append(
+                tr("The note “{what}” at {counts} is left aside: nothing is danced there.", what=what, counts=counts)
+            )
+            continue
+        events[at] = replace(events[at], note=words(note))
+        sections[number] = replace(sections[number], events=tuple(events))
+    return replace(dance, sections=tuple(sections)), left
 
 
 def _moves(cells: dict[str, str]) -> str:

@@ -9,7 +9,7 @@ import re
 from dataclasses import replace
 
 from vamos.core.dance.counts_typed import NotationError
-from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, tag_in
+from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, said_behind, tag_in
 from vamos.core.dance.section_text import count_said, danced_by_somebody, read_notation
 from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, is_moves, laid_out_on
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
@@ -22,8 +22,12 @@ from vamos.core.dance.sheets.heads import (
     RANGE,
     SAME,
     eights_said,
+    in_digits,
     length_said,
+    name_before,
     named,
+    named_figure,
+    without_filler,
 )
 from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSection, WrittenSheet
 from vamos.core.dance.sheets.moved import read_moves_of
@@ -78,6 +82,8 @@ class _Sheet:
         self.added: list[Added] = []
         self.short: dict[str, str] = {}
         self.name = ""
+        #: “Sugar push (6 counts)” says how long all of it is.
+        self.name_counts: int | None = None
         #: The counts that stood in the line above, alone.
         self.range: tuple[int, int] | None = None
 
@@ -124,7 +130,7 @@ class _Sheet:
             or self._short_words(index, plain)
             or self._count_in(index, plain)
             or self._same_below(index, plain)
-            or self._head(index, eights_said(plain), clean, markdown)
+            or self._head(index, without_filler(eights_said(plain)), clean, markdown)
             or self._remark(index, plain)
         ):
             return
@@ -133,7 +139,8 @@ class _Sheet:
         elif is_moves(plain, self._goes_on()):
             self._move_line(index, plain)
         elif not self.name and not self.sections and len(plain) <= 80 and not re.search(r"\d\s*-\s*\d", plain):
-            self.name = words(plain)
+            name, self.name_counts = named_figure(plain)
+            self.name = words(name)
             self._take(index, LineIs.NAME)
         elif is_last_words(plain):
             self._take(index, LineIs.FACT, tr("The dance begins again."))
@@ -153,18 +160,10 @@ class _Sheet:
             told.append(key)
         if not self.name or (re.search(r"[!?.:)]$", self.name) and len(self.name.split()) > 3):
             # “Hi all! Here is the dance from Tuesday” was no name.
-            self.name = words(facts.get("name", "")) or self._name_before(index, facts) or self.name
+            first = not self.sections and all(x.taken in (LineIs.EMPTY, LineIs.NAME) for x in self.lines)
+            before = name_before(self.rows[index], facts) if first else ""
+            self.name = words(facts.get("name", "") or before) or self.name
         self._take(index, LineIs.FACT, ", ".join(told))
-
-    def _name_before(self, index: int, facts: dict[str, str]) -> str:
-        """“Lantern Walk – 32 counts – 4 walls”: what stands before the facts of a first line is the name."""
-        if self.sections or any(x.taken not in (LineIs.EMPTY, LineIs.NAME) for x in self.lines):
-            return ""
-        bare = re.sub(r"[*_#]", "", self.rows[index])
-        first, parted, _ = re.sub(r"\s+[–—\-|/•]\s+|\s*\((?=\d)", "\n", bare).partition("\n")
-        first = first.strip()
-        named = parted and len(first) <= 60 and re.search(r"[^\W\d]{2,}", first) and not facts_in(first)
-        return words(first) if named and not any(first in v for v in facts.values()) else ""
 
     def _remark(self, index: int, plain: str) -> bool:
         """A restart or a tag with its walls, told where it stands."""
@@ -185,7 +184,7 @@ class _Sheet:
         tag = tag_in(plain)
         if tag is not None:
             self.added.append(tag)
-            below, said = self.below.moves_follow(index), plain.partition(":")[2].strip()
+            below, said = self.below.moves_follow(index), said_behind(plain)
             danced = "" if below else self._in_head(said, tag.counts)
             if danced or below:
                 number = sum(kind_by_name(s.name) is ItemKind.TAG for s in self.sections)
@@ -258,7 +257,7 @@ class _Sheet:
         return False
 
     def _numbered(self, index: int, plain: str, match: re.Match[str]) -> bool:
-        rest = match["rest"].strip()
+        rest = in_digits(match["rest"].strip())
         word, number = match["word"], match["number"] or ""
         if number.isdigit() and re.match(r"(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
             # “Tag 8 counts”: how long it is, and not the eighth.
@@ -380,7 +379,7 @@ class _Sheet:
 
     def _move_line(self, index: int, plain: str) -> None:
         if not self.sections:
-            self._open(tr("Section {number}", number=1))
+            self._open(tr("Section {number}", number=1), self.name_counts)
         elif self._begins_again(plain):
             self._open(tr("Section {number}", number=len(self.sections) + 1))
         self.sections[-1].moves.append((index, plain))

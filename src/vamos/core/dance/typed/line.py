@@ -12,7 +12,14 @@ from vamos.core.dance.typed.count_runs import NUMBERS, Clock, Count, CountRun
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.moves import readings
 from vamos.core.dance.typed.repeats import again, bare, end_of, repeat_in, times
-from vamos.core.dance.typed.rewritten import BEFORE_COUNTS, amp_items, feet_together, listed, without_number
+from vamos.core.dance.typed.rewritten import (
+    BEFORE_COUNTS,
+    amp_items,
+    feet_together,
+    listed,
+    with_source,
+    without_number,
+)
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token
@@ -54,7 +61,7 @@ class Place(Struct, frozen=True):
 
 def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: Feel) -> list[Place]:
     """All readings of a line that goes on from others, the cheapest first."""
-    tokens = feet_together(without_number(tokens), lexicon)
+    tokens = with_source(feet_together(without_number(tokens), lexicon), lexicon)
     wordy = any(t.kind == "word" and t.lower not in (*NUMBERS, "and", "a", "e", "und", "on", "counts") for t in tokens)
     digits = any(t.kind == "num" for t in tokens)
     ways = [(not digits or not wordy, False)]
@@ -296,7 +303,12 @@ def _repeated(place: Place, group: Group, clock: Clock, lexicon: Lexicon) -> Pla
     state = place.state
     end = end_of(state.events)
     source = target = None
-    numbers = [t.value for t in words if t.kind == "num"]
+    numbers = [t.value for t in words if t.kind in ("num", "from")]
+    slots = clock.place(list(group.counts)) if group.counts else None
+    if slots and any(t.kind == "from" for t in words) and numbers[0] < numbers[1]:
+        last = slots[-1].start + (slots[-1].length or 1)
+        found = again(state, repeat, (numbers[0], numbers[1]), (int(slots[0].start) + 1, int(last)))
+        return None if found is None else Place(found, clock.offset, clock.last)
     if group.counts:
         first = group.counts[0]
         if first.kind == "range":

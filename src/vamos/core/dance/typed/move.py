@@ -10,8 +10,8 @@ from vamos.core.model.dance import StepPattern
 class Move(Struct, frozen=True):
     """One move in words: what it does, with which feet, how it turns, and what of it was not understood.
 
-    ``kind`` is step, other (the foot that is free after the last), touch, hop, pivot, free, hand, hold, figure
-    or empty.
+    ``kind`` is step, other (the foot that is free after the last), touch, hop, pivot, free, hand, hold, figure,
+    again (all before it, ``times``) or empty.
     ``feet`` is R, L, B (both), E (either); ``row``: they follow each other. ``size`` is in eighths, ``target`` a wall.
     ``unknown`` are words taken only as a name, ``slips`` those read as their neighbour in spelling.
     """

@@ -33,6 +33,18 @@ def readings(tokens: list[Token], lexicon: Lexicon) -> list[tuple[float, tuple[M
     return _Words(tokens, lexicon).all()
 
 
+def _all_of_it(reading: Partial, times: int, ends: bool) -> list[Partial]:
+    """“step R, half turn left, twice”: a number of times that stands apart is that of all before it, or of the last."""
+    if not ends or reading.now.says or not reading.moves or times < 2:
+        return []
+    again = Move("again", times=times)
+    last = (*reading.moves[:-1], changed(reading.moves[-1], times=times))
+    return [
+        changed(reading, moves=(*reading.moves, again), fresh=False, passed=False),
+        changed(reading, moves=last, cost=reading.cost + 0.2, fresh=False, passed=False),
+    ]
+
+
 class _Words:
     """Goes over the tokens, keeping the best readings at each."""
 
@@ -49,9 +61,9 @@ class _Words:
             if any(a.role == "side" for a in atoms):
                 # “to the left” goes to the left; nothing is passed.
                 atoms = [a for a in atoms if a.role != "passed"]
-            if any(a.role == "where" and a.size > 2 for a in atoms):
-                # “from back to front” is one way, and no steps back and to the front.
-                atoms = [a for a in atoms if a.size > 2]
+            if any((a.role == "where" and a.size > 2) or (a.role == "light" and a.size > 1) for a in atoms):
+                # “from back to front” is one way, and no steps back and to the front; so is “no weight”.
+                atoms = [a for a in atoms if a.size == atoms[0].size]
             if any(a.role == "figure" and a.size > 1 for a in atoms):
                 # “rolling vine” is no roll before a vine.
                 atoms = [a for a in atoms if (a.role, a.value) != ("act", "free")]
@@ -67,8 +79,9 @@ class _Words:
     def _done(self) -> list[tuple[float, tuple[Move, ...]]]:
         found = []
         for reading in self.cells[-1]:
-            moves = reading.closed().moves
-            cost = reading.cost + (0 if moves else 1)
+            closed = reading.closed()
+            moves = closed.moves
+            cost = closed.cost + (0 if moves else 1)
             verb = False
             for move in moves:
                 if not move.kind and move.size is None and not move.turned and move.target is None:
@@ -140,7 +153,8 @@ class _Words:
         if token.kind in ("dash", "open", "q"):
             return [changed(reading, passed=False)]
         if token.kind == "times":
-            return [reading.go(0, changed(now, times=token.value if token.value > 1 else 0))]
+            all_of_it = _all_of_it(reading, token.value, self._ends(index + 1))
+            return all_of_it or [reading.go(0, changed(now, times=token.value if token.value > 1 else 0))]
         if token.kind == "lasts":
             # “walk for 4 counts” is four steps, “sweep for 4 counts” one move.
             walks = self.lexicon.base(plain(now.called)) in self.lexicon.walks
@@ -195,7 +209,7 @@ class _Words:
             called = now.name if now.kind else (*now.name, text)
             return [reading.go(0, changed(now, turned=True, size=size, name=called))]
         if atom.role == "times":
-            return [reading.go(0, changed(now, times=value))]
+            return _all_of_it(reading, value, self._ends(ahead)) or [reading.go(0, changed(now, times=value))]
         if atom.role == "hold":
             closed = reading.closed()
             return [changed(closed, now=Move("hold", name=(text,)), fresh=False, passed=False)]
@@ -230,6 +244,10 @@ class _Words:
         if atom.role in ("act", "figure"):
             return self._verb(reading, atom, text)
         return []
+
+    def _ends(self, index: int) -> bool:
+        """Whether no more words of a move stand at a token."""
+        return index >= len(self.tokens) or self.tokens[index].kind in ("sep", "nl", "dot", "close")
 
     def _text(self, index: int, size: int) -> str:
         """The words as they are typed."""

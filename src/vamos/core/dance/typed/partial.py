@@ -17,7 +17,9 @@ class Partial(Struct, frozen=True):
 
     def closed(self) -> Partial:
         if not self.now.says:
-            return changed(self, fresh=True)
+            # A number of times that nothing is danced with is not dropped for nothing.
+            lost = 1.0 if self.now.times > 1 else 0.0
+            return changed(self, cost=self.cost + lost, now=Move(), fresh=True)
         return changed(self, moves=(*self.moves, self.now), now=Move(), fresh=True)
 
     def go(self, cost: float, now: Move, passed: bool = False) -> Partial:

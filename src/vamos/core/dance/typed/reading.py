@@ -15,7 +15,7 @@ from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
-from vamos.core.dance.typed.rewritten import without_length
+from vamos.core.dance.typed.rewritten import parted, without_length
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
@@ -61,7 +61,7 @@ def read_typed(
     counted = _only_counts(clean.text, feel)
     if counted is not None:
         return Typed(as_said(counted, said))
-    lines = [without_length(_untitled(line, lexicon)) for line in _lines(tokens_of(clean.text, lexicon.known))]
+    lines = [without_length(parted(_untitled(line, lexicon))) for line in _lines(tokens_of(clean.text, lexicon.known))]
     if not lines:
         return Typed(())
     if lay_out:

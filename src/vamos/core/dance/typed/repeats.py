@@ -30,7 +30,7 @@ def repeat_in(tokens: list[Token], lexicon: Lexicon) -> Repeat | None:
     while index < len(tokens):
         token = tokens[index]
         if token.kind == "word":
-            roles = ("repeat", "mirror", "side", "foot", "link", "and")
+            roles = ("repeat", "mirror", "lead", "side", "foot", "link", "and")
             atom = next((a for a in lexicon.at(tokens, index) if a.role in roles), None)
             if atom is None:
                 return None
@@ -39,10 +39,10 @@ def repeat_in(tokens: list[Token], lexicon: Lexicon) -> Repeat | None:
             elif atom.role == "mirror":
                 mirror = True
                 seen = seen or atom.words in lexicon.alone
-            elif atom.role in ("side", "foot") and atom.value in OTHER:
+            elif atom.role in ("lead", "side", "foot") and atom.value in OTHER:
                 side = atom.value
             index += atom.size
-        elif token.kind in ("num", "dash", "sep", "open", "close", "dot"):
+        elif token.kind in ("num", "from", "dash", "sep", "open", "close", "dot", "clock"):
             index += 1
         else:
             return None
@@ -63,7 +63,16 @@ def again(state: State, repeat: Repeat, source: tuple[int, int] | None, target: 
     end = end_of(events)
     low = Fraction(floor(min((e.start for e in events), default=Fraction(0))))
     low = max(low, Fraction(0))
-    if target is not None:
+    if source is not None and target is not None:
+        events = _from(events, source, target, end)
+        low, at = Fraction(source[0] - 1), Fraction(target[0] - 1)
+        rounds, rest = divmod(target[1] - target[0] + 1, source[1] - source[0] + 1)
+        if events and (rest or rounds > 1):
+            # More counts than are danced again: so many times, which is asked.
+            state = state.asked(at, Doubt.COUNTS)
+        size = source[1] - source[0] + 1
+        events = tuple(replace(e, start=e.start + k * size) for k in range(max(1, rounds)) for e in events)
+    elif target is not None:
         size = target[1] - target[0] + 1
         low = Fraction(0) if size >= end or end % size else Fraction(end - size)
         events = tuple(e for e in events if e.start >= low or size >= end)
@@ -84,6 +93,17 @@ def again(state: State, repeat: Repeat, source: tuple[int, int] | None, target: 
     for event in events:
         state = state.put(_moved(event, at - low, mirror))
     return state
+
+
+def _from(events: tuple[Event, ...], source: tuple[int, int], target: tuple[int, int], end: int) -> tuple[Event, ...]:
+    """What is danced on counts ``source`` of the eight that ``target`` lies in, else of the first."""
+    eight = (target[0] - 1) // 8 * 8
+    for base in (eight, 0):
+        first, last = base + source[0] - 1, base + source[1]
+        found = tuple(e for e in events if first <= e.start < last)
+        if found and last <= end:
+            return tuple(replace(e, start=e.start - base) for e in found)
+    return ()
 
 
 def times(state: State, events: tuple[Event, ...], number: int) -> State:

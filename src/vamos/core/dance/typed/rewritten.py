@@ -43,13 +43,18 @@ def without_number(tokens: list[Token]) -> list[Token]:
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
         value = number.value if number.kind == "num" else NUMBERS.get(number.lower, 0)
-        if value and tokens[k].lower in _LASTING and what in COUNTS:
-            lasts = Token("lasts", number.text, tokens[k].start, tokens[k + 2].end, value)
-            return without_number([*tokens[:k], lasts, *tokens[k + 3 :]])
+        # “over 2 counts”, “hold two counts”
+        said = tokens[k].lower in _LASTING
+        if value and what in COUNTS and (said or (value > 1 and _plain(tokens[k]))):
+            lasts = Token("lasts", number.text, number.start, tokens[k + 2].end, value)
+            return without_number([*tokens[: k + (not said)], lasts, *tokens[k + 3 :]])
         if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
             return without_number([*tokens[:k], *tokens[k + 3 :]])
         if number.kind == "num" and 2 <= number.value <= 8 and what in _TIMES:
             return without_number([*tokens[: k + 1], changed(number, kind="times"), *tokens[k + 3 :]])
+        if number.kind == "num" and 2 <= number.value <= 8 and what in _STEPS and _behind_counts(tokens[: k + 1]):
+            # “1-4 3 Schritte nach vorn”
+            return without_number([*tokens[: k + 1], changed(number, kind="times"), *tokens[k + 2 :]])
     counted = sum(t.kind == "num" for t in tokens) > 1
     for k in range(1, len(tokens) - 1 if counted else 0):
         # “walk forward 4 steps 1-4”: how often, and no count.
@@ -60,6 +65,9 @@ def without_number(tokens: list[Token]) -> list[Token]:
             and _plain(tokens[k - 1])
         ):
             return without_number([*tokens[:k], changed(tokens[k], kind="times"), *tokens[k + 2 :]])
+    often = _would_go_back(tokens)
+    if often:
+        tokens = [*tokens[:often], changed(tokens[often], kind="times"), *tokens[often + 1 :]]
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
             return [tokens[0], *tokens[2:]]
@@ -68,6 +76,25 @@ def without_number(tokens: list[Token]) -> list[Token]:
     return tokens
 
 
+def parted(tokens: list[Token]) -> list[Token]:
+    """“Schritt nach rechts - LF kreuzt - Schritt”: a dash between spaces and words parts moves as a comma does."""
+    out = []
+    for k, token in enumerate(tokens):
+        before, after = tokens[k - 1] if k else None, tokens[k + 1] if k + 1 < len(tokens) else None
+        words = before is not None and before.kind in _ENDS and after is not None and after.kind in _BEGINS
+        apart = token.kind == "dash" and token.spaced and after is not None and after.spaced
+        if token.kind == "sep" and after is not None and after.lower in _MEANWHILE and k:
+            # “…, dabei ¼ Drehung rechts” is said of the move before it.
+            continue
+        out.append(changed(token, kind="sep", text=",") if words and apart else token)
+    return out
+
+
+_MEANWHILE = ("dabei", "währenddessen")
+
+
+#: What stands before and behind a dash that parts moves.
+_ENDS, _BEGINS = ("word", "close", "frac", "clock"), ("word", "open", "frac")
 _GLUED = re.compile(r"\d{1,2}-(?:count|beat)")
 
 
@@ -86,6 +113,22 @@ def without_length(tokens: list[Token]) -> list[Token]:
         if others and tokens[end].lower in ("count", "beat") and tokens[end + 1].kind == "word":
             return [*tokens[:k], *tokens[end + 1 :]]
     return tokens
+
+
+def _would_go_back(tokens: list[Token]) -> int:
+    """Where the first number says how often, as counts would go back: “step R, 2 claps 1-3”; else 0."""
+    first = next((k for k, t in enumerate(tokens) if t.kind == "num"), 0)
+    later = next((t.value for t in tokens[first + 1 :] if t.kind == "num"), 9)
+    if first < 2 or tokens[first - 1].kind != "sep" or not max(2, later) <= tokens[first].value <= 4:
+        return 0
+    named = tokens[first + 1].kind == "word" and tokens[first + 1].lower not in _UNITS
+    return first if named else 0
+
+
+def _behind_counts(tokens: list[Token]) -> bool:
+    """Whether the counts of a move are whole at the end of tokens: a range, or a comma or colon behind them."""
+    kinds = [t.kind for t in tokens]
+    return kinds[-3:] == ["num", "dash", "num"] or (len(kinds) > 1 and kinds[-1] == "sep" and kinds[-2] == "num")
 
 
 def _said_once(tokens: list[Token]) -> list[Token]:
@@ -120,6 +163,33 @@ def _numbers(tokens: list[Token]) -> list[int]:
 def _plain(token: Token) -> bool:
     """A word that leads to no count."""
     return token.kind == "word" and token.lower not in (*BEFORE_COUNTS, "and", "und")
+
+
+def with_source(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“7-8 repeat 5-6”: the counts behind the word say what is danced again, where those before it say when."""
+    for k, token in enumerate(tokens):
+        if token.kind != "word" or "repeat" not in lexicon.role_of(token.text) or not _own_counts(tokens[:k]):
+            continue
+        start = k + 1
+        while start < len(tokens) and tokens[start].kind == "word" and _leads_on(tokens[start], lexicon):
+            start += 1
+        span = tokens[start : start + 3]
+        if [t.kind for t in span] == ["num", "dash", "num"]:
+            span = [changed(t, kind="from") if t.kind == "num" else t for t in span]
+            return [*tokens[:start], *span, *tokens[start + 3 :]]
+    return tokens
+
+
+def _own_counts(tokens: list[Token]) -> bool:
+    """Whether a range stands at the end that no move before it has: “vine R 1-4, 5-8 (repeat …)”."""
+    plain = [t for t in tokens if t.text != ":"]
+    before = plain[-4].kind if len(plain) > 3 else "nl"
+    return [t.kind for t in plain[-3:]] == ["num", "dash", "num"] and before in ("sep", "nl", "dot")
+
+
+def _leads_on(token: Token, lexicon: Lexicon) -> bool:
+    """“repeat counts 1-4”, “same as 1-4”, “das gleiche wie 1-4”."""
+    return token.lower in (*BEFORE_COUNTS, "as", "like") or bool({"link", "repeat"} & lexicon.role_of(token.text))
 
 
 def feet_together(tokens: list[Token], lexicon: Lexicon) -> list[Token]:

@@ -116,10 +116,23 @@ def _one_a_foot(moves: Sequence[Move]) -> list[Move]:
     return out
 
 
+def _without_again(moves: Sequence[Move]) -> list[Move]:
+    """“a, b, twice”: a, b, a, b; one step alone goes on with the foot that is free."""
+    out: list[Move] = []
+    for move in moves:
+        if move.kind != "again":
+            out.append(move)
+        elif len(out) == 1:
+            out = [changed(out[0], times=move.times)]
+        else:
+            out = out * move.times
+    return out
+
+
 def written_out(moves: Sequence[Move]) -> list[Move]:
     """Rows of feet and numbers of times written out as single moves; a foot alone goes on with the verb before it."""
     out: list[Move] = []
-    for move in _one_a_foot(moves):
+    for move in _one_a_foot(_without_again(moves)):
         if _jumps(move) and move.row and len(move.feet) > 1:
             move = changed(move, kind="step")
         several = [move]
