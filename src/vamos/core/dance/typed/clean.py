@@ -18,7 +18,7 @@ _ENTITY = re.compile(r"&(?:#\d{1,6}|#x[0-9a-fA-F]{1,6}|[a-zA-Z]{2,8}\d?);")
 #: Where two of these stand, D and G are feet: right and left.
 _FRENCH = re.compile(
     r"\b(?:pas|avant|arri[eè]re|c[oô]t[eé]|tours?|crois\w+|derri[eè]re|devant|touche\w*|pointe\w*|pied|brosse\w*|retour|"
-    r"rassembl\w*|assembl\w*|chass[eé]s?|sur|avec|quart|demi)\b",
+    r"rassembl\w*|march\w*|avanc\w*|recul\w*|assembl\w*|chass[eé]s?|sur|avec|quart|demi)\b",
     re.IGNORECASE,
 )
 _LETTERS = {"D": "droite", "G": "gauche"}

@@ -13,7 +13,7 @@ from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.moves import readings
 from vamos.core.dance.typed.repeats import Repeat, again, repeat_in
 from vamos.core.dance.typed.rewritten import without_number
-from vamos.core.dance.typed.rows import closed, length_of, written_out
+from vamos.core.dance.typed.rows import closed, led, length_of, written_out
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token
@@ -37,7 +37,7 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     words, once_more = _repeated(words, lexicon)
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
-        row = _limbs(written_out(moves), lexicon)
+        row = _limbs(led(written_out(moves)), lexicon)
         if not row or cost > _CLEAR * len(row) or not all(map(_known, row)):
             continue
         for start in starts:

@@ -40,6 +40,15 @@ def without_number(tokens: list[Token]) -> list[Token]:
     “3 times” are no counts.
     """
     tokens = _said_once(tokens)
+    if (
+        len(tokens) > 3
+        and tokens[0].kind == "num"
+        and tokens[1].lower in COUNTS
+        and tokens[2].lower in ("of", "von", "de")
+    ):
+        # “8 counts of marching in place”
+        lasts = changed(tokens[0], kind="lasts", end=tokens[1].end)
+        return without_number([*tokens[3:], lasts])
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
         value = number.value if number.kind == "num" else NUMBERS.get(number.lower, 0)

@@ -155,6 +155,10 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
     for move in out:
         before = result[-1] if result else None
         bare = not move.kind and move.feet and not move.unknown and move.size is None and not move.turned
+        if bare and before is not None and _another(before, move):
+            # “toe struts back: R, L”: the next foot has none in the step before it.
+            result.append(changed(before, feet=move.feet, row=False, slips=(*before.slips, *move.slips)))
+            continue
         if bare and before is not None and before.kind == "figure" and len(before.feet) < size_of(before):
             # “Shuffle fwd R, L, R”: the feet of the step, one by one.
             feet, slips = (*before.feet, *move.feet), (*before.slips, *move.slips)
@@ -171,6 +175,28 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
             move = changed(move, kind=before.kind, name=name, called=before.called, open=touched)
         result.append(move)
     return result
+
+
+def _another(figure: Move, foot: Move) -> bool:
+    """Whether a foot said behind a step is not one the step goes on with, so that it begins the step again."""
+    if figure.figure is None or len(figure.feet) != 1 or figure.row or len(foot.feet) != 1:
+        return False
+    own = [str(e.foot) for e in figure.figure.events]
+    same = own[1:2] == own[:1]
+    return set(own) <= {"R", "L"} and same and foot.feet != figure.feet
+
+
+def spread(moves: Sequence[Move]) -> list[Move]:
+    """“run run run kick (R L R L)”: as many feet behind a row as it has moves are one each."""
+    last = moves[-1] if moves else None
+    if (
+        last is None
+        or not last.row
+        or not 2 <= len(moves) == len(last.feet)
+        or any(m.feet or m.figure for m in moves[:-1])
+    ):
+        return []
+    return [changed(m, feet=(f,), row=False) for m, f in zip(moves, last.feet, strict=True)]
 
 
 def _jumps(move: Move) -> bool:

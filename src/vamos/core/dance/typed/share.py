@@ -25,6 +25,7 @@ from vamos.core.dance.typed.rows import (
     otherwise,
     own_counts,
     size_of,
+    spread,
     turned_before,
     written_out,
 )
@@ -53,6 +54,8 @@ def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: L
         found += _Sharing(state.dearer(0.1), whole, slots, lexicon).fitting()
     if whole_again := all_again(moves):
         found += _Sharing(state.dearer(0.1), led(written_out(whole_again)), slots, lexicon).fitting()
+    if one_each := spread(moves):
+        found += _Sharing(state.dearer(0.1), one_each, slots, lexicon).fitting()
     for cost, other in otherwise(row, state.events[-1] if state.events else None):
         found += _Sharing(state.dearer(cost), other, slots, lexicon).all()
     found = [s for s in found if _apart(s.events[len(state.events) :])] or found

@@ -300,6 +300,9 @@ class State(Struct, frozen=True):
         where = max(
             (k for k, e in enumerate(mine) if e.turn != 0), default=min(usual_turn(pattern.name), len(mine)) - 1
         )
+        while where and not own and mine[where].kind is Kind.TOUCH:
+            # “side together side touch ¼ L”: one turns on the step before the touch.
+            where -= 1
         whole = len(mine) > 2 and all(e.start.denominator == 1 for e in mine)
         if said and not own and (where < len(mine) - 1 or whole) and max(size, abs(turn or 0)) > 2:
             # A half turn in a step whose turn is usually a quarter: teachers put it on other counts.
