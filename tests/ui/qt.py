@@ -142,6 +142,11 @@ class WindowCase(unittest.TestCase):
         buttons = [b for p in self.panels() for b in p.findChildren(QPushButton) if b.isVisible()]
         return [b for b in buttons if (b.text() or b.accessibleName()).replace("&&", "&").startswith(text)]
 
+    def unfold(self, name: str) -> None:
+        """Open a group of the panel, as a click on its head does."""
+        for head in self.panel_buttons(f"+ {name}"):
+            self.click(head)
+
     def field(self, name: str) -> QWidget:
         """The visible field of the panel with an accessible name."""
         self.settle()

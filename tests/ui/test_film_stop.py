@@ -7,12 +7,13 @@ from pathlib import Path
 import scipy.io.wavfile
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QScrollArea
 
 from tests.support import demo_folder
 from tests.ui.qt import StopCase
 from vamos.core.edit.takes import replace_take
 from vamos.core.media.sound import read_sound
-from vamos.core.model.take import SaidSide, Spoken, View
+from vamos.core.model.take import Danced, SaidSide, Spoken, View
 from vamos.demo.build import SONG
 from vamos.ui.stops.film.view_question import ViewQuestion
 
@@ -156,6 +157,7 @@ class FilmStopTest(StopCase):
         commands.better_sound_from(front.id, better)
         self.idle()
         self.idle()
+        self.unfold("About")
         self.assertIn("Listened to in recorder.wav", self.panel_text())
         self.assertAlmostEqual(self.take("front").passes[0].clock(10.0), front.passes[0].clock(10.0), delta=0.002)
         self.click(self.panel_button("Use the film’s own sound"))
@@ -163,8 +165,9 @@ class FilmStopTest(StopCase):
 
     def test_the_table_says_what_is_missing(self):
         """Every section in every view, and sentences that say what to film; the list is written."""
+        self.assertIn("and what is missing", self.panel_text())
+        self.unfold("What there is")
         text = self.panel_text()
-        self.assertIn("What there is", text)
         self.assertIn("Film in", text)
         self.window.rooms["Film"].commands.write_shots_to(self.folder / "list.md")
         self.assertIn("| Gate walk |", (self.folder / "list.md").read_text())
@@ -183,6 +186,7 @@ class FilmStopTest(StopCase):
         """A job with a result in words; the demo's dancer holds still."""
         front = self.take("front")
         self.window.session.do("only", lambda p: replace(p, takes=(front,)))
+        self.unfold("Movement")
         self.click(self.panel_button("Look for movement"))
         self.idle()
         self.assertIn("Every hold is still", self.panel_text())
@@ -199,8 +203,43 @@ class FilmStopTest(StopCase):
         clock = self.window.session.project.grid.time_map()
         self.assertAlmostEqual(placed.clock(12.4), clock(self.window.page.position))
 
+    def pick(self, name: str, words: str) -> None:
+        box = self.field(name)
+        at = next(k for k in range(box.count()) if box.itemText(k).startswith(words))
+        box.setCurrentIndex(at)
+        box.textActivated.emit(box.currentText())
+        self.settle()
+
+    def look_at(self, take: str) -> None:
+        """Choose a take of the panel’s list."""
+        self.pick("Take", f"{take}:")
+
+    def test_the_panel_fits_the_height(self):
+        """At 1280 × 800 all that is asked of a take is in sight; details and lists unfold."""
+        self.window.resize(1280, 800)
+        self.settle()
+        panel = self.panels()[0]
+        view = next(a for a in self.window.findChildren(QScrollArea) if a.isVisible() and a.isAncestorOf(panel))
+        for head in self.panel_buttons("– "):
+            self.click(head)
+        self.settle()
+        self.assertLessEqual(panel.sizeHint().height(), view.viewport().height())
+
+    def test_the_sentence_marks_from_this_count_on(self):
+        """What is chosen in it holds from the moment in the mirror; the key does the same."""
+        self.look_at("back")
+        take, second = self.window.rooms["Film"].commands.moment()
+        self.assertEqual(take.name, "back")
+        self.pick("What it shows", str(View.FEET))
+        self.assertIs(self.take("back").stretch_at(second).view, View.FEET)
+        self.assertIs(self.take("back").stretch_at(0.0).view, View.BACK)
+        self.window.session.undo()
+        self.pick("Sides", str(Danced.MIRRORED))
+        self.assertIs(self.take("back").stretch_at(second).danced, Danced.MIRRORED)
+
     def test_the_loudspeaker(self):
         before = self.take("front").passes[0].clock(0.0)
+        self.unfold("About")
         self.write(self.field("Metres to the loudspeaker of front"), "7 m")
         self.assertAlmostEqual(self.take("front").passes[0].clock(0.0) - before, (7 - 0) / 343, delta=1e-4)
 

@@ -117,7 +117,7 @@ class SlateTest(StopCase):
         self.key(Qt.Key.Key_S, Alt)
         self.assertIs(self.take("back").stretch_at(4.5).spoken, Spoken.DANCER)
         self.assertIs(self.take("back").stretch_at(3.5).spoken, Spoken.NONE)
-        self.assertIn("the words mean the dancer's own sides", self.panel_text())
+        self.assertIn("he words mean the dancer's own sides", self.panel_text())
 
     def test_a_film_that_is_gone(self):
         gone = replace(self.take("back"), media=replace(self.take("back").media, path="gone.mp4", fingerprint="x"))

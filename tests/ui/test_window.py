@@ -376,7 +376,10 @@ class DemoWindowTest(WindowCase, FolderCase):
     def test_what_a_take_shows_can_be_said(self):
         """The view chosen at Film changes the clips; undo brings them back."""
         self.window.go_to_stop("Film")
-        self.click(self.panel_button("feet: "))
+        takes = self.field("Take")
+        takes.setCurrentText("feet: feet, 1 pass")
+        takes.textActivated.emit(takes.currentText())
+        self.unfold("About “feet”")
         combo = self.field("View of feet")
         combo.setCurrentText("left side")
         combo.textActivated.emit(combo.currentText())

@@ -245,25 +245,27 @@ class Facts:
         for line in self.lines if self.coverage is not None else ():
             self.pass_of(line, None)
 
-    def pass_of(self, line: Line, view: View | None) -> LinePass | None:
-        """The pass a line is seen in: in a view where it was filmed, else in the first that was."""
+    def pass_of(self, line: Line, view: View | None, take: str = "") -> LinePass | None:
+        """The pass a line is seen in: of a take that was chosen, in a view where it was filmed, else in the first."""
         coverage = self.coverage
         if coverage is None:
             return None
         p = self.project
-        found: dict[tuple[int, View | None], object] = self._once("passes of lines", (coverage, p.choices), dict)
-        key = (line.number, view)
+        found: dict[tuple[int, View | None, str], object] = self._once("passes of lines", (coverage, p.choices), dict)
+        key = (line.number, view, take)
         if key not in found:
-            found[key] = _made("the pass of a line", lambda: self._pass_of(coverage, line, view))
+            found[key] = _made("the pass of a line", lambda: self._pass_of(coverage, line, view, take))
         made = found[key]
         if isinstance(made, Failed):
             raise FactError(made)
         return cast("LinePass | None", made)
 
-    def _pass_of(self, coverage: Coverage, line: Line, view: View | None) -> LinePass | None:
+    def _pass_of(self, coverage: Coverage, line: Line, view: View | None, take: str) -> LinePass | None:
         from vamos.core.plan.line_pass import pass_of_line
 
-        wanted = pass_of_line(self.project, coverage, line, view) if view is not None else None
+        wanted = pass_of_line(self.project, coverage, line, take=take) if take else None
+        if wanted is None and view is not None:
+            wanted = pass_of_line(self.project, coverage, line, view)
         return wanted or pass_of_line(self.project, coverage, line)
 
     def views_of(self, line: Line) -> tuple[View, ...]:

@@ -26,10 +26,17 @@ class LinePass:
         return self.take.passes[self.number]
 
 
-def pass_of_line(project: Project, coverage: Coverage, line: Line, view: View | None = None) -> LinePass | None:
-    """The best pass over a line; without a view, in the first view that has one."""
+def pass_of_line(
+    project: Project, coverage: Coverage, line: Line, view: View | None = None, take: str = ""
+) -> LinePass | None:
+    """The best pass over a line; without a view, in the first view that has one. ``take``: only one of that take."""
     found = coverage.candidates((line,))
     clock = coverage.grid.time_map()
+    if take:
+        mine = max(
+            (c for several in found.values() for c in several if c.take.id == take), key=lambda c: c.score, default=None
+        )
+        return LinePass(mine.take, mine.number, mine.stretch.view, choose_flip(mine.stretch, None)) if mine else None
     for wanted in (view,) if view is not None else tuple(View):
         if not found[wanted]:
             continue

@@ -93,9 +93,12 @@ class Panel(QWidget):
         self._hidden = False
         self.custom("plain head", "", lambda: label(text, "head", wrap=True), lambda w: set_words(w, text))
 
-    def head(self, text: str, key: str = "") -> None:
-        """A group begins; ``key`` stays the same where the text does not. Folded groups stay folded."""
-        kept = settings.folded(self._room, key or text)
+    def head(self, text: str, key: str = "", folded_first: bool = False) -> None:
+        """A group begins; ``key`` stays the same where the text does not. Folded groups stay folded.
+
+        ``folded_first``: until somebody unfolds it.
+        """
+        kept = settings.folded(self._room, key or text, folded_first)
         folded = kept.get()
         self._hidden = False
 

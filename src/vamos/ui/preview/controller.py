@@ -100,6 +100,7 @@ class Preview(QObject):
         """Another stop shows the same moment in its own way."""
         self.playback.stop()
         self.playback.loop, self.playback.own_sound = None, None
+        self.watched.take = ""
         self.show_place(self._page.position)
 
     def show_place(self, position: Fraction | float) -> None:
@@ -291,9 +292,16 @@ class Preview(QObject):
 
     def choose_view(self, view: View) -> None:
         """Watch this view from now on, where it was filmed."""
-        self.watched.view = view
+        self.watched.view, self.watched.take = view, ""
         self.show_place(self._page.position)
         self.state_changed.emit()
+
+    def choose_take(self, take_id: str) -> None:
+        """Watch this take from now on, where it shows the line; with no id, what the view gives."""
+        if self.watched.take != take_id:
+            self.watched.take = take_id
+            self.show_place(self._page.position)
+            self.state_changed.emit()
 
     def choose_range(self, range_id: str) -> None:
         """Watch a clip of one's own, or (with no id) the clips of the lines again."""

@@ -33,6 +33,8 @@ class Watched:
     view = OfDocument[View | None](lambda: None)
     #: Whether the picture is seen the other way round than it will be written.
     turned = OfDocument(bool)
+    #: The id of a take that was chosen to be looked at, where it shows a line.
+    take = OfDocument(str)
     #: The id of a clip of one's own that is watched instead of that of the line.
     chosen_range = OfDocument(str)
     _scene = OfDocument["tuple[tuple[object, ...], Scene] | None"](lambda: None)
@@ -73,7 +75,7 @@ class Watched:
         return lines[self._page.current] if self._page.current < len(lines) else None
 
     def pass_of(self, line: Line) -> LinePass | None:
-        return if_known(lambda: self._session.facts.pass_of(line, self.view), None)
+        return if_known(lambda: self._session.facts.pass_of(line, self.view, self.take), None)
 
     def pass_here(self) -> LinePass | None:
         """The pass that shows the line the page stands on."""

@@ -99,9 +99,9 @@ def closed_words(stop: str) -> Setting[bool]:
     return switch(f"guide/{stop}", False)
 
 
-def folded(room: str, part: str) -> Setting[bool]:
+def folded(room: str, part: str, at_first: bool = False) -> Setting[bool]:
     """Whether a part of a panel is folded."""
-    return switch(f"folded/{room}/{part}", False)
+    return switch(f"folded/{room}/{part}", at_first)
 
 
 def last_folder() -> str:

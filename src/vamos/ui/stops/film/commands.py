@@ -32,8 +32,6 @@ class FilmCommands:
     """Each action of the stop is a method."""
 
     _marked = OfDocument(str)
-    #: The take whose fields were opened by hand.
-    chosen = OfDocument(str)
 
     def __init__(self, desk: Desk):
         self._desk = desk
@@ -60,13 +58,14 @@ class FilmCommands:
     def opened(self) -> Take | None:
         """The take whose fields are open: the one that was chosen, else the one under the eyes, else the first."""
         takes = {t.id: t for t in self._desk.project.takes}
-        if self.chosen in takes:
-            return takes[self.chosen]
+        chosen = self._desk.preview.watched.take
+        if chosen in takes:
+            return takes[chosen]
         at = self.moment()
         return takes.get(at[0].id) if at is not None else next(iter(takes.values()), None)
 
     def open_take(self, take_id: str) -> None:
-        self.chosen = take_id
+        self._desk.preview.choose_take(take_id)
         self._desk.stale.emit()
 
     def place_takes(self) -> None:
@@ -88,6 +87,13 @@ class FilmCommands:
 
     def mark_feet(self) -> None:
         self._mark(tr("feet from here on"), view=View.FEET)
+
+    def mark_view(self, view: View) -> None:
+        """Any view, from here on."""
+        self._mark(tr("{view} from here on", view=view), view=view)
+
+    def mark_danced_as(self, danced: Danced) -> None:
+        self._mark(tr("{new} from here on", new=danced), danced=danced)
 
     def mark_danced(self) -> None:
         """Own sides become opposite sides, and back."""

@@ -9,13 +9,14 @@ from PyQt6.QtGui import QImage
 
 from vamos.core.edit.takes import UNSAID, say_views
 from vamos.core.model.disagreement import ALL_RIGHT
-from vamos.core.model.take import Spoken, Take, View
+from vamos.core.model.take import Danced, Spoken, Take, View
 from vamos.core.plan.agree import open_questions
 from vamos.core.time.counts import minutes_text
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.action import key_of
 from vamos.ui.parts.panel import Panel
+from vamos.ui.parts.sentence import Pick
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.stops.film.actions import ACTIONS
 from vamos.ui.stops.film.commands import FilmCommands
@@ -25,9 +26,12 @@ from vamos.ui.stops.film.view_question import MOMENTS, ViewQuestion
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
-from vamos.wording import words_of
+from vamos.wording import marked, words_of
 
 tr = words_of(__name__)
+
+#: Whether a take can be used from a count on.
+_WELL = (marked("all is well"), marked("trouble"))
 
 
 class FilmRoom(Room):
@@ -87,29 +91,25 @@ class FilmRoom(Room):
             return
         if self.desk.project.song is None:
             panel.say(tr("There is no song yet to place these takes on. Choose it at Song."), "warn", key="no song")
-        to_film = self.desk.session.facts.shots.to_film
-        if to_film:
-            panel.say(to_film[0], "warn", key="to film")
+        self._questions(panel)
         self._ask_views(panel)
-        self._here(panel)
-        panel.buttons((tr("Add takes…"), self._add, ""), key="add")
-        self._shots(panel)
-        self._movement(panel)
-        self._takes(panel, takes)
-
-    def _takes(self, panel: Panel, takes: tuple[Take, ...]) -> None:
-        """The take one looks at with everything about it; the others in a line each, which opens them."""
         here = self.commands.opened()
-        others = [t for t in takes if t is not here]
-        # What cannot be seen comes first.
-        for take in others:
-            fill_trouble(panel, self.desk, self.commands, take)
+        for take in takes:
+            # What cannot be seen comes first.
+            if take is not here:
+                fill_trouble(panel, self.desk, self.commands, take)
+        self._which(panel, takes, here)
+        self._here(panel)
         if here is not None:
             fill_take(panel, self.desk, self.commands, here)
-        if others:
-            panel.head(tr("Other takes"), "other takes")
-        for take in others:
-            panel.buttons((band_words(take), partial(self.commands.open_take, take.id), ""), key=f"band {take.id}")
+        self._shots(panel)
+        self._movement(panel)
+
+    def _which(self, panel: Panel, takes: tuple[Take, ...], here: Take | None) -> None:
+        """The take one looks at, among the others, each in a line: its view, how sure its place is, its trouble."""
+        rows = {band_words(t): t.id for t in takes}
+        now = next((words for words, take in rows.items() if here is not None and take == here.id), "")
+        panel.choice(tr("Take"), list(rows), now, lambda words: self.commands.open_take(rows[words]), own=True)
 
     def _guessed(self) -> list[Take]:
         return [t for t in self.desk.project.takes if t.stretches[0].guessed]
@@ -141,75 +141,76 @@ class FilmRoom(Room):
         self._say({take_id: view})
 
     def _here(self, panel: Panel) -> None:
-        """The take in the mirror, and keys that say what it shows from this count on."""
+        """What the take in the mirror shows from this count on, as a sentence with the choices in it."""
         at = self.commands.moment()
         if at is None:
             return
         take, take_s = at
-        stretch = take.stretch_at(take_s)
-        panel.head(tr("{name}, from {minutes} on", name=take.name, minutes=minutes_text(take_s)), "here")
-        facts = [tr(stretch.view), tr(stretch.danced)]
-        facts += [tr("in a mirror")] if stretch.in_mirror else []
-        facts += [tr("already flipped")] if stretch.already_flipped else []
-        facts += [tr("lettering in the picture")] if stretch.lettering else []
-        facts += [tr("the words mean {spoken}", spoken=stretch.spoken)] if stretch.spoken is not Spoken.NONE else []
-        facts += [tr("trouble: {trouble}", trouble=tr(stretch.trouble))] if stretch.trouble else []
-        panel.say(sentence(", ".join(facts)), "", key="what it shows")
-        bad = self.commands.trouble_at()
+        stretch, do = take.stretch_at(take_s), self.commands
+        bad = do.trouble_at()
+        panel.sentence(
+            "what it shows",
+            tr(
+                "From {second} on “{name}” shows the {view}, {danced}; {well}.",
+                second=minutes_text(take_s),
+                name=take.name.replace("{", "{{").replace("}", "}}"),
+                **{blank: f"{{{blank}}}" for blank in ("view", "danced", "well")},
+            ),
+            view=Pick(tr("What it shows"), list(View), str(stretch.view), lambda word: do.mark_view(View(word))),
+            danced=Pick(tr("Sides"), list(Danced), str(stretch.danced), lambda word: do.mark_danced_as(Danced(word))),
+            well=Pick(tr("Trouble"), _WELL, _WELL[bad is not None], self._well),
+        )
         if bad is not None:
             why = bad[0].stretch_at(bad[1]).trouble
             panel.text(
                 tr("What is wrong in {name}", name=bad[0].name),
                 "" if why == UNSAID else tr(why),
-                self.commands.say_trouble,
+                do.say_trouble,
                 name=tr("Reason of trouble"),
                 hint=tr("a person walks by"),
             )
-        do = self.commands
-        panel.buttons(
-            (tr("Front"), do.mark_front, ""),
-            (tr("Back"), do.mark_back, ""),
-            (tr("Left"), do.mark_left, ""),
-            (tr("Right"), do.mark_right, ""),
-            (tr("Feet"), do.mark_feet, ""),
+        facts = [tr("already flipped")] if stretch.already_flipped else []
+        facts += [tr("the words mean {spoken}", spoken=stretch.spoken)] if stretch.spoken is not Spoken.NONE else []
+        if facts:
+            panel.say(sentence(", ".join(facts)), "", key="facts here")
+        panel.toggles(
+            tr("More of it"),
+            (
+                (tr("In a mirror"), tr("In a mirror"), stretch.in_mirror, lambda _on: do.mark_mirror()),
+                (tr("Lettering"), tr("Lettering in the picture"), stretch.lettering, lambda _on: do.mark_lettering()),
+                (
+                    tr("Called sides"),
+                    tr("Called sides"),
+                    stretch.spoken is not Spoken.NONE,
+                    lambda _on: do.mark_spoken(),
+                ),
+            ),
         )
         panel.buttons(
-            (tr("Swap the sides"), do.mark_danced, ""),
-            (tr("Mirror"), do.mark_mirror, ""),
-            (tr("Called sides"), do.mark_spoken, ""),
+            (tr("End the mark ({key})", key=key_of(ACTIONS, "mark_end")), do.mark_end, ""),
+            (tr("Match by eye ({key})", key=key_of(ACTIONS, "by_eye")), do.by_eye, ""),
+            key="mark ends",
         )
-        panel.buttons(
-            (tr("Trouble"), do.mark_trouble, ""),
-            (tr("All is well"), do.mark_well, ""),
-            (tr("Lettering"), do.mark_lettering, ""),
-        )
-        panel.buttons(
-            (tr("The mark ends here ({key})", key=key_of(ACTIONS, "mark_end")), do.mark_end, ""), key="mark ends"
-        )
-        panel.buttons((tr("Match by eye ({key})", key=key_of(ACTIONS, "by_eye")), do.by_eye, ""))
-        keys = (
-            ("mark_front", tr("front")),
-            ("mark_back", tr("back")),
-            ("mark_feet", tr("feet")),
-            ("mark_trouble", tr("trouble")),
-        )
-        panel.say(
-            tr(
-                "Keys: {words}. A mark holds until the next one.",
-                words=", ".join((f"{key_of(ACTIONS, n)} {w}" for n, w in keys)),
-            )
-        )
+
+    def _well(self, words: str) -> None:
+        """Trouble begins or ends at this count."""
+        if words == _WELL[1]:
+            self.commands.mark_trouble()
+        else:
+            self.commands.mark_well()
 
     def _shots(self, panel: Panel) -> None:
         """Sections and views as a table: filmed, only with trouble, missing."""
         found = self.desk.session.facts.shots
         if not found.sections:
             return
-        panel.head(tr("What there is"))
+        missing = len(found.to_film)
+        named = tr("What there is, and what is missing") if missing else tr("What there is")
+        panel.head(named, "what there is", folded_first=True)
         panel.custom("shots", "", lambda: ShotTable(found), lambda table: table.show_shots(found))
-        for number, words in enumerate(found.to_film[1:6]):
+        for number, words in enumerate(found.to_film[:6]):
             panel.say(words, "warn", key=f"to film {number}")
-        panel.buttons((tr("Write the list…"), self.commands.write_shots, ""))
+        panel.buttons((tr("Add takes…"), self._add, ""), (tr("Write the list…"), self.commands.write_shots, ""))
         if any(s.trouble for t in self.desk.project.takes for s in t.stretches):
             panel.buttons((tr("Write what to leave out…"), self.commands.write_leave_out, ""), key="leave out")
 
@@ -227,7 +228,7 @@ class FilmRoom(Room):
         takes = [t for t in self.desk.project.takes if t.passes]
         if not takes:
             return
-        panel.head(tr("Movement"))
+        panel.head(tr("Movement"), folded_first=True)
         looked = [t for t in takes if t.remarks is not None]
         if len(looked) < len(takes):
             panel.say(tr("Vamos can look for holds that are danced through, and entries that are early or late."))
@@ -235,7 +236,6 @@ class FilmRoom(Room):
         for take in looked:
             for remark in take.remarks or ():
                 panel.say(f"{take.name}, {minutes_text(remark.take_s)}: {remark.text}.", "warn")
-        self._questions(panel)
         if looked and not any(t.remarks for t in looked):
             panel.say(tr("Every hold is still, and entries after holds are on time."), "")
         for take in looked:

@@ -55,13 +55,21 @@ def fill_trouble(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -
 
 
 def fill_take(panel: Panel, desk: Desk, commands: FilmCommands, take: Take) -> None:
-    panel.head(take.name, f"take {take.id}")
+    """What is asked of a take, then, folded, everything about it."""
     fill_trouble(panel, desk, commands, take)
-    panel.say(take_state(take), key=f"state {take.id}")
-    _shows(panel, desk, take)
+    if not take.passes:
+        panel.say(take_state(take), key=f"state {take.id}")
     _places(panel, commands, take)
+    if any(s.spoken is Spoken.NONE for s in take.stretches):
+        _sides(panel, desk, take)
+    panel.head(tr("About “{name}”", name=take.name), "about the take", folded_first=True)
+    if take.passes:
+        panel.say(take_state(take), key=f"state {take.id}")
+    _shows(panel, desk, take)
     _pace(panel, desk, take)
-    _sides(panel, desk, take)
+    if all(s.spoken is not Spoken.NONE for s in take.stretches):
+        _sides(panel, desk, take)
+    _loudspeaker(panel, commands, take)
     panel.text(
         tr("Its name"),
         take.name,
@@ -198,7 +206,7 @@ def _where(panel: Panel, commands: FilmCommands, take: Take, number: int) -> Non
 
 
 def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
-    """Other places that fit as well, placing by hand, the distance of the loudspeaker."""
+    """Other places that fit as well, and placing by hand."""
     for number, p in enumerate(take.passes):
         if p.also_at_song_s:
             _where(panel, commands, take, number)
@@ -228,7 +236,11 @@ def _places(panel: Panel, commands: FilmCommands, take: Take) -> None:
             name=tr("Second of {name} that is this count", name=take.name),
             hint=tr("second, e.g. 12.40"),
         )
-    if song:
+
+
+def _loudspeaker(panel: Panel, commands: FilmCommands, take: Take) -> None:
+    """How far it stood, where the song was heard."""
+    if any(p.kind is PassKind.SONG for p in take.passes):
         panel.text(
             tr("Loudspeaker"),
             f"{take.speaker_m:g}" if take.speaker_m else "",
