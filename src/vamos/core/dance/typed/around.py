@@ -79,6 +79,8 @@ def feet_before_verbs(tokens: list[Token], lexicon: Lexicon, index: int) -> bool
     if not any(a.role in ("act", "figure") or a.words in lexicon.rows for a in behind):
         return False
     start = next((k + 1 for k in range(index - 1, -1, -1) if tokens[k].kind != "word"), 0)
+    while start < index - 1 and lexicon.role_of(tokens[start].text) & {"and", "link"}:
+        start += 1
     first = bool(lexicon.foot_of(tokens[start].lower)) and "act" in lexicon.role_of(tokens[start + 1].text)
     return first and index - start > 1
 

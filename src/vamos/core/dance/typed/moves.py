@@ -242,7 +242,7 @@ class _Words:
         if atom.role == "hand":
             return self._hand(reading, atom, text)
         if atom.role in ("act", "figure"):
-            return self._verb(reading, atom, text)
+            return self._verb(reading, atom, text, index)
         return []
 
     def _ends(self, index: int) -> bool:
@@ -317,7 +317,10 @@ class _Words:
             out.append(changed(closed, cost=reading.cost + 0.5, now=alone, fresh=False, passed=False))
         return out
 
-    def _verb(self, reading: Partial, atom: Atom, text: str) -> list[Partial]:
+    def _foot_at(self, index: int) -> bool:
+        return index < len(self.tokens) and bool(self.lexicon.foot_of(self.tokens[index].lower))
+
+    def _verb(self, reading: Partial, atom: Atom, text: str, index: int) -> list[Partial]:
         now = reading.now
         figure = atom.value if atom.role == "figure" else None
         new = Move("figure" if figure is not None else atom.value, figure, (text,), called=text)
@@ -349,7 +352,9 @@ class _Words:
             kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value
             manner = atom.words in MANNER and now.kind != "other"
             out.append(reading.go(0.2 if manner else 0.45, changed(named, kind=kind)))
-        if figure is None and atom.words == "stepping" and (now.kind == "figure" or now.turned):
+        turned = now.kind == "figure" and now.turns and not now.feet
+        stepped = atom.words == "stepping" or (atom.words == "step" and turned and self._foot_at(index + atom.size))
+        if figure is None and stepped and (now.kind == "figure" or now.turned):
             # “triple ½ R stepping L R L”.
             out.append(reading.go(0, now))
         if now.kind == "pivot" and figure is not None and any(e.name == "pivot" for e in figure.events):

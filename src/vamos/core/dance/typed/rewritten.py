@@ -40,6 +40,16 @@ def without_number(tokens: list[Token]) -> list[Token]:
     “3 times” are no counts.
     """
     tokens = _said_once(tokens)
+    behind = any(t.kind == "num" for t in tokens[1:])
+    if (
+        len(tokens) > 2
+        and tokens[0].kind == "num"
+        and tokens[1].lower in _STEPS
+        and behind
+        and tokens[0].value in range(2, 9)
+    ):
+        # “2 steps forward R L, chassé right 1 2 3&4”
+        return without_number([changed(tokens[0], kind="times"), *tokens[1:]])
     if (
         len(tokens) > 3
         and tokens[0].kind == "num"

@@ -11,9 +11,9 @@ from vamos.core.dance.typed.clean import Clean
 from vamos.core.model.dance import Doubt, Event, Kind
 
 _SAID = re.compile(
-    r"(?:[,;(]\s*|[,;(]?\s*\b(?:with|and|mit|und|con|y)\s+)(?:an?\s+|einem\s+|hand\s+|finger\s+|una?\s+)*"
+    r"(?:[,;(]\s*(?:then\s+|dann\s+)?|[,;(]?\s*\b(?:with|and|mit|und|con|y)\s+)(?:an?\s+|einem\s+|hand\s+|finger\s+|una?\s+)*"
     r"(?P<what>claps?|snaps?|clicks?|hip\s+(?:lifts?|pops?|bumps?)|klatsch\w*|schnips\w*|palmadas?|chasquidos?)"
-    r"\s+(?:on|at|auf|en)\s+(?:(?:the\s+)?counts?\s+)?(?P<counts>\d(?:\s*(?:,|and|und|y|&)\s*\d)*)\s*\)?"
+    r"\s+(?:on|at|auf|en)\s+(?:(?:the\s+)?counts?\s+)?(?P<counts>\d(?:\s*(?:,|and|und|y|&)\s*(?:(?:on|auf|en)\s+)?\d)*)\s*\)?"
     r"(?=\s*(?:[.,;(\[]|$|\n))",
     re.IGNORECASE,
 )
