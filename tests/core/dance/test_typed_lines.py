@@ -166,7 +166,8 @@ class RulesTest(unittest.TestCase):
                 if text.rstrip().endswith(("-", "–")) and changed.endswith("."):
                     continue
                 with self.subTest(changed):
-                    self.assertEqual(read(changed), plain)
+                    # A name that stands for a dancer is kept as it is written.
+                    self.assertEqual(read(changed).lower(), plain.lower())
 
     def test_left_and_right_swapped_is_the_mirror_image(self):
         swap = {"R": "L", "L": "R", "r": "l", "l": "r", "+": "-", "-": "+"}
@@ -184,7 +185,8 @@ class RulesTest(unittest.TestCase):
         form = re.compile(rf"(?<![^\W_])({'|'.join(words)})(?![^\W_])")
         for text, _ in ALL[1::2]:
             if not form.search(text) or re.search(
-                r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand|linke[nr]|rechte[nr]|Linker", text
+                r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand|linke[nr]|rechte[nr]|Linker|Rechte|Linke",
+                text,
             ):
                 continue
             other = form.sub(lambda m: words[m.group()], text)

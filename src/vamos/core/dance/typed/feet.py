@@ -30,11 +30,15 @@ class Feet:
     def read(self, reading: Partial, atom: Atom, ahead: int) -> list[Partial]:
         """Every reading of a foot; ``ahead`` is the token behind it."""
         now, foot = reading.now, _FEET[atom.value]
-        apart = []
+        apart: list[Partial] = []
+        if now.kind == "other" and not now.feet and foot in "RL":
+            # “left together left together”: the foot of what comes next.
+            closed = reading.closed()
+            apart = [changed(closed, cost=reading.cost + 0.1, now=Move(feet=(foot,)), fresh=False, passed=False)]
         goes_on = now.kind in ("step", "touch", "other") and now.feet
         if goes_on and feet_before_verbs(self.tokens, self.lexicon, ahead - 1):
             closed = reading.closed()
-            apart = [changed(closed, cost=reading.cost + 0.1, now=Move(feet=(foot,)), fresh=False, passed=False)]
+            apart.append(changed(closed, cost=reading.cost + 0.1, now=Move(feet=(foot,)), fresh=False, passed=False))
         if reading.passed:
             # “cross R over L”: the foot that is passed.
             return [*apart, reading.go(0, now)]

@@ -98,14 +98,24 @@ class Lexicon:
 
     def is_title(self, word: str) -> bool:
         """Whether a word, or one a slip of the finger away, names what follows and nobody who dances it."""
-        return word in self.titles or (len(word) > 4 and not self.titles.isdisjoint(_slips(word)))
+        return word in self.titles or (len(word) > 4 and not self.titles.isdisjoint(slips(word)))
 
     def near(self, word: str) -> str | None:
         """The one known word a slip of the finger away; None when there is none, or more than one."""
         if word not in self._near:
-            found = {b for x in _slips(word) if len(x) > 2 and (b := self.base(x)) in self.roles and len(b) > 2}
+            found = {b for x in slips(word) if len(x) > 2 and (b := self.base(x)) in self.roles and len(b) > 2}
             self._near[word] = next(iter(found)) if len(found) == 1 else None
         return self._near[word]
+
+    def parts_of(self, word: str) -> tuple[str, str] | None:
+        """“rockstep”, “walkwalk”: two words written as one, where together they are a known step, or the same twice."""
+        if len(word) < 6 or self.base(word) in self.roles:
+            return None
+        for k in range(3, len(word) - 2):
+            one, other = word[:k], word[k:]
+            if one in self.roles and (f"{one} {other}" in self.roles or one == other):
+                return one, other
+        return None
 
     def foot_of(self, word: str) -> str:
         """R or L for a word that is a foot."""
@@ -115,7 +125,7 @@ class Lexicon:
         return {role for role, _ in self.roles.get(self.base(word.lower()), ())}
 
 
-def _slips(word: str) -> set[str]:
+def slips(word: str) -> set[str]:
     """A word with one letter too many, too few, another one, or two letters the other way round."""
     cut = [(word[:k], word[k:]) for k in range(1, len(word) + 1)]
     out = {a + b[1:] for a, b in cut if b}

@@ -80,7 +80,7 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     for place in before:
         for cost, groups in written:
             beam = [changed(place, state=place.state.dearer(cost))]
-            for group in _gone_on(groups, lexicon):
+            for group in _halved(_gone_on(groups, lexicon), lexicon):
                 beam = _group(beam, group, lexicon, feel)
             out += beam
     out.sort(key=lambda p: p.state.cost)
@@ -247,6 +247,24 @@ def _gone_on(groups: list[Group], lexicon: Lexicon) -> list[Group]:
                 said[sides[0]] = changed(words[0], text=foot)
                 group = changed(group, words=tuple(said))
         out.append(group)
+    return out
+
+
+def _halved(groups: list[Group], lexicon: Lexicon) -> list[Group]:
+    """“side close side touch, and reverse 1-8”: what is danced again at the end has half of the counts."""
+    out: list[Group] = []
+    for group in groups:
+        words, run = list(group.words), group.counts
+        parts = [k for k, t in enumerate(words) if t.kind == "sep"]
+        whole = len(run) == 1 and run[0].kind == "range" and (run[0].value - run[0].first) % 2 == 1
+        danced = parts and any(t.kind == "word" for t in words[: parts[-1]])
+        if not whole or not danced or repeat_in(words[parts[-1] + 1 :], lexicon) is None:
+            out.append(group)
+            continue
+        middle = run[0].first + (run[0].value - run[0].first) // 2
+        out.append(Group((changed(run[0], value=middle),), tuple(words[: parts[-1]])))
+        # Its own counts are those that are free.
+        out.append(Group((), tuple(words[parts[-1] + 1 :])))
     return out
 
 

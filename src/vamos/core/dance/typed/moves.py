@@ -24,6 +24,8 @@ from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.partial import Partial
 from vamos.core.dance.typed.tokens import Token
 
+#: Words behind which hands go with the step before them.
+_WITH = ("w", "with", "mit", "con", "avec")
 #: So many readings go on from each word.
 BEAM = 12
 
@@ -39,10 +41,10 @@ def _all_of_it(reading: Partial, times: int, ends: bool) -> list[Partial]:
         return []
     again = Move("again", times=times)
     last = (*reading.moves[:-1], changed(reading.moves[-1], times=times))
-    return [
-        changed(reading, moves=(*reading.moves, again), fresh=False, passed=False),
-        changed(reading, moves=last, cost=reading.cost + 0.2, fresh=False, passed=False),
-    ]
+    all_of_it = changed(reading, moves=(*reading.moves, again), fresh=False, passed=False)
+    if reading.moves[-1].row:
+        return [all_of_it]
+    return [all_of_it, changed(reading, moves=last, cost=reading.cost + 0.2, fresh=False, passed=False)]
 
 
 class _Words:
@@ -240,7 +242,7 @@ class _Words:
         if atom.role == "link":
             return [changed(reading, cost=reading.cost + 0.01)]
         if atom.role == "hand":
-            return self._hand(reading, atom, text)
+            return self._hand(reading, atom, text, index)
         if atom.role in ("act", "figure"):
             return self._verb(reading, atom, text, index)
         return []
@@ -281,8 +283,11 @@ class _Words:
         kinds = [value for role, value in self.lexicon.roles.get(whole, ()) if role == "act"]
         return str(kinds[0]) if kinds and now.kind in ("step", "touch", "free") else ""
 
-    def _hand(self, reading: Partial, atom: Atom, text: str) -> list[Partial]:
+    def _hand(self, reading: Partial, atom: Atom, text: str, index: int) -> list[Partial]:
         now = reading.now
+        if index and self.tokens[index - 1].lower in _WITH and now.kind in ("step", "touch", "hop") and now.feet:
+            # “march R L R L with arms swinging”: words of the step.
+            return [reading.go(0, changed(now, name=(*now.name, text)))]
         if "shoulder" in atom.words or "schulter" in atom.words:
             if now.way:
                 return [reading.go(0, now)]
@@ -333,7 +338,9 @@ class _Words:
             out = [reading.go(cost, taken)]
             if now.feet or now.size is not None:
                 # What stood before was a move of its own.
-                cost = reading.cost + 0.6 + (0.4 if reading.fresh else 0)
+                # “left together” are two steps as likely as one.
+                bare = new.kind == "other" and len(now.feet) == 1 and not now.name
+                cost = reading.cost + (0.3 if bare else 0.6) + (0.4 if reading.fresh else 0)
                 # A foot right before a verb that is not that verb's: it is told.
                 told = changed(now, slips=(*now.slips, *now.feet)) if now.feet and now.size is None else now
                 apart = changed(reading, now=told).closed()

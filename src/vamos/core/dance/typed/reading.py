@@ -15,11 +15,11 @@ from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
-from vamos.core.dance.typed.rewritten import parted, without_length
+from vamos.core.dance.typed.rewritten import parted, unglued, without_length
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
-from vamos.core.dance.typed.state import State
+from vamos.core.dance.typed.state import OTHER, State
 from vamos.core.dance.typed.tokens import Token, tokens_of
-from vamos.core.dance.typed.weight_said import WeightSaid, weight_said
+from vamos.core.dance.typed.weight_said import WeightSaid, weight_first, weight_said
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 from vamos.core.time import Feel
 from vamos.wording import words_of
@@ -57,11 +57,13 @@ def read_typed(
     """
     lexicon = lexicon_for(own or {})
     clean, said = said_on_counts(cleaned(text))
+    clean, bears = weight_first(clean)
+    weight = bears if bears in OTHER else weight
     clean, weights = weight_said(clean)
     counted = _only_counts(clean.text, feel)
     if counted is not None:
         return Typed(as_said(counted, said))
-    lines = [without_length(parted(_untitled(line, lexicon))) for line in _lines(tokens_of(clean.text, lexicon.known))]
+    lines = [_rewritten(line, lexicon) for line in _lines(tokens_of(clean.text, lexicon.known))]
     if not lines:
         return Typed(())
     if lay_out:
@@ -84,6 +86,10 @@ def read_typed(
         first = lines[0][0]
         raise NotationError(text, clean.at(lines[-1][-1].end), _of_words(text, clean.at(first.start)))
     return _typed(best, [p.state for p in places])
+
+
+def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
+    return without_length(parted(unglued(_untitled(line, lexicon), lexicon)))
 
 
 def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:

@@ -7,7 +7,7 @@ import re
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.count_runs import NUMBERS
-from vamos.core.dance.typed.lexicon import Lexicon
+from vamos.core.dance.typed.lexicon import Lexicon, slips
 from vamos.core.dance.typed.tokens import Token
 
 #: Words that only lead to the counts behind them.
@@ -30,7 +30,21 @@ _UNITS = (
 )
 #: “sweep R over 2 counts”: how long it lasts.
 _LASTING = ("for", "over", "über", "für", "durante", "pendant", "su", "per", "por")
-COUNTS = ("counts", "count", "beats", "beat", "zähler", "zählern", "zählzeiten", "tiempos", "temps", "tempi", "tempos")
+COUNTS = (
+    "counts",
+    "count",
+    "cts",
+    "ct",
+    "beats",
+    "beat",
+    "zähler",
+    "zählern",
+    "zählzeiten",
+    "tiempos",
+    "temps",
+    "tempi",
+    "tempos",
+)
 _TIMES = ("times", "mal", "veces", "fois", "volte", "vezes", "keer", "razy")
 _STEPS = ("steps", "schritte", "schritten", "pasos")
 
@@ -64,7 +78,8 @@ def without_number(tokens: list[Token]) -> list[Token]:
         value = number.value if number.kind == "num" else NUMBERS.get(number.lower, 0)
         # “over 2 counts”, “hold two counts”
         said = tokens[k].lower in _LASTING
-        if value and what in COUNTS and (said or (value > 1 and _plain(tokens[k]))):
+        slipped = said and value > 0 and len(what) > 4 and not slips(what).isdisjoint(COUNTS)
+        if value and (what in COUNTS or slipped) and (said or (value > 1 and _plain(tokens[k]))):
             lasts = Token("lasts", number.text, number.start, tokens[k + 2].end, value)
             return without_number([*tokens[: k + (not said)], lasts, *tokens[k + 3 :]])
         if tokens[k].lower in ("in", "over", "über", "en") and number.kind == "num" and what in _UNITS:
@@ -110,6 +125,20 @@ def parted(tokens: list[Token]) -> list[Token]:
 
 
 _MEANWHILE = ("dabei", "währenddessen")
+
+
+def unglued(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“rockstep R”: words that were written as one."""
+    out: list[Token] = []
+    for token in tokens:
+        parts = lexicon.parts_of(token.lower) if token.kind == "word" else None
+        if parts is None:
+            out.append(token)
+            continue
+        middle = token.start + len(parts[0])
+        out.append(changed(token, text=token.text[: len(parts[0])], end=middle))
+        out.append(changed(token, text=token.text[len(parts[0]) :], start=middle, spaced=True))
+    return out
 
 
 #: What stands before and behind a dash that parts moves.

@@ -110,6 +110,9 @@ def _one_a_foot(moves: Sequence[Move]) -> list[Move]:
     out = list(moves)
     for k, move in enumerate(out):
         feet = [m.feet[0] for m in out[k + 1 : k + move.times] if len(m.feet) == 1 and not (m.kind or m.name)]
+        if move.kind == "figure" and move.row and 1 < move.times == len(move.feet):
+            # “3 shuffles fwd R L R”
+            return [*out[:k], *(changed(move, feet=(f,), row=False, times=0) for f in move.feet), *out[k + 1 :]]
         if move.kind == "figure" and move.times == len(feet) + 1 > 1 and len(move.feet) == 1:
             each = [changed(move, feet=(foot,), times=0) for foot in (*move.feet, *feet)]
             return [*out[:k], *each, *out[k + move.times :]]
@@ -122,7 +125,7 @@ def _without_again(moves: Sequence[Move]) -> list[Move]:
     for move in moves:
         if move.kind != "again":
             out.append(move)
-        elif len(out) == 1:
+        elif len(out) == 1 and not out[0].row:
             out = [changed(out[0], times=move.times)]
         else:
             out = out * move.times

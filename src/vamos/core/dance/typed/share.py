@@ -217,6 +217,8 @@ class _Sharing(Written):
         moves = list(rest)
         if lead and not moves[0].feet:
             moves[0] = changed(moves[0], feet=lead)
+        # What was not understood of the step is not forgotten with it.
+        moves[0] = changed(moves[0], unknown=(*first.unknown, *moves[0].unknown), slips=(*first.slips, *moves[0].slips))
         # A turn said of the step as a whole lies on one of them, which is told nowhere.
         turned = first.turns and first.size is not None and not any(m.turns for m in moves)
         self._put(moves, [[p] for p in points], 0.1 if turned else 0, Doubt.TURNS if turned else Doubt.NONE)

@@ -21,6 +21,22 @@ _SAID = re.compile(
 )
 
 
+_FIRST = re.compile(
+    rf"^\s*(?:start(?:ing)?\s+(?:with\s+)?|beginn\s+mit\s+)?(?:the\s+)?(?:weight|gewicht|peso)\s+(?:is\s+)?(?:on|auf|en)\s+"
+    rf"(?:the\s+|dem\s+|el\s+)?{_SIDE}(?:\s+(?:foot|fuß))?\s*[:;,.\-]\s*(?=\S)",
+    re.IGNORECASE,
+)
+
+
+def weight_first(clean: Clean) -> tuple[Clean, str]:
+    """“Weight on L: touch R side …”: the foot that bears before the first move, and the text without it."""
+    match = _FIRST.match(clean.text)
+    if match is None:
+        return clean, ""
+    text = " " * match.end() + clean.text[match.end() :]
+    return Clean(text, clean.places), _FEET[match.group("side").lower()[0]]
+
+
 @dataclass(frozen=True, slots=True)
 class WeightSaid:
     """Where the weight is said to end (R, L or B), at a place of the cleaned text."""
