@@ -14,7 +14,9 @@ from tests.ui.qt import StopCase
 from vamos.core.lesson.filming import missing
 from vamos.core.model.filmed import Verdict
 from vamos.core.model.lesson import Build, Slow
+from vamos.core.pack.live_step import live_step
 from vamos.core.pack.write import Outcome
+from vamos.errors import InputError
 from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.lesson.companion import WALK_S
 from vamos.ui.stops.lesson.picture import LessonPicture, spots_of
@@ -243,6 +245,23 @@ class LessonStopTest(StopCase):
         self.click(self.panel_button("Play it here"))
         self.until(lambda: self.player() is not None and self.player().playback.playing, "the card plays")
         self.assertEqual(self.player().result.live.title, "Hello")
+
+    def test_pressed_twice_a_step_is_made_once(self):
+        """Until it is there; what went wrong may be tried again."""
+        self.stand_on("Gate walk on numbers")
+        with mock.patch("vamos.ui.stops.lesson.commands.live_step", wraps=live_step) as made:
+            for _ in range(3):
+                self.commands().play_step()
+            self.until(lambda: self.player() is not None, "it plays")
+        self.assertEqual(made.call_count, 1)
+        self.stand_on("Hello")
+        said = []
+        self.window.runner.told.connect(said.append)
+        with mock.patch("vamos.ui.stops.lesson.commands.live_step", side_effect=InputError("no voice today")) as made:
+            for number in (1, 2):
+                self.commands().play_step()
+                self.until(lambda number=number: len(said) == number, "it says why")
+        self.assertEqual(made.call_count, 2)
 
     def test_a_step_that_nobody_filmed_says_so(self):
         unseen = next(iter(missing(self.commands().plan, self.window.session.facts.clips)))

@@ -46,6 +46,8 @@ class LessonCommands:
     key = OfDocument(str)
     #: The step that is played, and what is played.
     _playing = OfDocument[tuple[Project, Step, Result] | None](lambda: None)
+    #: What is being made to be played; pressed again, it is not made twice.
+    _making = OfDocument[tuple[Project, Step] | None](lambda: None)
     #: Where the last film went, and what was not as wished.
     written = OfDocument[tuple[Path, tuple[str, ...]] | None](lambda: None)
     #: The dance and the wish whose plan was written last.
@@ -181,17 +183,23 @@ class LessonCommands:
     def play_step(self) -> None:
         """The step as students will get it, made while it is played."""
         step, project, base = self.step, self._desk.project, self._desk.session.base
-        if step is None:
+        if step is None or self._making == (project, step):
             return
+        self._making = (project, step)
         facts, song = self._desk.session.facts, self._desk.preview.playback.sound
         known = (facts.lesson, facts.coverage, facts.clips, song)
 
         def work(progress: Progress) -> Result:
-            live = live_step(LessonParts(project, base, *known), step.key, _PLAYED, progress)
+            try:
+                live = live_step(LessonParts(project, base, *known), step.key, _PLAYED, progress)
+            except BaseException:
+                # What went wrong may be tried again.
+                self._making = None
+                raise
             return Result(None, live.seconds, alone=True, live=live)
 
         def done(found: Result) -> None:
-            self._playing = (project, step, found)
+            self._playing, self._making = (project, step, found), None
             self._desk.stale.emit()
 
         # Short work, which does not wait behind the writing of a pack.
