@@ -72,6 +72,18 @@ def unnamed(app) -> list[str]:
     ]
 
 
+def typed(app, text: str) -> None:
+    """Type into the field that has the focus; a busy machine loses keys, so it is read, and typed again."""
+    for delay in ("20", "60", "150"):
+        subprocess.run(["xdotool", "type", "--delay", delay, text], check=True)
+        time.sleep(0.5)
+        field = focused(app)
+        if field is not None and field.queryText().getText(0, -1) == text:
+            return
+        keys("ctrl+a")
+    raise SystemExit(f"the keys did not arrive: {text}")
+
+
 def walk(folder: str) -> dict:
     try:
         app = until(application, "the application is on the bus", 120)
@@ -109,7 +121,7 @@ def walk(folder: str) -> dict:
     until(
         lambda: [n for n in all_of(app) if n.getRoleName() in ("dialog", "file chooser")], "the dialog for the folder"
     )
-    subprocess.run(["xdotool", "type", "--delay", "20", folder], check=True)
+    typed(app, folder)
     keys("Return")
     said = until(
         lambda: next((n.name for n in all_of(app) if n.name.startswith("The pack is in ")), None),

@@ -22,7 +22,7 @@ NUMBERS = {
 }
 _AND = ("and", "und")
 _PARTS = ("a", "e")
-_UNTIL = ("to", "bis", "through", "thru", "until")
+UNTIL = ("to", "bis", "through", "thru", "until")
 
 
 class Count(Struct, frozen=True):
@@ -195,7 +195,7 @@ class CountRun:
         return True
 
     def _until(self, token: Token, after: Token | None) -> bool:
-        if token.kind != "word" or token.lower not in _UNTIL or not self.out or self.out[-1].kind != "n":
+        if token.kind != "word" or token.lower not in UNTIL or not self.out or self.out[-1].kind != "n":
             return False
         if after is None or after.kind != "num" or after.value <= self.out[-1].value:
             return False

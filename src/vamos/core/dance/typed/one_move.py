@@ -21,6 +21,10 @@ ONE = Fraction(1)
 _HALVED = ("monterey",)
 
 
+#: Verbs of a single step, where a foot is said.
+_ONCE = ("step", "stomp", "stamp", "schritt", "paso", "pas", "passo")
+
+
 class Written:
     """Counts as they are written, and the states that were found for the moves on them."""
 
@@ -190,6 +194,9 @@ class OneMove(Written):
                 continue
             if k and alternate and state.events[-1].foot.value in OTHER:
                 foot = OTHER[state.events[-1].foot.value]
+                if k == 1 and len(move.feet) == 1 and first in _ONCE:
+                    # “step R (1, 2)”: a step that lasts two counts, or two of them.
+                    state = state.asked(row[0][0], Doubt.COUNTS)
             elif k and move.kind in ("step", "touch", "hop") and move.feet:
                 foot = move.feet[0]
                 if move.kind == "step":

@@ -15,7 +15,7 @@ from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
-from vamos.core.dance.typed.rewritten import parted, unglued, without_length
+from vamos.core.dance.typed.rewritten import parted, plain_counts, unglued, without_length
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import OTHER, State
 from vamos.core.dance.typed.tokens import Token, tokens_of
@@ -89,7 +89,7 @@ def read_typed(
 
 
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
-    return without_length(parted(unglued(_untitled(line, lexicon), lexicon)))
+    return without_length(parted(unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)))
 
 
 def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:

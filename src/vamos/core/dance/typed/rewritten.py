@@ -6,7 +6,7 @@ import re
 
 from msgspec.structs import replace as changed
 
-from vamos.core.dance.typed.count_runs import NUMBERS
+from vamos.core.dance.typed.count_runs import NUMBERS, UNTIL
 from vamos.core.dance.typed.lexicon import Lexicon, slips
 from vamos.core.dance.typed.tokens import Token
 
@@ -125,6 +125,26 @@ def parted(tokens: list[Token]) -> list[Token]:
 
 
 _MEANWHILE = ("dabei", "währenddessen")
+
+
+def _leads(token: Token, lexicon: Lexicon) -> bool:
+    """“Counts”, also with a slip of the finger."""
+    word = token.lower
+    slipped = len(word) > 4 and not lexicon.role_of(word) and not slips(word).isdisjoint(BEFORE_COUNTS)
+    return word in BEFORE_COUNTS[1:] or slipped
+
+
+def plain_counts(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“Counts 1 to 4 step R (1) …”: the same as “1-4 step R (1) …”."""
+    listed_so = len(tokens) > 2 and tokens[2].lower in ("and", "und", "y", "et")
+    if len(tokens) > 2 and tokens[1].kind == "num" and not listed_so and _leads(tokens[0], lexicon):
+        tokens = tokens[1:]
+    out = list(tokens)
+    for k in range(1, len(out) - 1):
+        ranged = out[k - 1].kind == "num" == out[k + 1].kind and out[k - 1].value < out[k + 1].value
+        if ranged and out[k].lower in UNTIL:
+            out[k] = changed(out[k], kind="dash", text="-", spaced=False)
+    return out
 
 
 def unglued(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
