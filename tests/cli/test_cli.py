@@ -170,7 +170,7 @@ class BadInputTest(FolderCase):
 
     def test_no_project_and_no_pack(self):
         self.assert_cannot("pack", self.folder / "p.vamos", "--out", self.folder / "o", words="no such project")
-        self.assert_cannot("verify", self.folder, words="no Vamos pack")
+        self.assert_cannot("verify", self.folder, words="not a Vamos pack")
         self.assert_cannot("clips", self.film, words="not a Vamos project")
 
     def test_unknown_words_give_usage(self):

@@ -158,7 +158,7 @@ class CardsTest(CutCase):
         """“3& to 6” typed in the panel: a clip on halves, shown at once; what cannot be is said and changes nothing."""
         line = self.window.desk.line()
         self.window.rooms["Cut"].commands.add_part("3& to 60")
-        self.assertIn("60 is none of them", self.window.status.words.text())
+        self.assertIn("60 is not one of them", self.window.status.words.text())
         self.assertEqual(self.window.session.project.ranges, ())
         field = self.field("Counts of this line as a clip")
         field.setText("3& to 6")

@@ -48,7 +48,7 @@ class FilmStopTest(StopCase):
         self.window.session.do("guessed", guessed)
         self.settle()
         self.assertIn("What do these show?", self.panel_text())
-        self.assertEqual(self.window.status.main.text(), "Yes, so they are filmed")
+        self.assertEqual(self.window.status.main.text(), "Yes, that is what they show")
         self.click(next(b for b in self.panel_buttons("2 Back") if b.accessibleName() == "back shows: Back"))
         self.settle()
         self.assertEqual(

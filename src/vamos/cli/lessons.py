@@ -181,7 +181,7 @@ def _moment(arguments: argparse.Namespace, name: str) -> float:
         return datetime.fromisoformat(text.replace("Z", "+00:00")).timestamp()
     except ValueError as error:
         raise InputError(
-            tr("--{name} “{value}” is no moment; write it as 2026-05-01T18:30:12.5.", name=name, value=text)
+            tr("--{name} “{value}” is not a moment; write it as 2026-05-01T18:30:12.5.", name=name, value=text)
         ) from error
 
 

@@ -211,7 +211,7 @@ def _card(words: str) -> tuple[str, int]:
     """A card and for how many counts it stands, as typed; raises InputError."""
     name, _, counts = words.partition("=")
     if name not in {f.name for f in fields(Cards)} or not counts.isdecimal() or len(counts) > 3:
-        raise InputError(tr("“{words}” is no card. Say title=8, section=4, tag=4 or end=8; 0 is none.", words=words))
+        raise InputError(tr("“{words}” is not a card. Say title=8, section=4, tag=4 or end=8; 0 is none.", words=words))
     return name, int(counts)
 
 

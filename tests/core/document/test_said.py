@@ -49,9 +49,9 @@ class SaidTest(FolderCase):
     def test_cut_short_and_no_text(self):
         whole = (demo_folder() / PROJECT).read_bytes()
         self.assertIn("it ends in the middle", self.refused(whole[:2000]))
-        self.assertIn("stands at sign 301 of it does not belong", self.refused(whole[:300] + b"\x95" + whole[301:]))
+        self.assertIn("stands at character 301 does not belong", self.refused(whole[:300] + b"\x95" + whole[301:]))
         self.assertIn("sign 3 of it", self.refused("{ 3: 4 }"))
-        self.assertIn("too deep", self.refused("[" * 100_000))
+        self.assertIn("too deeply", self.refused("[" * 100_000))
 
 
 if __name__ == "__main__":

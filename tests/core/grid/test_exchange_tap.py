@@ -103,7 +103,7 @@ class MidiTest(FolderCase):
 
     def test_what_is_no_midi_file_is_said(self):
         (self.folder / "x.mid").write_text("hello")
-        with self.assertRaisesRegex(InputError, "no MIDI file"):
+        with self.assertRaisesRegex(InputError, "not a MIDI file"):
             read_midi(self.folder / "x.mid")
 
 

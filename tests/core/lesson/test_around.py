@@ -95,7 +95,7 @@ class FilmingTest(unittest.TestCase):
         self.assertEqual(text.count("- [ ] "), len(shots))
         self.assertEqual(page.count('type="checkbox"'), len(shots))
         self.assertIn("A &amp; B", page)
-        self.assertIn("Nothing: all is there", film_markdown((), "x"))
+        self.assertIn("Nothing is missing", film_markdown((), "x"))
         self.assertNotIn("http", page)
 
     def test_a_join_is_no_clip_of_one_section(self):

@@ -318,7 +318,7 @@ class PackTest(FolderCase):
     def test_manifests_are_read_with_care(self):
         with self.assertRaises(MissingError):
             read_manifest(self.folder / "nowhere")
-        with self.assertRaisesRegex(MissingError, "no Vamos pack"):
+        with self.assertRaisesRegex(MissingError, "not a Vamos pack"):
             read_manifest(self.folder)
         self.write()
         good = (self.out / NAME).read_text()

@@ -161,7 +161,7 @@ class AnswerTest(FolderCase):
         self.assertEqual(open_questions(project), {})
 
     def test_no_other_answers(self):
-        with self.assertRaisesRegex(InputError, "none of the answers"):
+        with self.assertRaisesRegex(InputError, "not one of the answers"):
             answer(with_movement(*self.asked()), 0, "perhaps")
 
     def test_a_take_that_is_taken_out_takes_its_questions_with_it(self):

@@ -15,7 +15,7 @@ tr = words_of(__name__)
 
 #: The question at a count, by what is open.
 _QUESTIONS = {
-    Doubt.NAME: marked("“{words}” on {count} is taken only as a name. Is that so?"),
+    Doubt.NAME: marked("“{words}” on {count} is taken only as a name. Is that right?"),
     Doubt.FOOT: marked("“{words}” on {count}: no foot is said. Is it {foot}?"),
     Doubt.COUNTS: marked("“{words}” on {count}: on which counts is it danced?"),
     Doubt.FIGURE: marked("“{words}” on {count} is taught in more than one way. Is this how you teach it?"),
@@ -44,7 +44,7 @@ def question(event: Event, section: Section) -> str:
 
 def answers(section: Section, event: Event) -> Iterator[tuple[str, Section]]:
     """What can be answered: in words, and the section as it would be. The likeliest comes first."""
-    yield tr("it is right so"), _settled(section, event)
+    yield tr("it is right as it is"), _settled(section, event)
     later = [e for e in section.events if e.role == event.role and e.start >= event.start]
     if event.doubt in (Doubt.FOOT, Doubt.SIDE, Doubt.READINGS, Doubt.WEIGHT) and any(
         str(e.foot) in "RL" and e.foot for e in later

@@ -40,7 +40,7 @@ def heading_of(clock: str) -> int | None:
     half_hours = 2 * int(match.group(1)) + int(match.group(2) or 0) / 30 if match else -1.0
     if match is None or half_hours > 25 or half_hours % 3:
         raise InputError(
-            tr("“{clock}” is no facing; write 12:00, 1:30, 3:00 and so on, every hour and a half.", clock=clock)
+            tr("“{clock}” is not a facing; write 12:00, 1:30, 3:00 and so on, every hour and a half.", clock=clock)
         )
     return int(half_hours) // 3 % 8
 

@@ -24,7 +24,7 @@ def read_range(text: str, line: Line) -> CountRange:
     found = _SAID.fullmatch(text.strip())
     if found is None:
         raise InputError(
-            tr("“{typed}” is no part of a line. Say 3& to 6 (with 6), or 3& up to 6& (without).", typed=text.strip())
+            tr("“{typed}” is not part of a line. Say 3& to 6 (with 6), or 3& up to 6& (without).", typed=text.strip())
         )
     first, first_part, word, last, last_part = found.groups()
     start = _place(line, int(first), first_part)
@@ -43,7 +43,7 @@ def _place(line: Line, number: int, part: str, edge: bool = False) -> Fraction:
         counts = tr("{number} to {number2}", number=int(line.first) + 1, number2=int(line.first + line.length))
         raise InputError(
             tr(
-                "This line has counts {counts}; {number}{part} is none of them.",
+                "This line has counts {counts}; {number}{part} is not one of them.",
                 counts=counts,
                 number=number,
                 part=part,

@@ -72,5 +72,5 @@ def _refused(error: OSError | ValueError, path: Path) -> InputError:
     }
     said = reasons.get(getattr(error, "errno", None) or 0)
     why = getattr(error, "strerror", None)
-    words = tr("it cannot be read: {why}.", why=why) if why else tr("its name is none that a file can have.")
+    words = tr("it cannot be read: {why}.", why=why) if why else tr("no file can have this name.")
     return InputError(said or words, file=path)

@@ -40,13 +40,13 @@ def json_said(error: Exception) -> str:
         return tr("{place} has a value that Vamos does not know: {value}", place=place, value=value.group(1)[:60])
     at = re.search(r"byte (\d+)", what)
     if at:
-        return tr("what stands at sign {number} of it does not belong there", number=int(at.group(1)) + 1)
+        return tr("what stands at character {number} does not belong there", number=int(at.group(1)) + 1)
     if isinstance(error, UnicodeDecodeError):
-        return tr("what stands at sign {number} of it does not belong there", number=error.start + 1)
+        return tr("what stands at character {number} does not belong there", number=error.start + 1)
     if "truncated" in what:
         return tr("it ends in the middle")
     if isinstance(error, RecursionError):
-        return tr("its fields lie too deep in each other")
+        return tr("its fields are nested too deeply")
     return tr("{place} is not as expected", place=place)
 
 

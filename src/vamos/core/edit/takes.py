@@ -153,7 +153,7 @@ def answer(project: Project, number: int, words: str) -> Project:
     """Which side of a disagreement is right: the takes on the others get a remark, so that better passes are taken."""
     asked = project.disagreements[number]
     if words != ALL_RIGHT and words not in [side.words for side in asked.sides]:
-        raise InputError(tr("“{words}” is none of the answers.", words=words))
+        raise InputError(tr("“{words}” is not one of the answers.", words=words))
     title = next((s.name for s in project.dance.sections if s.id == asked.section), asked.section)
     for take_id, remark in remarks_of(asked, words, title) if words != ALL_RIGHT else ():
         take = project.take(take_id)

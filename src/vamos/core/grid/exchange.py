@@ -145,7 +145,7 @@ def read_midi(path: Path) -> Grid:
     try:
         file = mido.MidiFile(file=io.BytesIO(raw))
     except (OSError, ValueError, EOFError, IndexError, KeyError, mido.midifiles.meta.KeySignatureError) as error:
-        raise InputError(tr("it is no MIDI file, or a damaged one."), file=path) from error
+        raise InputError(tr("it is not a MIDI file, or it is damaged."), file=path) from error
     tempo, tick, seconds = 500_000, 0, 0.0
     changes: list[tuple[int, float, int]] = [(0, 0.0, tempo)]
     marks: dict[str, int] = {}

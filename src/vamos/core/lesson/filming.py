@@ -137,7 +137,7 @@ def film_markdown(found: Sequence[ToFilm], title: str) -> str:
         rows += [f"## {opening(tr(view))}", "", f"{opening(mine[0].sides)}.", ""]
         rows += [f"- [ ] {f.words()}. {opening(f.why)}." for f in mine]
         rows.append("")
-    return "\n".join(rows) + ("" if found else tr("Nothing: all is there.") + "\n")
+    return "\n".join(rows) + ("" if found else tr("Nothing is missing.") + "\n")
 
 
 def film_html(found: Sequence[ToFilm], title: str) -> str:
@@ -151,7 +151,7 @@ def film_html(found: Sequence[ToFilm], title: str) -> str:
             f"<span>{escape(f.words())}<small>{escape(f.why)}</small></span></label>"
             for f in mine
         ]
-    body = "\n".join(rows) or f"<p>{tr('Nothing: all is there.')}</p>"
+    body = "\n".join(rows) or f"<p>{tr('Nothing is missing.')}</p>"
     return _PAGE.replace("%TITLE%", escape(tr("What to film: {title}", title=title))).replace("%BODY%", body)
 
 

@@ -104,8 +104,8 @@ class LessonPlan:
         if slow:
             out.append(
                 tr(
-                    "{titles}: under a third of the song’s tempo. Weight and balance are others there; start faster, "
-                    "or with a slower song.",
+                    "{titles}: under a third of the song’s tempo. "
+                    "Weight and balance feel different there; start faster, or with a slower song.",
                     titles=", ".join(dict.fromkeys(s.title for s in slow)),
                 )
             )

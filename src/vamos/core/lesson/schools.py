@@ -86,7 +86,7 @@ class _School:
         yield self._whole("whole", tr("The whole dance with the song"), StepKind.WHOLE, tr("everything in its place"))
         if last:
             yield self._whole(
-                "again", tr("Once more, in one go"), StepKind.WHOLE, tr("the second time is the one that sits"), MUSIC
+                "again", tr("Once more, in one go"), StepKind.WHOLE, tr("the second time is the one that sticks"), MUSIC
             )
         yield self._say("goodbye", tr("Goodbye"), tr("What to practise until next time."), 8.0, "")
 
@@ -117,7 +117,7 @@ class _School:
                     yield self._join(
                         chunk,
                         tr("to the end of {name}", name=piece.section.name),
-                        tr("to a landmark one can find again"),
+                        tr("to a landmark you can find again"),
                     )
                 chunk = []
         if len(wall) > 1:

@@ -116,7 +116,7 @@ class NamedLook:
         if len(self.name) > 30 or not all(c.isalnum() or c in " -" for c in self.name):
             raise InputError(
                 tr(
-                    "“{value}” is no name for a version: up to 30 letters, digits, spaces and dashes.",
+                    "“{value}” cannot name a version: up to 30 letters, digits, spaces and dashes.",
                     value=self.name[:40],
                 )
             )

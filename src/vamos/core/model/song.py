@@ -151,7 +151,7 @@ class Reading:
         if self.factor <= 0 or not 1 <= self.line <= LONGEST_LINE:
             raise InputError(
                 tr(
-                    "A reading counts {factor} times as fast in lines of {line}; both must be more.",
+                    "A reading counts {factor} times as fast in lines of {line}; both must be above 0.",
                     factor=self.factor,
                     line=self.line,
                 )

@@ -23,7 +23,7 @@ def check_place(out: Path) -> None:
     out = out.absolute()
     if out.resolve() == Path.cwd().resolve():
         raise WriteError(
-            tr("a pack cannot replace the folder one works in."),
+            tr("a pack cannot replace the folder you work in."),
             file=out,
             todo=tr("Name a folder in it, such as ./pack."),
         )

@@ -277,7 +277,7 @@ def read_manifest(folder: Path) -> Manifest:
         raise MissingError(tr("there is no such folder."), file=folder)
     if not path.is_file():
         raise MissingError(
-            tr("this folder is no Vamos pack: its manifest.json is missing."),
+            tr("this folder is not a Vamos pack: its manifest.json is missing."),
             file=folder,
             todo=tr("Name the folder that “vamos pack” or “vamos make” wrote."),
         )

@@ -93,8 +93,8 @@ def code_of(words: str) -> list[list[bool]]:
 def who_sees_it(address: str) -> str:
     """In words: who can open it, and how long."""
     return tr(
-        "Whoever is in the same network and has this address can watch this pack and nothing else: {address}. "
-        "It ends when you stop it or close Vamos.",
+        "Anyone in the same network who has this address can watch this pack and nothing else: "
+        "{address}. It ends when you stop it or close Vamos.",
         address=address,
     )
 

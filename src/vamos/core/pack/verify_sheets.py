@@ -99,7 +99,7 @@ def _sheets(folder: Path, page: tuple[str, dict[str, Any]] | None) -> Iterator[F
     language, data = page
     with speaking(language):
         wrong = _other_rows(table, data)
-    words = tr("as the table") if not wrong else tr("“{name}” is danced otherwise on it", name=wrong[0])
+    words = tr("as the table") if not wrong else tr("“{name}” is danced differently on it", name=wrong[0])
     yield Finding(PAGE, "sheet", not wrong, words)
 
 

@@ -59,12 +59,14 @@ def false_sides(take: Take, stretch: Stretch, flip: bool, at: TimeRange, meaning
     if spoken_sides_hold(known, flip) is not False:
         return ""
     if take.sides_said is None:
-        return tr("the sides said in this take are wrong for who copies the screen; leave the room's sound out")
+        return tr("the sides said in this take are wrong for anyone who copies the screen; leave the room's sound out")
     calls = [call for call in take.sides_said if at.contains(call.take_s)]
     if not calls and stretch.spoken is Spoken.NONE:
         return ""
     heard = f" ({calls_words(calls)})" if calls else tr(", though none was understood here")
-    return tr("the sides said are wrong for who copies the screen{heard}; leave the room's sound out", heard=heard)
+    return tr(
+        "the sides said are wrong for anyone who copies the screen{heard}; leave the room's sound out", heard=heard
+    )
 
 
 def calls_words(calls: Sequence[SaidSide]) -> str:

@@ -99,7 +99,7 @@ def to_markdown(found: ShotList, title: str) -> str:
     for name in found.sections:
         cells = [found.shot(name, v) for v in found.views]
         rows.append(f"| {name} | " + " | ".join(_cell(c) for c in cells) + " |")
-    rows += ["", *(f"- [ ] {s}" for s in found.to_film or (tr("Nothing: all is there."),))]
+    rows += ["", *(f"- [ ] {s}" for s in found.to_film or (tr("Nothing is missing."),))]
     return "\n".join(rows) + "\n"
 
 

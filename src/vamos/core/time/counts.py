@@ -136,7 +136,7 @@ def parts_of(text: str) -> Fraction:
                 return Fraction(plain[:-1].strip() or 0) + part
         return sum((Fraction(word) for word in plain.split()), Fraction(0)) if plain else as_count(plain)
     except (ValueError, ZeroDivisionError) as error:
-        raise InputError(tr("“{text}” is no number of beats; write 3, 2½ or 2.5.", text=text)) from error
+        raise InputError(tr("“{text}” is not a number of beats; write 3, 2½ or 2.5.", text=text)) from error
 
 
 def seconds_of(text: str) -> float:
@@ -148,7 +148,7 @@ def seconds_of(text: str) -> float:
     except ValueError:
         seconds = -1.0
     if not 0 <= seconds < 1e6:
-        raise InputError(tr("“{text}” is no time; write 62.5 or 1:02.5.", text=text))
+        raise InputError(tr("“{text}” is not a time; write 62.5 or 1:02.5.", text=text))
     return seconds
 
 

@@ -129,7 +129,7 @@ class WatchCommands:
         """A page to search; what is chosen is stood on, at Cut where a clip shows it."""
         desk = self._desk
         if not desk.project.dance.sections:
-            desk.tell(tr("There is no dance written yet to find something in."))
+            desk.tell(tr("No dance is written yet, so there is nothing to find."))
             return
         index = Index(desk.project.dance, desk.session.facts.clips)
         self.find_page = FindPage(desk.page.window() or desk.page, index, self._found)

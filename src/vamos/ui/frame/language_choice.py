@@ -33,4 +33,4 @@ def next_language(tell: Callable[[str], object]) -> None:
         tell(tr("The language could not be kept: {error}.", error=error.strerror or str(error)))
         return
     name = LANGUAGES.get(following, tr("as the desktop"))
-    tell(tr("Language from the next start on: {language}. Again takes the next.", language=name))
+    tell(tr("Language from the next start on: {language}. Press again for the next one.", language=name))

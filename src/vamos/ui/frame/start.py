@@ -117,7 +117,7 @@ class StartPage(QScrollArea):
         for path in found:
             card = Button(path.stem, partial(self._open_path, path))
             card.setToolTip(tip(str(path)))
-            card.setAccessibleName(tr("Open {stem}, open lately", stem=path.stem))
+            card.setAccessibleName(tr("Open {stem} again", stem=path.stem))
             picture = QPixmap(str(picture_of(path)))
             if not picture.isNull():
                 card.setIcon(QIcon(picture))

@@ -240,7 +240,7 @@ class Preview(QObject):
         """Show the clip in another kind of version: with counts, to watch, half-time, with another picture."""
         clip = self.watched.clip()
         if clip is None:
-            self.said.emit(tr("There is no clip here to be shown in another version."))
+            self.said.emit(tr("There is no clip here to show in another version."))
             return
         from vamos.ui.preview.clip_preview import kind_words, kinds_of
 

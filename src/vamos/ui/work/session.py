@@ -188,7 +188,7 @@ class Session(QObject):
         self._tell_changed(before)
         name = self.document.path.name if self.document.path is not None else tr("The project")
         self.said.emit(
-            tr("{name} was changed by something else, which is taken over. Ctrl+Z goes back to yours.", name=name)
+            tr("Another program changed {name}; its version is taken over. Ctrl+Z goes back to yours.", name=name)
         )
 
     def _remember(self) -> None:
@@ -259,8 +259,8 @@ class Session(QObject):
         if written.kept_beside is not None:
             self.said.emit(
                 tr(
-                    "{name} was changed by something else meanwhile and was left as it is. Your version "
-                    "is kept beside it as {name2}, and is what is open now.",
+                    "Another program changed {name} meanwhile, so it was left as it is. "
+                    "Your version is kept beside it as {name2}, and is what is open now.",
                     name=written.kept_beside.name,
                     name2=written.path.name,
                 )

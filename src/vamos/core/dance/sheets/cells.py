@@ -114,7 +114,7 @@ def doubt_of(cell: str) -> Doubt:
     try:
         return Doubt(cell.strip().lower())
     except ValueError as error:
-        raise InputError(tr("“{short}” is no question that Vamos asks.", short=_short(cell))) from error
+        raise InputError(tr("“{short}” is not a question that Vamos asks.", short=_short(cell))) from error
 
 
 def feel_of(cell: str) -> Feel:
@@ -178,7 +178,9 @@ def bounded(dance: Dance) -> Dance:
             )
         )
     if sum(len(s.events) for s in dance.sections) > MOST_EVENTS:
-        raise InputError(tr("it has more than {most_events} moves; that is no count sheet.", most_events=MOST_EVENTS))
+        raise InputError(
+            tr("it has more than {most_events} moves; that is not a count sheet.", most_events=MOST_EVENTS)
+        )
     wall = sum(s.length for s in dance.wall_sections())
     lengths = {s.name: s.length for s in dance.sections}
     total = 0

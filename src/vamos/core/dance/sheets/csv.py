@@ -173,7 +173,9 @@ def read_csv(text: str) -> SheetRead:
             except InputError as error:
                 raise InputError(tr("row {row}: {what}", row=rows.line_num, what=error.what)) from error
     except csv.Error as error:
-        raise InputError(tr("it cannot be read as a table: a cell is too long, or holds signs of no text.")) from error
+        raise InputError(
+            tr("it cannot be read as a table: a cell is too long, or holds characters that are not text.")
+        ) from error
     unknown = [c for c in dict.fromkeys(columns) if c and c not in COLUMNS]
     remarks = [tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown[:5]]
     if len(unknown) > 5:

@@ -21,7 +21,9 @@ def read_pasted(text: str) -> TextRead:
     Raises InputError when there is not one move in it, or it is far too long.
     """
     if len(text) > MOST_LETTERS:
-        raise InputError(tr("it has more than {most} letters, which is no sheet of one dance.", most=MOST_LETTERS))
+        raise InputError(
+            tr("it has more than {most} letters, which is too much for the sheet of one dance.", most=MOST_LETTERS)
+        )
     rows = [row for row in text.splitlines() if row.strip()]
     if rows and sum("\t" in row for row in rows) * 2 > len(rows):
         cells = read_csv(text)

@@ -3,7 +3,7 @@
 
 async function begin(p) {
   const f = p.item.film;
-  try { player.open(f.sound ? f.sound.rate : 44100); } catch { return trouble(word("This browser has no way to play exact sound.")); }
+  try { player.open(f.sound ? f.sound.rate : 44100); } catch { return trouble(word("This browser cannot play sound exactly.")); }
   player.ctx.resume();
   at("play").textContent = word("Stop");
   const wanted = state.begun = (state.begun || 0) + 1;

@@ -14,12 +14,22 @@ ACTIONS = (
     Action("end_later", tr("End a frame later"), "Alt+]", "Cut", tr("One frame later."), repeats=True),
     Action("flip", tr("Mirrored or as filmed"), "M", "Cut", tr("Flip this clip's picture, or take the flip back.")),
     Action("other_pass", tr("Another pass"), "Alt+A", "Cut", tr("Use the next pass for this clip.")),
-    Action("compare", tr("Passes side by side"), "C", "Cut", tr("The passes of this clip in step; again goes back.")),
+    Action(
+        "compare",
+        tr("Passes side by side"),
+        "C",
+        "Cut",
+        tr("Watch the passes of this clip side by side; press again to go back."),
+    ),
     Action(
         "leave_out", tr("Leave this clip out"), "", "Cut", tr("It is not written; the panel offers to take it back.")
     ),
     Action(
-        "looked", tr("I looked, it is right"), "Alt+R", "Cut", tr("Nothing speaks against this clip until it changes.")
+        "looked",
+        tr("I looked, it is right"),
+        "Alt+R",
+        "Cut",
+        tr("This clip counts as right until something about it changes."),
     ),
-    Action("next_problem", tr("Next clip to check"), "Alt+N", "Cut", tr("To the next clip that asks for a look.")),
+    Action("next_problem", tr("Next clip to check"), "Alt+N", "Cut", tr("Go to the next clip to check.")),
 )

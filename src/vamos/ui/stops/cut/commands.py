@@ -149,7 +149,7 @@ class CutCommands:
         """To the next clip that asks for a look, from this line on and round."""
         asking = [c for c in self._desk.session.facts.clips if c.asks]
         if not asking:
-            self._desk.tell(tr("No clip asks for a look."))
+            self._desk.tell(tr("No clip is left to check."))
             return
         now = self._desk.clip()
         order = {c.key: k for k, c in enumerate(asking)}

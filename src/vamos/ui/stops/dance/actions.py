@@ -18,7 +18,7 @@ ACTIONS = (
         tr("See it easier, harder, as written"),
         "E",
         "Dance",
-        tr("The page shows the next variant; then none."),
+        tr("Show the next variant on the page; after the last, none."),
     ),
     *(
         Action(
@@ -31,7 +31,11 @@ ACTIONS = (
         for k in range(1, OFFER_KEYS + 1)
     ),
     Action(
-        "wall_map", tr("Wall map"), "W", "Dance", tr("The whole sequence as a picture; again goes back to the page.")
+        "wall_map",
+        tr("Wall map"),
+        "W",
+        "Dance",
+        tr("See the whole sequence as a picture; press again to go back to the page."),
     ),
     Action(
         "paste_sheet",

@@ -256,7 +256,7 @@ class PasteView(CenterView):
             self._read()
         dance, read = self.dance, self.read
         if dance is None or read is None:
-            self._desk.tell(tr("There is no sheet here yet that could be taken in."))
+            self._desk.tell(tr("There is no sheet here to take in yet."))
             return
         told = " ".join([tr("The sheet is taken in; Undo takes it out again."), *read.remarks])
         self._desk.do(tr("Paste a sheet"), lambda p: edit.set_dance(p, dance), told)

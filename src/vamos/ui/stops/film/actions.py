@@ -12,7 +12,7 @@ ACTIONS = (
         tr("Match by eye"),
         "E",
         "Film",
-        tr("The take with its sound: match a clap, a step or a count; again goes back."),
+        tr("See the take with its sound, and match a clap, a step or a count; press again to go back."),
     ),
     Action(
         "tap_counts",

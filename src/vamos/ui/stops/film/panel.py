@@ -64,9 +64,9 @@ class FilmRoom(Room):
             return MainAction(tr("Place {takes}", takes=plural(waiting, "take")), self.commands.place_takes)
         guessed = self._guessed()
         if guessed and project.song is not None:
-            tip = tr("Nobody said what these takes show; they are taken for what stands beside them.")
+            tip = tr("Nobody has said what these takes show; Vamos goes by what stands beside them.")
             return MainAction(
-                tr("Yes, so they are filmed"), partial(self._say, {t.id: t.stretches[0].view for t in guessed}), tip
+                tr("Yes, that is what they show"), partial(self._say, {t.id: t.stretches[0].view for t in guessed}), tip
             )
         if project.takes and (project.song is None or self.desk.session.facts.clips):
             # Without a song there is nothing to place takes on.
@@ -237,7 +237,7 @@ class FilmRoom(Room):
             for remark in take.remarks or ():
                 panel.say(f"{take.name}, {minutes_text(remark.take_s)}: {remark.text}.", "warn")
         if looked and not any(t.remarks for t in looked):
-            panel.say(tr("Every hold is still, and entries after holds are on time."), "")
+            panel.say(tr("Every hold is still, and every entry after one is on time."), "")
         for take in looked:
             for number, p in enumerate(take.passes, 1):
                 if p.still_s is not None:

@@ -177,7 +177,7 @@ def _where(panel: Panel, commands: FilmCommands, take: Take, number: int) -> Non
     the_pass = take.passes[number]
     here = minutes_text(max(0.0, float(the_pass.clock(the_pass.take_range.start_s))))
     others = [minutes_text(max(0.0, at)) for at in the_pass.also_at_song_s]
-    panel.say(tr("The song is the same in several places. Where is this pass? Look at them, or say"), "")
+    panel.say(tr("The song sounds the same in several places. Where is this pass? Look at them, or choose."), "")
     panel.buttons(
         (tr("Look at them"), partial(commands.places.show_places, take.id, number), "go"),
         (tr("It is here, at {here}", here=here), partial(commands.confirm_place, take.id, number), ""),

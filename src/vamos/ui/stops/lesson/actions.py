@@ -12,7 +12,7 @@ ACTIONS = (
     Action("quicker", tr("Quicker"), "", "Lesson", tr("The step at the next quicker speed; → on the picture.")),
     Action("up", tr("Earlier"), "Alt+Up", "Lesson", tr("The step one place earlier in the lesson.")),
     Action("down", tr("Later"), "Alt+Down", "Lesson", tr("The step one place later in the lesson.")),
-    Action("leave_out", tr("Leave out"), "Del", "Lesson", tr("The lesson goes without the step.")),
+    Action("leave_out", tr("Leave out"), "Del", "Lesson", tr("The lesson does without this step.")),
     Action("as_suggested", tr("As suggested"), "", "Lesson", tr("The step as Vamos suggests it.")),
     Action("play_step", tr("Play the step"), "", "Lesson", tr("As students will get it; P on the picture.")),
     Action("show_it", tr("Show it at Cut"), "", "Lesson", tr("The clip of the step; Return on the picture.")),

@@ -85,7 +85,7 @@ class LessonCommands:
         try:
             minutes = float(words) if words else None
         except ValueError:
-            self._desk.tell(tr("“{value}” is no length; type minutes such as 12.", value=text))
+            self._desk.tell(tr("“{value}” is not a length; type minutes such as 12.", value=text))
             return
         self.wish(tr("Wanted length"), minutes=minutes)
 

@@ -235,7 +235,7 @@ class LessonRoom(Room):
         if log:
             again = to_do_again(log)
             panel.say(
-                tr("To do again: {words}.", words="; ".join(again)) if again else tr("Nothing is to be done again."),
+                tr("To do again: {words}.", words="; ".join(again)) if again else tr("Nothing needs doing again."),
                 key="again",
             )
             panel.buttons(

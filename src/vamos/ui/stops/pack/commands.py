@@ -154,7 +154,7 @@ class PackCommands:
         try:
             seconds = float(words) if words else None
         except ValueError:
-            self._desk.tell(tr("“{value}” is no length; type seconds such as 20.", value=text))
+            self._desk.tell(tr("“{value}” is not a length; type seconds such as 20.", value=text))
             return
         self._desk.do(tr("How much of the song"), lambda p: set_output(p, mix=replace(p.output.mix, excerpt_s=seconds)))
 

@@ -49,7 +49,7 @@ class OnePage:
         )
         words = tr("{size:.1f} MB, can be sent like a picture", size=size / 1e6)
         if size > HEAVY_BYTES:
-            words = tr("{size:.0f} MB is much for a phone: choose one section.", size=size / 1e6)
+            words = tr("{size:.0f} MB is a lot for a phone: choose one section.", size=size / 1e6)
         panel.say(words, "warn" if size > HEAVY_BYTES else "soft", key="one file size")
         panel.buttons((tr("Write one file…"), lambda: self.write(pack, wanted), ""), key="one file")
 

@@ -7,10 +7,14 @@ tr = words_of(__name__)
 
 ACTIONS = (
     Action(
-        "reading_1", tr("Count it the next way heard"), "Alt+1", "Song", tr("The likeliest other way; again goes back.")
+        "reading_1",
+        tr("Count it the next way heard"),
+        "Alt+1",
+        "Song",
+        tr("Count it the likeliest other way; press again to go back."),
     ),
-    Action("reading_2", tr("Count it the second way heard"), "Alt+2", "Song", tr("The second likeliest other way.")),
-    Action("reading_3", tr("Count it the third way heard"), "Alt+3", "Song", tr("The third likeliest other way.")),
+    Action("reading_2", tr("Count it the second way heard"), "Alt+2", "Song", tr("Count it the second likeliest way.")),
+    Action("reading_3", tr("Count it the third way heard"), "Alt+3", "Song", tr("Count it the third likeliest way.")),
     Action("one_earlier", tr("The 1 a count earlier"), "Shift+Left", "Song", tr("Count 1 falls one count earlier.")),
     Action("one_later", tr("The 1 a count later"), "Shift+Right", "Song", tr("Count 1 falls one count later.")),
     Action(
@@ -98,7 +102,7 @@ ACTIONS = (
         tr("The music stops here"),
         "Ctrl+H",
         "Song",
-        tr("From this count on the music pauses for four counts; again takes it away."),
+        tr("From this count on the music stops for four counts; press again to take that away."),
     ),
     Action("read_grid", tr("Read beats…"), "", "Song", tr("Take the beats from a CSV or MIDI file.")),
     Action(
