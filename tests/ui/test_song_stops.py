@@ -39,7 +39,7 @@ class SilenceTest(StopCase):
         self.until(lambda: "4 counts danced" in self.panel_text(), "the stop")
         before = self.stop()
         self.write(self.field("Beats the music stops for"), "long")
-        self.until(lambda: "no number of beats" in self.window.status.words.text(), "the refusal")
+        self.until(lambda: "not a number of beats" in self.window.status.words.text(), "the refusal")
         self.assertEqual(self.stop(), before)
 
     def test_there_it_goes_on_again(self):

@@ -50,7 +50,7 @@ class SaidTest(FolderCase):
         whole = (demo_folder() / PROJECT).read_bytes()
         self.assertIn("it ends in the middle", self.refused(whole[:2000]))
         self.assertIn("stands at character 301 does not belong", self.refused(whole[:300] + b"\x95" + whole[301:]))
-        self.assertIn("sign 3 of it", self.refused("{ 3: 4 }"))
+        self.assertIn("character 3 does", self.refused("{ 3: 4 }"))
         self.assertIn("too deeply", self.refused("[" * 100_000))
 
 
