@@ -209,7 +209,7 @@ class LessonStopTest(StopCase):
         self.write(self.field(name), "a while")
         self.settle()
         self.assertEqual(self.lesson.minutes, 7)
-        self.assertIn("no length", self.window.status.words.text())
+        self.assertIn("not a length", self.window.status.words.text())
 
     def test_from_a_step_to_its_clip(self):
         self.stand_on("Gate walk from the back")

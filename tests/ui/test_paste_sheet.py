@@ -151,7 +151,7 @@ class PasteTest(WindowCase):
                 self.settle()
                 self.assertIs(self.window.center.view, self.view)
                 self.assertEqual(self.dance(), before)
-        self.assertIn("no sheet", self.view.question.text())
+        self.assertIn("too much for the sheet of one dance", self.view.question.text())
 
     def test_cells_of_a_spreadsheet(self):
         self.paste("Part\tCount\tStep\nA\t1\tstep R\n\t2\ttouch L\n")

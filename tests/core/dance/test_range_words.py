@@ -34,7 +34,7 @@ class RangeWordsTest(unittest.TestCase):
 
     def test_a_line_that_begins_later_in_its_section(self):
         self.assertEqual(said("9 to 12", first=F(8)), (16, 20))
-        with self.assertRaisesRegex(InputError, "counts 9 to 16; 3 is none"):
+        with self.assertRaisesRegex(InputError, "counts 9 to 16; 3 is not one of them"):
             said("3 to 12", first=F(8))
 
     def test_what_cannot_be(self):

@@ -274,7 +274,7 @@ class PackTest(FolderCase):
         before = os.getcwd()
         self.addCleanup(os.chdir, before)
         os.chdir(self.out)
-        with self.assertRaisesRegex(WriteError, "works in"):
+        with self.assertRaisesRegex(WriteError, "you work in"):
             write_pack(self.project, self.folder, Path("."))
 
     def test_a_link_to_a_folder_stays_a_link(self):
