@@ -7,11 +7,13 @@ from tests.core.dance.typed_judge import short
 from vamos.core.dance.checks import problems_of
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.remarks import restart_in
+from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sheets.files import read_any_text
 from vamos.core.dance.sheets.read_as import LineIs, TextRead
 from vamos.core.dance.sheets.table import read_other_table
 from vamos.core.dance.sheets.text import read_text
-from vamos.core.model.dance import Foot
+from vamos.core.model.dance import Doubt, Foot
+from vamos.core.time import Feel
 
 HERE = Path(__file__).parent / "sheets"
 
@@ -318,6 +320,50 @@ class SentTest(unittest.TestCase):
         (section,) = found.dance.sections
         self.assertEqual(short(section.events), "1R 1&L 2R 3L 4R")
         self.assertEqual({e.role for e in section.events}, {""})
+
+    def test_heads_in_words_with_moves_that_have_no_counts(self):
+        """“First 8: …”, “next eight …”: the moves are danced, and what is open is asked and not made a title."""
+        moves = ["walk walk, rock step, coaster step", "side together side touch x2", "vine right, vine left"]
+        for heads in (("First 8", "Next 8", "Last 8"), ("First eight", "second eight", "final 8 counts")):
+            found = read_text("Paper Moon\n" + "\n".join(f"{h}: {m}" for h, m in zip(heads, moves, strict=True)))
+            self.assertEqual(
+                [(s.name, s.length, short(s.events)) for s in found.dance.sections],
+                [
+                    ("Section 1", 8, "1R 2L 3R 4L 5R 5&L 6R"),
+                    ("Section 2", 8, "1R 2L 3R 4l 5L 6R 7L 8r"),
+                    ("Section 3", 8, "1R 2L 3R 4l 5L 6R 7L 8r"),
+                ],
+            )
+            asked = [(s.name, e.start, e.doubt) for s in found.dance.sections for e in s.events if e.doubt]
+            self.assertEqual(asked, [("Section 1", 0, Doubt.FOOT), ("Section 2", 0, Doubt.FOOT)])
+            self.assertEqual(found.remarks, ())
+
+    def test_moves_without_counts_below_their_head(self):
+        found = read_text(
+            "Fan\nFirst eight\nwalk R, walk L, rock step, coaster step, stomp stomp\nNext eight\n1-4 vine R\n"
+        )
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections], ["1R 2L 3R 4L 5R 5&L 6R 7L 8R", "1R 2L 3R 4l"]
+        )
+        self.assertEqual(found.remarks, ())
+
+    def test_a_section_without_moves_is_told(self):
+        """Neither its title nor the line below makes a move: its counts are empty, and the teacher hears it."""
+        found = read_text("Fan\nSection 1: wave to the people\nSection 2\n1-4 vine R\n")
+        self.assertEqual([short(s.events) for s in found.dance.sections], ["", "1R 2L 3R 4l"])
+        self.assertEqual(
+            found.remarks,
+            (
+                "Section 1: wave to the people: No moves of it are understood; its counts are empty. "
+                "Write them such as “1-4 vine R”.",
+            ),
+        )
+
+    def test_two_walks_are_not_one_so_that_the_sum_comes_out(self):
+        """A bare half pivot leaves the count open: that is asked, and both walks stay."""
+        events, _ = read_notation("vine R, pivot 1/2, walk walk", Feel.STRAIGHT, {})
+        self.assertEqual([e.name for e in events[-2:]], ["walk", "walk"])
+        self.assertIn(Doubt.COUNTS, [e.doubt for e in events])
 
     def test_a_table_without_edges(self):
         found = read_any_text(

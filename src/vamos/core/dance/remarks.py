@@ -9,6 +9,7 @@ import re
 from dataclasses import dataclass
 
 from vamos.core.dance.facing import heading_of
+from vamos.core.dance.typed.count_runs import NUMBERS as _COUNTED
 from vamos.errors import InputError
 
 #: Facts with their usual names; each ends at the next one on the same line.
@@ -57,12 +58,13 @@ _FIRST_FOOT = re.compile(
     re.IGNORECASE,
 )
 _FILLER = ("line", "dance", "and", "und", "a", "the", "level", "partner", "circle")
-_NUMBERS = {
-    "one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "nine": 9, "ten": 10,
+#: Numbers as words, as they stand in remarks and heads.
+NUMBERS = _COUNTED | {
+    "nine": 9, "ten": 10, "twelve": 12, "sixteen": 16,
     "first": 1, "second": 2, "third": 3, "fourth": 4, "fifth": 5, "sixth": 6, "seventh": 7, "eighth": 8, "ninth": 9,
     "tenth": 10,
 }  # fmt: skip
-_NUMBER = r"(?:\d{1,2}(?:st|nd|rd|th)?|" + "|".join(_NUMBERS) + r")"
+_NUMBER = r"(?:\d{1,2}(?:st|nd|rd|th)?|" + "|".join(NUMBERS) + r")"
 _WALLS = re.compile(
     rf"\b(?:on|of|after|during|in|at|end\s+of|auf|nach|an|in)?\s*(?:the\s+)?(?:walls?|wand|wände|runden?|rotations?|repetitions?|murs?|pared|paredes|parete|pareti)\s*"
     rf"(?:no\.?\s*|#\s*)?(?P<list>{_NUMBER}(?:\s*(?:,|&|\+|and|und|/)\s*(?:(?:on\s+|of\s+)?walls?\s*)?{_NUMBER}(?!\s*counts?))*)"
@@ -202,7 +204,7 @@ def _walls(line: str) -> tuple[int, ...]:
         )
         for word in re.findall(_NUMBER, text, re.IGNORECASE):
             digits = re.match(r"\d+", word)
-            out.append(int(digits.group()) if digits else _NUMBERS[word.lower()])
+            out.append(int(digits.group()) if digits else NUMBERS[word.lower()])
     return tuple(sorted({w for w in out if 0 < w < 100}))
 
 

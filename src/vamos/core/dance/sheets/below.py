@@ -9,13 +9,16 @@ from math import ceil
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.remarks import facing_at_end, facts_in
 from vamos.core.dance.section_text import danced_by_somebody, read_notation
-from vamos.core.dance.sheets.heads import NUMBERED, RANGE
+from vamos.core.dance.sheets.heads import COUNTS, INSIDE, NUMBERED, RANGE
 from vamos.core.dance.typed.clean import cleaned
+from vamos.core.model.dance import Doubt
 from vamos.core.time import Feel
 from vamos.errors import InputError
 
 _STARTS_WITH_PART = re.compile(r"^&\s+[^\W\d]{2,}")
 STARTS_WITH_COUNT = re.compile(r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE)
+#: Words without counts are no sure moves where one of these is open.
+_NOT_MOVES = (Doubt.LINE, Doubt.NAME, Doubt.COUNTS, Doubt.SIDE, Doubt.TURNS)
 #: Bullets, quotes and hashes in front of a line.
 MARKS = re.compile(r"^(?:[>\-*•~_#=\s]|\d{1,2}\)\s(?=[A-Za-z]))+")
 
@@ -85,7 +88,24 @@ def laid_out_on(rest: str) -> str:
         events, _others = read_notation(rest, Feel.STRAIGHT, {})
     except (NotationError, InputError):
         return ""
-    # One move for several sides is no move a count.
-    if len(events) < 2 or any(e.doubt for e in events):
+    # One move for several sides is no move a count. What is only asked about, such as the first foot, is read.
+    if len(events) < 2 or any(e.doubt in _NOT_MOVES for e in events):
         return ""
     return f"{rest} 1-{ceil(max(e.start + e.length for e in events))}"
+
+
+def in_head(rest: str, length: int | None = None) -> str:
+    """What is danced in the line of a head, on its own counts or, where it has none, on those of the head."""
+    rest = rest.strip(" :.-–|,")
+    if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
+        return ""
+    if is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
+        return rest
+    if length is None:
+        return laid_out_on(rest)
+    text = f"{rest} 1-{length}"
+    try:
+        events, _others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
+    except (NotationError, InputError):
+        return ""
+    return "" if any(e.doubt in (Doubt.LINE, Doubt.NAME) for e in events) else text

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping
 
-from vamos.core.dance.remarks import facts_in
+from vamos.core.dance.remarks import NUMBERS, facts_in
 from vamos.core.dance.sheets.cells import LONGEST_SECTION
 from vamos.errors import InputError
 from vamos.wording import words_of
@@ -55,8 +55,14 @@ BARS = re.compile(
 )
 #: “L1: …”, the first line.
 LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*)$")
+#: “First 8: …”, “Next eight: …”, “Last 8 counts – …”.
+SAID = re.compile(
+    rf"^(?P<number>first|second|third|fourth|fifth|sixth|seventh|eighth|next|last|final)\s+(?P<word>{_EIGHT})\s*"
+    r"(?:counts?\s*)?(?P<rest>[:.)\-–(\[=].*|)$",
+    re.IGNORECASE,
+)
 #: Every form of a head with a number, the likeliest first.
-NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, ORDINAL, BARS, LINE)
+NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, ORDINAL, SAID, BARS, LINE)
 #: “= 8 #1 mirrored”, “same as section 2 on the other side”, “wie Teil 1”.
 SAME = re.compile(
     r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?)\s*"
@@ -73,7 +79,7 @@ INSIDE = re.compile(r"[(\[]\s*(?:counts?\s*)?(\d{1,3})\s*(?:-|to)\s*(\d{1,3})\s*
 
 
 _FILLER = re.compile(
-    r"^(?:(?:ok(?:ay)?|so|well|then|and|now|next|first|also|alright|right|dann|jetzt|und|also|luego|ahora|puis|ensuite)"
+    r"^(?:(?:ok(?:ay)?|so|well|then|and|now|next|alright|right|dann|jetzt|und|also|luego|ahora|puis|ensuite)"
     r"\b[\s,:]*)+",
     re.IGNORECASE,
 )
@@ -81,8 +87,6 @@ _SPELLED = re.compile(
     r"\b(one|two|three|four|five|six|seven|eight|twelve|sixteen|acht|vier|sechs)(?=\s+(?:counts?|zähler|beats?)\b)",
     re.IGNORECASE,
 )
-_WORTH = {"one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "twelve": 12,
-          "sixteen": 16, "acht": 8, "vier": 4, "sechs": 6}  # fmt: skip
 
 
 def eights_said(plain: str) -> str:
@@ -101,7 +105,13 @@ def without_filler(plain: str) -> str:
 def in_digits(rest: str) -> str:
     """“, eight counts: …” behind a head’s number: with digits."""
     head, colon, moves = rest.partition(":")
-    return _SPELLED.sub(lambda m: str(_WORTH[m.group(1).lower()]), head) + colon + moves
+    return _SPELLED.sub(lambda m: str(NUMBERS[m.group(1).lower()]), head) + colon + moves
+
+
+def number_said(number: str, following: int) -> str:
+    """The number of a head: “First 8” is 1, “Next 8” the one that follows; else as it is written."""
+    word = number.lower()
+    return str(following) if word in ("next", "last", "final") else str(NUMBERS[word]) if word in NUMBERS else number
 
 
 def named(plain: str) -> tuple[str, int | None]:

@@ -2,10 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Collection
+from dataclasses import dataclass, replace
 from enum import StrEnum
 
 from vamos.core.model.dance import Dance
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 
 class LineIs(StrEnum):
@@ -42,3 +46,9 @@ class TextRead:
     lines: tuple[SheetLine, ...]
     song: str = ""
     remarks: tuple[str, ...] = ()
+
+
+def empty_told(lines: list[SheetLine], empty: Collection[str]) -> list[SheetLine]:
+    """Lines, where the head of a section without a move says so: its words may have been meant to be danced."""
+    told = tr("No moves of it are understood; its counts are empty. Write them such as “1-4 vine R”.")
+    return [replace(x, told=told) if x.taken is LineIs.HEAD and x.section in empty else x for x in lines]

@@ -8,10 +8,9 @@ from __future__ import annotations
 import re
 from dataclasses import replace
 
-from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, said_behind, tag_in
-from vamos.core.dance.section_text import count_said, danced_by_somebody, read_notation
-from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, is_moves, laid_out_on
+from vamos.core.dance.section_text import count_said, danced_by_somebody
+from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, in_head, is_moves
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheets.heads import (
     COUNT_IN,
@@ -20,6 +19,7 @@ from vamos.core.dance.sheets.heads import (
     NUMBERED,
     NUMBERED_ONLY,
     RANGE,
+    SAID,
     SAME,
     eights_said,
     in_digits,
@@ -27,18 +27,18 @@ from vamos.core.dance.sheets.heads import (
     name_before,
     named,
     named_figure,
+    number_said,
     without_filler,
 )
 from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSection, WrittenSheet
 from vamos.core.dance.sheets.moved import read_moves_of
-from vamos.core.dance.sheets.read_as import LineIs, SheetLine, TextRead
+from vamos.core.dance.sheets.read_as import LineIs, SheetLine, TextRead, empty_told
 from vamos.core.dance.sheets.short_words import short_words_in
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.lexicon import lexicon_for
 from vamos.core.dance.typed.repeats import repeat_in
 from vamos.core.dance.typed.tokens import tokens_of
 from vamos.core.model.dance import ItemKind, kind_by_name
-from vamos.core.time import Feel
 from vamos.errors import InputError
 from vamos.wording import words_of
 
@@ -107,9 +107,10 @@ class _Sheet:
         made = WrittenSheet(self.name, self.facts, self.sections, self.parts, self.cuts, self.added, threes, self.short)
         dance = made.dance()
         self.lines = [replace(x, told=made.told.get(x.number - 1, x.told)) for x in self.lines]
+        self.lines = empty_told(self.lines, {s.name for s in dance.sections if not s.events})
         asides = [x for x in self.lines if x.taken is LineIs.ASIDE]
         told = [tr("line {number}, “{words}”, was left aside.", number=x.number, words=x.text[:60]) for x in asides]
-        told += [f"{x.text[:60]}: {x.told}" for x in self.lines if x.taken is LineIs.TAG and x.told]
+        told += [f"{x.text[:60]}: {x.told}" for x in self.lines if x.taken in (LineIs.TAG, LineIs.HEAD) and x.told]
         return TextRead(dance, tuple(self.lines), self.facts.get("music", ""), (*made.remarks, *told))
 
     def _take(self, index: int, taken: LineIs, told: str = "") -> None:
@@ -144,8 +145,16 @@ class _Sheet:
             self._take(index, LineIs.NAME)
         elif is_last_words(plain):
             self._take(index, LineIs.FACT, tr("The dance begins again."))
+        elif danced := self._alone_below_head(index, plain):
+            self.sections[-1].moves.append((index, danced))
+            self._take(index, LineIs.MOVES)
         else:
             self._take(index, LineIs.ASIDE)
+
+    def _alone_below_head(self, index: int, plain: str) -> str:
+        """The one line below a head, of moves without counts: they are danced as they usually are."""
+        empty = bool(self.sections) and not self.sections[-1].moves and self.sections[-1].like is None
+        return in_head(plain) if empty and not self.below.moves_follow(index) else ""
 
     def _fact(self, index: int, facts: dict[str, str]) -> None:
         told = []
@@ -185,7 +194,7 @@ class _Sheet:
         if tag is not None:
             self.added.append(tag)
             below, said = self.below.moves_follow(index), said_behind(plain)
-            danced = "" if below else self._in_head(said, tag.counts)
+            danced = "" if below else in_head(said, tag.counts)
             if danced or below:
                 number = sum(kind_by_name(s.name) is ItemKind.TAG for s in self.sections)
                 self._open(f"Tag {number + 1}" if number else "Tag", tag.counts)
@@ -259,6 +268,8 @@ class _Sheet:
     def _numbered(self, index: int, plain: str, match: re.Match[str]) -> bool:
         rest = in_digits(match["rest"].strip())
         word, number = match["word"], match["number"] or ""
+        if match.re is SAID:
+            number = number_said(number, len(self.sections) + 1)
         if number.isdigit() and re.match(r"(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
             # “Tag 8 counts”: how long it is, and not the eighth.
             rest, number = f"{number} {rest}", ""
@@ -274,7 +285,7 @@ class _Sheet:
             return True
         # What stands below a head is danced; the head is its title then, however much it sounds like moves.
         alone = self.below.head_follows(index) or not self.below.moves_follow(index)
-        danced = self._in_head(rest.strip(" :.-–")) if alone else ""
+        danced = in_head(rest.strip(" :.-–")) if alone else ""
         counts, inside = (None, None) if danced else (COUNTS.search(rest), INSIDE.search(rest))
         length = length_said(counts.group(1) or counts.group(2)) if counts else None
         offset = 0
@@ -292,7 +303,7 @@ class _Sheet:
             title = tr("Section {number}", number=number)
         is_part = word.lower() in ("part", "teil") and not re.match(r"^\d", number)
         if not danced and length is not None and ":" in match["rest"] and alone:
-            danced = self._in_head(rest, length)
+            danced = in_head(rest, length)
         moves = bool(danced)
         if rest and not moves and word.lower() in _SPOKEN and alone:
             # “Ending: on the last wall dance to count 14 …”: said, and no section.
@@ -347,22 +358,6 @@ class _Sheet:
         self.sections[-1].like = like
         self._take(index, LineIs.MOVES)
         return True
-
-    def _in_head(self, rest: str, length: int | None = None) -> str:
-        """What is danced in the line of a head, on its own counts or, where it has none, on those of the head."""
-        rest = rest.strip(" :.-–|,")
-        if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
-            return ""
-        if is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
-            return rest
-        if length is None:
-            return laid_out_on(rest)
-        text = f"{rest} 1-{length}"
-        try:
-            events, _others = read_notation(text, Feel.STRAIGHT, {}, lay_out=False)
-        except (NotationError, InputError):
-            return ""
-        return "" if any(e.doubt in ("not understood", "only a name") for e in events) else text
 
     def _open(self, name: str, length: int | None = None, offset: int = 0) -> None:
         used = {s.name for s in self.sections}

@@ -59,7 +59,9 @@ def _comma(after: Token) -> Token:
 
 
 def _known(move: Move) -> bool:
-    return bool(move.kind or move.feet or move.name) and not move.unknown
+    """Whether a move is one; “walk walk” on one count is two, and only looks as if it made the sum come out."""
+    twice = len(set(map(plain, move.name))) < len(move.name)
+    return bool(move.kind or move.feet or move.name) and not move.unknown and not twice
 
 
 def _limbs(row: list[Move], lexicon: Lexicon) -> list[Move]:

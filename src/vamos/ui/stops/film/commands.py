@@ -74,19 +74,19 @@ class FilmCommands:
     # --- marks ---------------------------------------------------------------------------
 
     def mark_front(self) -> None:
-        self._mark(tr("front from here on"), view=View.FRONT)
+        self.mark_view(View.FRONT)
 
     def mark_back(self) -> None:
-        self._mark(tr("back from here on"), view=View.BACK)
+        self.mark_view(View.BACK)
 
     def mark_left(self) -> None:
-        self._mark(tr("left side from here on"), view=View.LEFT)
+        self.mark_view(View.LEFT)
 
     def mark_right(self) -> None:
-        self._mark(tr("right side from here on"), view=View.RIGHT)
+        self.mark_view(View.RIGHT)
 
     def mark_feet(self) -> None:
-        self._mark(tr("feet from here on"), view=View.FEET)
+        self.mark_view(View.FEET)
 
     def mark_view(self, view: View) -> None:
         """Any view, from here on."""
