@@ -9,7 +9,7 @@ What is kept in files that are read again, and what is typed, is never translate
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from contextvars import ContextVar
 from enum import Enum
@@ -159,6 +159,13 @@ def plural_or_no(number: int, word: str) -> str:
     return plural(number, word) if number else _phrases(_SPOKEN.get()).said(NUMBERS, f"no {word}s")
 
 
+def listed(words: Sequence[str]) -> str:
+    """``A``, ``A and B``, ``A, B and C``."""
+    if len(words) < 2:
+        return "".join(words)
+    return tr("{words} and {last}", words=", ".join(words[:-1]), last=words[-1])
+
+
 def opening(text: str) -> str:
     """As the beginning of a sentence."""
     return text[:1].upper() + text[1:]
@@ -186,3 +193,4 @@ class _Form(Formatter):
 
 _FORM = _Form()
 _NAMED = Words(NAMES)
+tr = words_of(__name__)

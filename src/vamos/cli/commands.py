@@ -442,7 +442,8 @@ def _estimate(project: Project, base: Path) -> int:
     coverage = coverage_of(project)
     if coverage is None:
         raise InputError(tr("There is nothing to cut yet: a pack needs a song with its grid and a take placed on it."))
-    print(estimate(project, base, coverage).words() + ".")
+    found = estimate(project, base, coverage)
+    print(" ".join(filter(None, (f"{found.words()}.", found.unseen_words()))))
     return 0
 
 

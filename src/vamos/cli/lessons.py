@@ -11,7 +11,7 @@ from vamos.cli.commands import listed
 from vamos.cli.files import change, load, write_file, write_json
 from vamos.cli.progress import Terminal
 from vamos.core.document.files import to_builtins
-from vamos.core.model.lesson import Build, Facts, Shown, Slow, Way
+from vamos.core.model.lesson import Build, Facts, Learners, Shown, Slow, Way
 from vamos.errors import InputError
 from vamos.wording import plural, words_of
 
@@ -32,6 +32,7 @@ _BUILDS = {
 _WAYS = {"words": Way.WORDS, "numbers": Way.NUMBERS, "sounds": Way.SOUNDS, "feet": Way.FEET}
 _SHOWN = {"first": Shown.FIRST, "last": Shown.LAST, "both": Shown.BOTH, "never": Shown.NEVER}
 _FACTS = {"front": Facts.UP_FRONT, "place": Facts.AT_PLACE, "after": Facts.AFTER}
+_LEARNERS = {"one": Learners.ONE, "class": Learners.CLASS, "knowing": Learners.KNOWING}
 _SLOW = {"rungs": Slow.RUNGS, "half-time": Slow.HALF_TIME, "player": Slow.PLAYER}
 
 
@@ -44,6 +45,8 @@ def add_lesson(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--shown", choices=tuple(_SHOWN), help=tr("when the whole dance is shown"))
     sub.add_argument("--facts", choices=tuple(_FACTS), help=tr("where walls, tags and restarts are told"))
     sub.add_argument("--slow", choices=tuple(_SLOW), help=tr("how it gets quicker"))
+    sub.add_argument("--learners", choices=tuple(_LEARNERS), help=tr("who learns: how often everything is danced"))
+    sub.add_argument("--gaps", choices=("silent", "song"), help=tr("what is heard in gaps to practise"))
     sub.add_argument("--keep", action="store_true", help=tr("keep what was said in the project"))
     sub.add_argument("--to", type=Path, metavar="FILE", help=tr("write the plan as .md or .pdf"))
     sub.add_argument("--film", type=Path, metavar="DIR", help=tr("write the film of the lesson there, and verify it"))
@@ -57,10 +60,14 @@ def _wished(project: Project, arguments: argparse.Namespace) -> Project:
     from vamos.core.edit.lesson import set_lesson
 
     found: dict[str, Any] = {}
-    for name, table in (("build", _BUILDS), ("way", _WAYS), ("shown", _SHOWN), ("facts", _FACTS), ("slow", _SLOW)):
+    tables: dict[str, dict[str, Any]] = {"build": _BUILDS, "way": _WAYS, "shown": _SHOWN, "facts": _FACTS}
+    tables |= {"slow": _SLOW, "learners": _LEARNERS}
+    for name, table in tables.items():
         said = getattr(arguments, name)
         if said:
             found[name] = table[said]
+    if arguments.gaps:
+        found["gap_song"] = arguments.gaps == "song"
     if arguments.minutes is not None:
         found["minutes"] = arguments.minutes
     return set_lesson(project, **found)
@@ -209,25 +216,27 @@ def find(arguments: argparse.Namespace, terminal: Terminal) -> int:
     else:
         for hit in hits:
             print(f"{hit.title}: {hit.words}; {', '.join(hit.clips) or tr('no clip shows it')}")
+        if not hits:
+            print(
+                tr("Nothing in the dance fits “{words}”.", words=" ".join(arguments.words)),
+                tr("Ask for a section, move, foot, turn, counts, wall or view, such as touch left, wall 3, 5 to 8."),
+            )
     return 0 if hits else 1
 
 
 def framing(arguments: argparse.Namespace, terminal: Terminal) -> int:
     """Whether the dance stays in the picture; exit 1 when it does not."""
-    from vamos.core.lesson.looking import away, away_words
+    from vamos.core.dance.away import away_on_walls
+    from vamos.core.lesson.looking import away_sentences
     from vamos.core.lesson.room import Lens, framing, travel
 
     project = load(arguments.project)
     lens = Lens(arguments.lens, arguments.upright)
-    names = {s.id: s.name for s in project.dance.sections}
-    unseen = {names[section]: counts for section, counts in away(project.dance).items() if counts}
     found = framing(travel(project.dance, arguments.step), lens, arguments.room, arguments.reach, arguments.height)
     if arguments.json:
-        write_json(arguments.json, to_builtins(found) | {"away": unseen})
+        write_json(arguments.json, to_builtins(found) | {"away": away_on_walls(project.dance)})
     else:
-        print("\n".join(found.words))
-        for name, counts in unseen.items():
-            print(tr("{name}: on {away} learners look away from the screen.", name=name, away=away_words(counts)))
+        print("\n".join([*found.words, *away_sentences(project.dance)]))
     return 0 if found.fits else 1
 
 

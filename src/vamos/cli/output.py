@@ -22,6 +22,8 @@ from vamos.wording import words_of
 
 tr = words_of(__name__)
 
+_VIEWS = {"front": View.FRONT, "back": View.BACK, "left": View.LEFT, "right": View.RIGHT, "feet": View.FEET}
+
 _COUNT_INS = {
     "sheet": CountIn.SHEET,
     "four": CountIn.FOUR,
@@ -48,6 +50,13 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--keep-profile", metavar="NAME", help=tr("keep these settings under a name, for all projects"))
     sub.add_argument("--new-section", metavar="SECTION", help=tr("the section that a class set teaches"))
     sub.add_argument("--speeds", type=int, nargs="+", metavar="PERCENT", help=tr("25 to 125, such as 100 75 50"))
+    sub.add_argument(
+        "--views",
+        nargs="+",
+        choices=("all", "one", *_VIEWS),
+        metavar="VIEW",
+        help=tr("views that clips are cut of: all, or front, back, left, right, feet; one: one clip for each section"),
+    )
     sub.add_argument("--sound", choices=("song", "clicks", "voice", "room", "none"), help=tr("what is heard"))
     sub.add_argument(
         "--also-sound",
@@ -57,6 +66,12 @@ def add_output(sub: argparse.ArgumentParser) -> None:
         help=tr("more sounds to write"),
     )
     sub.add_argument("--clicks-over", type=float, metavar="LEVEL", help=tr("clicks over the song, 0 to 1"))
+    sub.add_argument(
+        "--calls",
+        type=float,
+        metavar="LEVEL",
+        help=tr("a voice says ahead what comes where learners look away, and tags and restarts, 0 to 1"),
+    )
     sub.add_argument("--voice-over", type=float, metavar="LEVEL", help=tr("the counting voice over the song, 0 to 1"))
     sub.add_argument("--room-under", type=float, metavar="LEVEL", help=tr("what the film heard under the song, 0 to 1"))
     sub.add_argument("--voice-language", choices=tuple(LANGUAGES), help=tr("what the counting voice speaks"))
@@ -134,13 +149,16 @@ def with_output(project: Project, arguments: argparse.Namespace) -> Project:
     if arguments.speeds:
         speeds = sorted({Fraction(percent, 100) for percent in arguments.speeds}, reverse=True)
         out = replace(out, speeds=tuple(speeds))
+    if arguments.views:
+        chosen = tuple(view for word, view in _VIEWS.items() if word in arguments.views)
+        out = replace(out, views=() if "all" in arguments.views else chosen, one_view="one" in arguments.views)
     if arguments.sound:
         out = replace(out, sound=ClipSound(arguments.sound.replace("voice", ClipSound.VOICE)))
     if arguments.also_sound:
         more = (ClipSound(w.replace("voice", ClipSound.VOICE)) for w in arguments.also_sound)
         out = replace(out, also_sound=tuple(dict.fromkeys((*out.also_sound, *more))))
     mix = {"clicks": arguments.clicks_over, "voice": arguments.voice_over, "excerpt_s": arguments.excerpt}
-    mix |= {"language": arguments.voice_language, "room": arguments.room_under}
+    mix |= {"language": arguments.voice_language, "room": arguments.room_under, "calls": arguments.calls}
     out = replace(out, mix=replace(out.mix, **{k: v for k, v in mix.items() if v is not None}))
     if arguments.role:
         danced = roles_in(e for s in project.dance.sections for e in s.events)

@@ -162,6 +162,23 @@ class RoomTest(unittest.TestCase):
         wide = framing(travel(self.dance(*walks(8))), Lens(13), 2.5)
         self.assertLess(wide.distance_m, found.distance_m)
 
+    def test_how_far_arms_reach_is_kept_free(self):
+        """26 mm, 3 m, camera as high as the chest: 36/26 × 3 m × 0.9 / 2 = 1.87 m to a side; less what arms reach."""
+        going = travel(self.dance(*walks(8)))
+        side = replace(going, near=0.0, left=3.0)
+        said = {reach: framing(side, Lens(26), 3.0, reach).words[-1] for reach in (0.5, 1.0, 2.5)}
+        self.assertIn("Stay within 1.4 m", said[0.5])
+        self.assertIn("Stay within 0.9 m", said[1.0])
+        self.assertIn("Arms alone leave the picture", said[2.5])
+
+    def test_where_only_the_height_is_too_much_nobody_has_to_stay_near(self):
+        """13 mm across sees 8.3 m at 3 m; a camera at 2.2 m needs 2.2 / (9/16 × 36/26 …): feet are cut, not the sides."""
+        still = replace(travel(self.dance()), near=1.5)
+        found = framing(still, Lens(26), 2.6, 0.5, camera_m=2.0)
+        self.assertFalse(found.fits)
+        self.assertIn("Feet or raised hands are cut off", found.words[-1])
+        self.assertNotIn("Stay within", found.words[-1])
+
     def test_impossible_lenses_and_rooms(self):
         with self.assertRaises(InputError):
             Lens(2)
@@ -184,8 +201,33 @@ class SearchTest(unittest.TestCase):
         self.assertEqual(self.index.find("full turn")[0].section, "Hard")
 
     def test_between_two_counts(self):
-        found = self.index.find("5&6")
+        """“5&” is one move; “5&6” is what is danced on 5, between, and on 6, where something is between."""
+        found = self.index.find("5&")
         self.assertEqual({(h.section, h.count) for h in found}, {("Hard", F(9, 2))})
+        found = self.index.find("5&6")
+        self.assertEqual({(h.section, h.count) for h in found}, {("Hard", F(k, 2)) for k in (8, 9, 10)})
+
+    def test_feet_and_ways(self):
+        easy = [h.count for h in self.index.find("walk left") if h.section == "Easy"]
+        self.assertEqual(easy, [F(1), F(3), F(5), F(7)])
+        self.assertEqual({h.count for h in self.index.find("walk, left foot on 4")}, {F(3)})
+        self.assertEqual([h.count for h in self.index.find("half turn right")], [F(6)])
+        self.assertEqual(self.index.find("half turn left"), [])
+
+    def test_from_a_count_to_a_count(self):
+        for text in ("5 to 7 of the easy", "easy 5-7", "easy, 5 – 7"):
+            self.assertEqual([h.count for h in self.index.find(text)], [F(4), F(5), F(6)], text)
+
+    def test_walls_and_restarts(self):
+        """The second wall has three sections; a wall that is cut short is found by “restart”, with where it is cut."""
+        found = self.index.find("wall 2")
+        self.assertEqual([(h.title, h.wall) for h in found], [("Easy", 2), ("Middle", 2), ("Hard", 2)])
+        self.assertEqual(self.index.find("restart"), [])
+        wall = Item(ItemKind.WALL)
+        dance = replace(project().dance, sequence=(wall, replace(wall, restart_after=12), wall))
+        (hit,) = Index(dance).find("restart")
+        self.assertEqual((hit.title, hit.wall), ("Middle", 2))
+        self.assertEqual(hit.words, "on wall 2, its counts 1 to 4; then the dance starts again")
 
     def test_a_view_of_a_section(self):
         found = self.index.find("back view of the tag")

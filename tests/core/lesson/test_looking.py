@@ -5,8 +5,9 @@ from dataclasses import replace
 from fractions import Fraction as F
 
 from tests.core.lesson.test_lesson import project, walks
+from vamos.core.dance.away import away_on_walls
 from vamos.core.edit.lesson import change_step
-from vamos.core.lesson.looking import away, away_words, one_sided
+from vamos.core.lesson.looking import away, away_sentences, away_words, one_sided
 from vamos.core.lesson.plan import plan_lesson
 from vamos.core.model.dance import Dance, Event, Foot, Item, ItemKind, Kind, Section
 from vamos.core.model.take import View
@@ -41,10 +42,40 @@ class AwayTest(unittest.TestCase):
         found = away(dance(Section("A", 8, (turn(0, 2), turn(4, None, 2)))))
         self.assertEqual(found, {"A": (5, 6, 7, 8)})
 
+    def test_every_wall_is_looked_at(self):
+        """Half a turn on count 5 of an eight: wall 1 away behind it, wall 2 before it; a restart cuts wall 3."""
+        wall = Item(ItemKind.WALL)
+        found = Dance(
+            "d", (Section("A", 8, (turn(4, 4),)), Section("B", 4)), (wall, wall, replace(wall, restart_after=8), wall)
+        )
+        away_from = {"A": (5, 6, 7, 8), "B": (1, 2, 3, 4)}
+        self.assertEqual(
+            away_on_walls(found),
+            {1: away_from, 2: {"A": (1, 2, 3, 4), "B": ()}, 3: {"A": (5, 6, 7, 8)}, 4: {"A": (1, 2, 3, 4), "B": ()}},
+        )
+        self.assertEqual(
+            away_sentences(found),
+            [
+                "On wall 1 learners look away from the screen: A, counts 5 to 8; all of B.",
+                "On walls 2 and 4 learners look away from the screen: A, counts 1 to 4.",
+                "On wall 3 learners look away from the screen: A, counts 5 to 8.",
+            ],
+        )
+        around = Dance("d", (Section("A", 8, (turn(7, 4),)),), (wall, wall))
+        self.assertIn("On wall 2 learners look away from the screen: A, counts 1 to 7.", away_sentences(around))
+        behind = Dance("d", (Section("A", 8, (turn(7, 4),)), Section("B", 8)), (wall, wall), start_heading=4)
+        self.assertIn("On wall 1 learners look away from the screen: A, counts 1 to 7.", away_sentences(behind))
+
+    def test_a_wall_with_the_back_to_the_screen_is_named_as_a_whole(self):
+        wall = Item(ItemKind.WALL)
+        found = Dance("d", (Section("A", 8), Section("B", 8)), (wall,), start_heading=4)
+        self.assertEqual(away_sentences(found), ["On wall 1 learners look away from the screen: all of it."])
+        self.assertEqual(away_sentences(replace(found, start_heading=0)), [])
+
     def test_words(self):
         self.assertEqual(away_words(()), "")
         self.assertEqual(away_words((5,)), "count 5")
-        self.assertEqual(away_words((1, 2, 5, 7, 8)), "counts 1 to 2, 5, and 7 to 8")
+        self.assertEqual(away_words((1, 2, 5, 7, 8)), "counts 1 to 2, 5 and 7 to 8")
 
 
 class OneSidedTest(unittest.TestCase):

@@ -14,6 +14,8 @@ from vamos.core.document.files import load, save
 from vamos.core.model.clip import ClipSound, Look
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Output, Project
+from vamos.core.model.song import MediaRef
+from vamos.core.model.take import Stretch, Take, View
 from vamos.core.pack.estimate import estimate
 from vamos.core.pack.manifest import read_manifest
 from vamos.core.pack.timeline import NAME as TIMELINE
@@ -22,7 +24,7 @@ from vamos.core.pack.write import write_pack
 from vamos.core.plan import own_profiles as own
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
-from vamos.core.plan.profiles import PROFILES, packed_clips, packed_project
+from vamos.core.plan.profiles import PROFILES, packed_clips, packed_project, unseen_titles
 from vamos.errors import InputError, ProjectError
 
 BY_KEY = {p.key: p for p in PROFILES}
@@ -53,6 +55,27 @@ class ProfilesTest(FolderCase):
         self.assertEqual(self.titles(self.made_for("top")), ["A", "B", "from the top to B"])
         self.assertEqual(self.titles(self.made_for("editor")), ["A", "B"])
         self.assertEqual(self.titles(self.made_for("class")), ["B", "recap before B", "from the top to B"])
+
+    def test_one_view_of_each_section_or_those_that_are_wanted(self):
+        """Both sections are filmed from the front, A from the back as well: posts are one clip each."""
+        front = self.project.takes[0]
+        back = Take("b", MediaRef("t.mp4"), (Stretch(view=View.BACK),), front.passes, looked_for_passes=True)
+        self.project = replace(self.project, takes=(front, back))
+
+        def found(**wish: object) -> list[tuple[str, View]]:
+            made = packed_project(replace(self.project, output=replace(self.project.output, **wish)))
+            return [(c.title, c.view) for c in packed_clips(made, plan_clips(made))]
+
+        every = found()
+        self.assertEqual(len({v for _, v in every}), 2)
+        self.assertEqual(found(one_view=True), [("A", View.FRONT), ("B", View.FRONT)])
+        self.assertEqual({v for _, v in found(views=(View.BACK,))}, {View.BACK})
+        self.assertEqual(found(views=(View.FEET,)), [])
+        made = packed_project(replace(self.project, output=replace(self.project.output, views=(View.FEET,))))
+        self.assertEqual(unseen_titles(made, plan_clips(made)), ("A", "B"))
+        told = estimate(made, self.folder, coverage_of(made)).unseen_words()
+        self.assertEqual(told, "Nothing of A and B in the views you want.")
+        self.assertEqual(self.titles(self.made_for("posts")), ["A", "B"])
 
     def test_a_class_set_of_another_section(self):
         """Of the first section there is nothing to recap; a section that is gone is the second again."""

@@ -9,10 +9,13 @@ from vamos.core.dance.lines import lines_of
 from vamos.core.model.clip import Cards, RunThrough
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.model.project import Output
+from vamos.core.pack.chapters import chapters_of
 from vamos.core.plan.cards import run_through_of
 from vamos.core.plan.coverage import coverage_of
 from vamos.core.render.overlays import shown_at
+from vamos.core.render.timing import clip_timing
 from vamos.core.render.words import Words
+from vamos.core.time import CountRange, FrameRate
 from vamos.errors import InputError
 
 WITH_TAG = Dance(
@@ -68,6 +71,20 @@ class CardsTest(unittest.TestCase):
     def test_without_section_cards_only_what_breaks_the_walls_is_named(self):
         _, clip = with_cards(WITH_TAG, tag=2)
         self.assertEqual([c.title for c in clip.cards], ["T"])
+
+    def test_a_card_behind_the_dance_is_a_chapter_and_no_line_is(self):
+        """A pass of the first wall only: behind it stands the card, not the tag and wall 2 that nobody filmed."""
+        p, clip = with_cards(WITH_TAG, title=4, end=8)
+        clip = replace(
+            clip,
+            counts=CountRange(F(0), F(8)),
+            cards=(clip.cards[0], replace(clip.cards[1], counts=CountRange(F(8), F(16)))),
+        )
+        timing = clip_timing(p.grid, clip.shown, F(1), FrameRate.of(30))
+        found = chapters_of(lines_of(p.grid, p.dance), clip, timing)
+        self.assertEqual([t for _, _, t in found], ["lead-in", "A, wall 1", "Lamps"])
+        self.assertAlmostEqual(found[2][0], timing.out_s(F(8)))
+        self.assertAlmostEqual(found[2][1], timing.duration_s)
 
     def test_what_cannot_be(self):
         for counts in (-1, 33):

@@ -216,6 +216,27 @@ class HalfTimeTest(unittest.TestCase):
             self.assertAlmostEqual(a, b, delta=0.02)
 
 
+class ExcerptTest(unittest.TestCase):
+    def test_clicks_go_on_behind_an_excerpt_where_much_is_left(self):
+        """24 counts, four seconds of the song: from count 9 on (4 s at 120 a minute) it clicks on each count."""
+        song = Sound(np.random.default_rng(2).normal(0, 0.1, (40 * RATE, 2)).astype(np.float32), RATE)
+        clip = clip_timing(GRID, CountRange(F(0), F(24)), F(1), FrameRate.of(30))
+        out = version_sound(Version(), clip, Told(LINES, mix=Mix(excerpt_s=4.0)), song, None, np.zeros(clip.frames))
+        assert out is not None
+        to_out = clip.counts_to_out()
+        for k in range(9, 23):
+            at = float(to_out(F(k)))
+            loud, quiet = (
+                np.abs(out[round(a * RATE) : round(b * RATE)]).max() for a, b in ((at, at + 0.03), (at + 0.2, at + 0.4))
+            )
+            self.assertGreater(loud, 0.1, k)
+            self.assertLess(quiet, 0.01, k)
+        short = clip_timing(GRID, CountRange(F(0), F(14)), F(1), FrameRate.of(30))
+        out = version_sound(Version(), short, Told(LINES, mix=Mix(excerpt_s=4.0)), song, None, np.zeros(short.frames))
+        assert out is not None
+        self.assertEqual(float(np.abs(out[round(4.1 * RATE) :]).max()), 0.0)
+
+
 class LanguageTest(unittest.TestCase):
     def test_every_language_is_spoken(self):
         """The library has a voice for each, and three counts sound otherwise than in English."""

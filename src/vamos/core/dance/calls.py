@@ -6,15 +6,31 @@ from collections.abc import Iterator, Sequence
 from fractions import Fraction
 from math import ceil
 
+from vamos.core.dance.away import starts_away
 from vamos.core.dance.lines import Line, LineKind
+from vamos.wording import words_of
+
+tr = words_of(__name__)
 
 #: So many beats are counted back.
 _BACK = 4
 
 
 def calls_of(lines: Sequence[Line]) -> list[tuple[Fraction, str]]:
-    """Position and name of everything that is called, in order."""
-    return sorted([*_named(lines), *_restarts(lines)])
+    """Position and name of everything that is called, in order; where a wall is cut, what comes there stands first."""
+    return sorted([*_named(lines), *_restarts(lines)], key=lambda call: call[0])
+
+
+def spoken_calls(lines: Sequence[Line]) -> list[tuple[Fraction, str]]:
+    """What a voice calls before it comes: all of :func:`calls_of`, and each section that begins where learners who turn
+    with the dancer cannot see the screen. Position and words, in order.
+    """
+    unseen = [(x.start, x.title) for x in lines if x.section is not None and starts_away(x)]
+    called: dict[Fraction, list[str]] = {}
+    for at, name in (*unseen, *calls_of(lines)):
+        if name and name not in called.setdefault(at, []):
+            called[at].append(name)
+    return sorted((at, ", ".join(names)) for at, names in called.items())
 
 
 def ticks(lines: Sequence[Line], start: Fraction, end: Fraction) -> list[tuple[Fraction, int]]:
@@ -36,11 +52,11 @@ def ticks(lines: Sequence[Line], start: Fraction, end: Fraction) -> list[tuple[F
 def _named(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
     for line in lines:
         if line.kind is LineKind.TAG:
-            yield line.start, line.title or "tag"
+            yield line.start, line.title or tr("tag")
         elif line.kind is LineKind.HOLD:
-            yield line.start, "hold"
+            yield line.start, tr("hold")
         elif line.kind is LineKind.ENDING:
-            yield line.start, line.title or "ending"
+            yield line.start, line.title or tr("ending")
 
 
 def _restarts(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
@@ -52,4 +68,4 @@ def _restarts(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
     lengths = {wall: sum((x.length for x in parts), Fraction(0)) for wall, parts in walls.items()}
     for wall, parts in walls.items():
         if lengths[wall] < max(lengths.values()) and wall + 1 in walls:
-            yield parts[-1].counts.end, "restart"
+            yield parts[-1].counts.end, tr("restart")

@@ -128,7 +128,7 @@ def _after(grid: Grid, lines: list[Line]) -> Iterator[Line]:
     """Lines of music left over when the dance is over."""
     end, number = grid.range().end, len(lines)
     at = lines[-1].counts.end if lines else Fraction(0)
-    readings = tuple((h, None) for h in _headings_at(lines[-1], lines[-1].length)) if lines else ((0, None),)
+    readings = tuple((h, None) for h in headings_at(lines[-1], lines[-1].length)) if lines else ((0, None),)
     while end - at >= 1:
         length = min(Fraction(grid.line), end - at)
         yield Line(number, at, length, LineKind.AFTER, readings=readings)
@@ -204,7 +204,7 @@ def _danced(dance: Dance, number: int) -> list[Line]:
             )
             lines.append(line)
             at += length
-            turned = _headings_at(line, line.length)
+            turned = headings_at(line, line.length)
     return lines
 
 
@@ -246,7 +246,8 @@ def _pieces(dance: Dance, item: Item) -> Iterator[tuple[Section | None, int, int
             return
 
 
-def _headings_at(line: Line, column: Fraction) -> tuple[int | None, ...]:
+def headings_at(line: Line, column: Fraction) -> tuple[int | None, ...]:
+    """The headings in eighths after ``column`` counts of a line, one for each way open turns can go."""
     # A pickup belongs to the line it leads into.
     start = line.first if line.first > 0 else Fraction(-8)
     within = CountRange(start, max(start, line.first + column))
@@ -255,9 +256,9 @@ def _headings_at(line: Line, column: Fraction) -> tuple[int | None, ...]:
 
 def heading_at(line: Line, column: Fraction) -> int | None:
     """The heading in eighths after ``column`` counts of a line; None where readings of open turns differ."""
-    return one_heading(_headings_at(line, column))
+    return one_heading(headings_at(line, column))
 
 
 def heading_after(line: Line) -> int | None:
     """The heading in eighths when a line has been danced; None where readings of open turns differ."""
-    return one_heading(_headings_at(line, line.length))
+    return one_heading(headings_at(line, line.length))

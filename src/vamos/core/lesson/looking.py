@@ -5,16 +5,14 @@ from __future__ import annotations
 from collections.abc import Sequence
 from fractions import Fraction
 
+from vamos.core.dance.away import AWAY, away_on_walls
 from vamos.core.dance.facing import joined, turned_to
 from vamos.core.model.dance import Dance, Foot, Kind
 from vamos.core.time import CountRange
-from vamos.wording import words_of
+from vamos.wording import listed, words_of
 
 tr = words_of(__name__)
 
-#: Headings from which the screen is not seen, in eighths: three eighths to either side and the half turn; at a quarter
-#: turn one sees it over the shoulder (common practice, no source).
-_AWAY = frozenset({3, 4, 5})
 #: So many turns, hops or kicks all to one side are worth a word.
 _ONE_SIDED = 3
 #: Turns that are counted for it: a quarter and more.
@@ -35,7 +33,7 @@ def away(dance: Dance) -> dict[str, tuple[int, ...]]:
             # Where one stands in the middle of the count: a turn on it is under way or done.
             until = Fraction(2 * count + 1, 2)
             now = joined(headings, turned_to(section, CountRange(Fraction(-8), until)))
-            if now & _AWAY:
+            if now & AWAY:
                 counts.append(count + 1)
         out[section.id] = tuple(counts)
         headings = joined(headings, turned_to(section, CountRange(Fraction(-8), Fraction(section.length))))
@@ -53,7 +51,33 @@ def away_words(counts: Sequence[int]) -> str:
         else:
             runs.append([count])
     said = [tr("{value} to {value2}", value=r[0], value2=r[-1]) if len(r) > 1 else str(r[0]) for r in runs]
-    return f"{'counts' if len(counts) > 1 else 'count'} {', '.join(said[:-1])}{', and ' * (len(said) > 1)}{said[-1]}"
+    return tr("counts {list}", list=listed(said)) if len(counts) > 1 else tr("count {list}", list=said[0])
+
+
+def away_sentences(dance: Dance) -> list[str]:
+    """Where learners look away, wall by wall, in sentences; walls that are alike are named together."""
+    names = {s.id: s.name for s in dance.sections}
+    lengths = {s.id: s.length for s in dance.sections}
+    alike: dict[tuple[tuple[str, tuple[int, ...]], ...], list[int]] = {}
+    for wall, found in away_on_walls(dance).items():
+        told = tuple((section, counts) for section, counts in found.items() if counts)
+        whole = tuple(found) == tuple(s for s, counts in told if len(counts) == lengths[s])
+        if told:
+            alike.setdefault((("", ()),) if whole else told, []).append(wall)
+    out = []
+    for told, walls in alike.items():
+        places = [
+            tr("all of it")
+            if not section
+            else tr("all of {section}", section=names[section])
+            if len(counts) == lengths[section]
+            else tr("{section}, {counts}", section=names[section], counts=away_words(counts))
+            for section, counts in told
+        ]
+        which = listed([str(w) for w in walls])
+        who = tr("On walls {walls}", walls=which) if len(walls) > 1 else tr("On wall {walls}", walls=which)
+        out.append(tr("{who} learners look away from the screen: {places}.", who=who, places="; ".join(places)))
+    return out
 
 
 def one_sided(dance: Dance) -> str:

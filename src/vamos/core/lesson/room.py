@@ -88,6 +88,9 @@ def travel(dance: Dance, step_m: float = STEP_M) -> Travel:
 _FORWARD = re.compile(r"\b(?:forward|forwards|fwd|fw|walk|walks|run|runs|vor|vorwärts)\b")
 _BACK = re.compile(r"\b(?:back|backward|backwards|bk|bwd|zurück|rück|rückwärts)\b")
 _GOES_ON = re.compile(r"\b(?:shuffle|triple|lock|polka|wechselschritt|two step|dorothy)\b")
+#: Steps that reach farther to their side, and how much (common practice, no source).
+_FAR = re.compile(r"\b(?:slide|big step|long step|lunge|leap)\b(?!.*(?:forward|fwd|back))")
+_FAR_STEPS = 1.5
 #: A step of several moves says its way at its first one, and lasts so many counts at most.
 _LASTS = 3
 
@@ -117,6 +120,11 @@ def _way(event: Event) -> tuple[float, float]:
     if event.kind not in (Kind.STEP, Kind.HOP, Kind.FREE) or not name:
         return 0.0, 0.0
     side = 1.0 if event.foot is Foot.RIGHT else -1.0 if event.foot is Foot.LEFT else 0.0
+    if _FAR.search(name):
+        return _FAR_STEPS * side, 0.0
+    if "lock" in name:
+        # It closes up to the other foot; the steps around it travel.
+        return 0.0, 0.0
     if "side" in name or "step right" in name or "step left" in name:
         return side, 0.0
     if any(w in name for w in ("behind", "cross")):
@@ -163,21 +171,13 @@ def framing(going: Travel, lens: Lens, room_m: float, reach_m: float = ARM_M, ca
     fits = distance <= room_m
     at = min(distance, room_m)
     share = min(1.0, 1.7 / (2 * at * tan(up / 2)))
-    return Framing(
-        round(distance, 2), round(share, 3), fits, tuple(_words(going, lens, distance, room_m, at, across, side))
-    )
-
-
-def _words(
-    going: Travel, lens: Lens, distance: float, room_m: float, at: float, across: float, side: float
-) -> Iterable[str]:
-    yield tr(
-        "The lens sees {degrees:.0f}° across: {number:.1f} m at {at:.1f} m.",
-        degrees=degrees(across),
-        number=2 * at * tan(across / 2),
-        at=at,
-    )
-    yield (
+    seen = (
+        tr(
+            "The lens sees {degrees:.0f}° across: {number:.1f} m at {at:.1f} m.",
+            degrees=degrees(across),
+            number=2 * at * tan(across / 2),
+            at=at,
+        ),
         tr(
             "The dance goes {left:.1f} m to your left, {right:.1f} m to your right, {near:.1f} m "
             "towards the camera and {far:.1f} m away from it.",
@@ -185,24 +185,36 @@ def _words(
             right=going.right,
             near=going.near,
             far=going.far,
-        )
+        ),
     )
-    if distance <= room_m:
-        yield tr("Put the camera {distance:.1f} m from the start; all of it stays in the picture.", distance=distance)
-        yield tr(
-            "Mark the floor {side:.1f} m to both sides of the start: by the steps of the sheet nobody goes beyond it.",
-            side=side,
-        )
-        return
-    width = side / (distance - going.near) * (room_m - going.near)
-    turn = "" if not lens.upright else tr(" Held across, the phone sees more to the sides.")
-    yield (
-        tr(
-            "In {room_m:g} m it does not fit: {distance:.1f} m are needed. Stay within "
-            "{number:.1f} m of the start, or use a wider lens.{turn}",
-            room_m=room_m,
-            distance=distance,
-            number=max(0.0, width - ARM_M),
-            turn=turn,
-        )
+    if fits:
+        advice = _where(distance, side)
+    else:
+        # How far to the side the picture reaches where the dancer is nearest to the camera.
+        width = max(0.0, room_m - going.near) * tan(across / 2) * keep
+        advice = _too_small(room_m, distance, lens, width - reach_m if wide > room_m else None, tall > room_m)
+    return Framing(round(distance, 2), round(share, 3), fits, (*seen, *advice))
+
+
+def _where(distance: float, side: float) -> Iterable[str]:
+    yield tr("Put the camera {distance:.1f} m from the start; all of it stays in the picture.", distance=distance)
+    yield tr(
+        "Mark the floor {side:.1f} m to both sides of the start: by the steps of the sheet nobody goes beyond it.",
+        side=side,
     )
+
+
+def _too_small(room_m: float, distance: float, lens: Lens, stay_m: float | None, low: bool) -> Iterable[str]:
+    """What helps where the room is not deep enough: ``stay_m`` is how far to the side one may go, None as far as one
+    likes; ``low`` where feet or raised hands are cut off.
+    """
+    said = [tr("In {room_m:g} m it does not fit: {distance:.1f} m are needed.", room_m=room_m, distance=distance)]
+    if low:
+        said.append(tr("Feet or raised hands are cut off: use a wider lens, or begin farther from the camera."))
+    if stay_m is not None and stay_m > 0:
+        said.append(tr("Stay within {number:.1f} m of the start, or use a wider lens.", number=stay_m))
+    elif stay_m is not None:
+        said.append(tr("Arms alone leave the picture: begin farther from the camera, or use a wider lens."))
+    if stay_m is not None and lens.upright:
+        said.append(tr("Held across, the phone sees more to the sides."))
+    yield " ".join(said)

@@ -8,6 +8,7 @@ from fractions import Fraction
 from vamos.core.dance.said import said_in_order
 from vamos.core.lesson.difficulty import EASY, HARD, rungs
 from vamos.core.lesson.material import Material, Piece
+from vamos.core.lesson.repeats import as_often_as, style_steps
 from vamos.core.lesson.step import MUSIC, REPEATS, VARIANTS, VIEWS, Step
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, StepKind, Way
@@ -44,7 +45,7 @@ def lesson_steps(
 ) -> list[Step]:
     """All steps of a lesson as suggested; ``facts`` are sentences on walls, tags and restarts."""
     school = _School(wish, material, facts, first_view)
-    return list(school.steps())
+    return as_often_as(list(school.steps()), wish.learners)
 
 
 class _School:
@@ -78,6 +79,7 @@ class _School:
             yield self._facts("facts")
         for piece in self.material.extra:
             yield from self._tag(piece)
+        yield from style_steps(self.material.pieces, self.view)
         yield from self._variants()
         if wish.facts is Facts.AFTER and self.facts:
             yield self._facts("facts")

@@ -8,8 +8,10 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
+from vamos.core.dance.calls import calls_of
+from vamos.core.dance.lines import Line, even_pulse, lines_of
 from vamos.core.model.clip import Clip
-from vamos.core.model.dance import Dance, Event, ItemKind, Section
+from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Section
 from vamos.core.model.take import View
 from vamos.core.time import count_text
 from vamos.core.time.counts import Feel, subdivision_name
@@ -50,8 +52,25 @@ _FILLERS = frozenset(
         "und",
         "ansicht",
         "seite",
+        "foot",
+        "fuss",
+        "el",
+        "la",
+        "los",
+        "las",
+        "de",
+        "del",
+        "con",
+        "en",
+        "y",
+        "desde",
+        "vista",
+        "pie",
+        "lado",
     ]
 )
+#: Counts from one to another, as they are typed.
+_SPAN = re.compile(r"\b(\d+)\s*(?:-|–|to|up to|bis|a|hasta)\s*(\d+)\b")
 _COUNT = re.compile(r"^(\d+)([&ae]?)(\d*)$")
 _TURNS = {
     2: marked("quarter turn"),
@@ -63,9 +82,15 @@ _TURNS = {
 }
 
 
+_SIDES = {Foot.LEFT: marked("left"), Foot.RIGHT: marked("right")}
+
+
 @dataclass(frozen=True, slots=True)
 class Hit:
-    """A place of the dance: a section, a count in it (None: all of it), what stands there; the clips that show it."""
+    """A place of the dance: a section, a count in it (None: all of it), what stands there; the clips that show it.
+
+    ``wall`` is the number of the wall it is in, where one was asked for.
+    """
 
     section: str
     title: str
@@ -73,13 +98,18 @@ class Hit:
     words: str
     clips: tuple[str, ...]
     score: float
+    wall: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
 class _Entry:
+    """A section, a move of it, or (``line``) what is danced on a wall; ``told`` says what else there is to it."""
+
     section: Section
     event: Event | None
     words: frozenset[str]
+    line: Line | None = None
+    told: str = ""
 
 
 class Index:
@@ -94,7 +124,8 @@ class Index:
 
     def find(self, text: str, most: int = 20) -> list[Hit]:
         """The best places for what was typed, best first; every word that means something must be found there."""
-        words = [w for w in _words(text) if w not in _FILLERS]
+        spans = [(int(a), int(b)) for a, b in _SPAN.findall(text.lower())]
+        words = [w for w in _words(_SPAN.sub(" ", text.lower())) if w not in _FILLERS]
         raw = {w for w in re.split(r"[^0-9a-zäöüß&]+", text.lower()) if w}
         sure = {"back", "front", "feet", "behind", *self._views}
         view_words = _VIEWS | self._views
@@ -106,8 +137,8 @@ class Index:
         plain = [w for w in words if w not in counts and not (view is not None and said.get(w) is view)]
         hits = []
         for entry in self._entries:
-            score = _score(entry, plain, counts)
-            if score <= 0 and not (view is not None and not plain and not counts and entry.event is None):
+            score = _score(entry, plain, counts, spans)
+            if score <= 0 and not (view is not None and not (plain or counts or spans) and entry.event is None):
                 continue
             hits.append(self._hit(entry, view, score))
         hits = [h for h in hits if view is None or h.clips or not self._clips]
@@ -116,6 +147,9 @@ class Index:
     def _hit(self, entry: _Entry, view: View | None, score: float) -> Hit:
         shown = [c for c in self._clips.get(entry.section.id, ()) if view is None or c.view is view]
         event = entry.event
+        if entry.line is not None:
+            ids = tuple(c.key for c in shown)
+            return Hit(entry.section.id, entry.section.name, None, entry.told, ids, score, entry.line.wall)
         what = (
             tr("{number} on {count}", number=event.short or event.kind, count=_count(event.start, entry.section.feel))
             if event
@@ -153,11 +187,39 @@ def _entries(dance: Dance) -> Iterator[_Entry]:
             if size:
                 turn = _TURNS.get(size, marked("turn"))
                 text += f" {turn} {tr(turn)}"
+            if event.foot in _SIDES:
+                text += f" {event.foot} {tr(event.foot)} {_SIDES[event.foot]} {tr(_SIDES[event.foot])}"
+            if event.turn:
+                way = _SIDES[Foot.RIGHT if event.turn > 0 else Foot.LEFT]
+                text += f" {way} {tr(way)}"
             yield _Entry(section, event, title | frozenset(_words(text)))
+    if dance.sequence:
+        yield from _on_walls(lines_of(even_pulse(dance), dance))
 
 
-def _score(entry: _Entry, plain: Sequence[str], counts: Sequence[str]) -> float:
+def _on_walls(lines: Sequence[Line]) -> Iterator[_Entry]:
+    """Each line of a wall by the wall's number; where it begins again, and tags, by these words."""
+    called = dict(calls_of(lines))
+    again = tr("restart")
+    for line in lines:
+        if line.section is None or line.wall is None:
+            continue
+        told = tr("on wall {wall}, its counts {first} to {last}", wall=line.wall, **_span(line))
+        words = f"wall {tr('wall')} {line.wall} {line.section.name}"
+        if called.get(line.counts.end) == again:
+            told = tr("{place}; then the dance starts again", place=told)
+            words += f" restart {again}"
+        yield _Entry(line.section, None, frozenset(_words(words)), line, told)
+
+
+def _span(line: Line) -> dict[str, int]:
+    return {"first": int(line.first) + 1, "last": int(line.first + line.length)}
+
+
+def _score(entry: _Entry, plain: Sequence[str], counts: Sequence[str], spans: Sequence[tuple[int, int]]) -> float:
     """How well an entry fits, 0 where a word is missing."""
+    if entry.line is not None and not _of_a_wall(plain):
+        return 0.0
     score = 0.0
     for word in plain:
         if word in entry.words:
@@ -171,20 +233,37 @@ def _score(entry: _Entry, plain: Sequence[str], counts: Sequence[str]) -> float:
         if count not in entry.words and not _counted(entry, count):
             return 0.0
         score += 2
+    for first, last in spans:
+        if entry.event is None or not first <= entry.event.start + 1 < last + 1:
+            return 0.0
+        score += 2
     # A section by its name is found before all its moves.
     return score + (0.5 if entry.event is None and plain else 0.0)
 
 
+def _of_a_wall(plain: Sequence[str]) -> bool:
+    """Whether a wall or a restart is asked for: a name alone finds its section."""
+    return any(w in _words(f"wall {tr('wall')} restart {tr('restart')}") for w in plain)
+
+
 def _counted(entry: _Entry, count: str) -> bool:
-    """``5``, ``5&``, and ``5&6``, which is the move between 5 and 6."""
+    """``5``, ``5&``, and ``5&6``, which is what is danced on 5, between, and on 6, where something is between."""
     found = _COUNT.match(count)
     if found is None or entry.event is None:
         return False
-    number, part, _ = found.groups()
-    at, rest = divmod(entry.event.start, 1)
+    number, part, last = found.groups()
+    if last:
+        feel = entry.section.feel
+        on = any(_is_on(entry.event, n, p, feel) for n, p in ((number, ""), (number, part), (last, "")))
+        return on and any(_is_on(e, number, part, feel) for e in entry.section.events)
+    return _is_on(entry.event, number, part, entry.section.feel)
+
+
+def _is_on(event: Event, number: str, part: str, feel: Feel) -> bool:
+    at, rest = divmod(event.start, 1)
     if at + 1 != int(number):
         return False
-    return (rest != 0 and subdivision_name(rest, entry.section.feel) == part) if part else rest == 0
+    return (rest != 0 and subdivision_name(rest, feel) == part) if part else rest == 0
 
 
 def _words(text: str) -> list[str]:

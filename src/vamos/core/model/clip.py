@@ -34,8 +34,9 @@ class Mix:
     """What lies over the song, and how much of it is heard.
 
     ``clicks``, ``voice`` and ``room`` (what the film heard: feet, the teacher's words) are levels, 0 (none) to 1 (as
-    loud as the song); ``excerpt_s`` leaves so many seconds of each clip's song from its first count on (None: all of
-    it). ``language`` is that of the counting voice (ISO 639-1).
+    loud as the song); so is ``calls``, a voice that says ahead what comes where learners cannot see the screen, and
+    before each tag and restart; ``excerpt_s`` leaves so many seconds of each clip's song from its first count on (None:
+    all of it). ``language`` is that of the counting voice (ISO 639-1).
     """
 
     clicks: float = 0.0
@@ -43,6 +44,7 @@ class Mix:
     excerpt_s: float | None = None
     language: str = "en"
     room: float = 0.0
+    calls: float = 0.0
 
     def __post_init__(self) -> None:
         if self.language not in VOICES:
@@ -53,7 +55,7 @@ class Mix:
                     value=self.language[:20],
                 )
             )
-        for level in (self.clicks, self.voice, self.room):
+        for level in (self.clicks, self.voice, self.room, self.calls):
             if not 0 <= level <= 1:
                 raise InputError(tr("A level is 0 to 1, not {level:g}.", level=level))
         if self.excerpt_s is not None and not 1 <= self.excerpt_s <= 600:

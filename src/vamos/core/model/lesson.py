@@ -55,6 +55,14 @@ class Slow(StrEnum):
     PLAYER = "left to the learner’s player"
 
 
+class Learners(StrEnum):
+    """Who learns: how often everything is danced."""
+
+    ONE = "one learner, at home"
+    CLASS = "a class"
+    KNOWING = "those who have danced it before"
+
+
 class StepKind(StrEnum):
     SAY = "say"
     SHOW = "show"
@@ -91,7 +99,8 @@ class LessonWish:
     """The school, the wanted length in minutes (None: as long as it gets), and changes.
 
     ``order`` are keys of steps as a person put them; what it does not name stands where it is suggested. ``cut_after``
-    is the id of the section after which part 2 begins; empty: one part.
+    is the id of the section after which part 2 begins; empty: one part. ``gap_song``: the song is heard in gaps to
+    practise, too.
     """
 
     build: Build = Build.CUMULATIVE
@@ -104,6 +113,8 @@ class LessonWish:
     changes: tuple[StepChange, ...] = ()
     order: tuple[str, ...] = ()
     cut_after: str = ""
+    learners: Learners = Learners.ONE
+    gap_song: bool = False
 
     def __post_init__(self) -> None:
         if self.minutes is not None and not 1 <= self.minutes <= 240:

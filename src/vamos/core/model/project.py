@@ -12,7 +12,7 @@ from vamos.core.model.filmed import FilmedTake
 from vamos.core.model.lesson import LessonWish
 from vamos.core.model.look import Framing, NamedLook, Overlay
 from vamos.core.model.song import Grid, Song
-from vamos.core.model.take import Pass, Take
+from vamos.core.model.take import Pass, Take, View
 from vamos.errors import InputError
 from vamos.wording import words_of
 
@@ -32,7 +32,9 @@ class Output:
     sounds that each is written with, ``looks`` more versions with other things over the picture. ``new_section`` is the
     id of the section that a class set teaches, with what came before; empty: no class set. ``mix`` is what lies over
     the song, and how much of it is heard. ``language`` is what students read (ISO 639-1); empty: as the maker does.
-    ``role`` is whose moves stand over the picture in a dance of partners or groups; empty: everybody's.
+    ``views`` are those that clips are cut of (empty: all that were filmed), ``one_view`` leaves one of them for each
+    section: the front where there is one. ``role`` is whose moves stand over the picture in a dance of partners or
+    groups; empty: everybody's.
     """
 
     rate: int | None = None
@@ -60,6 +62,8 @@ class Output:
     language: str = ""
     role: str = ""
     double_time: bool = False
+    views: tuple[View, ...] = ()
+    one_view: bool = False
 
     def __post_init__(self) -> None:
         if self.rate is not None and not 1 <= self.rate <= 240:

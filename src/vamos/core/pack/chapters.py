@@ -14,12 +14,13 @@ Chapter = tuple[float, float, str]
 
 
 def chapters_of(lines: tuple[Line, ...], clip: Clip, timing: ClipTiming) -> tuple[Chapter, ...]:
-    """Start, end (seconds of the run-through) and title of each line that is danced in it."""
+    """Start, end (seconds of the run-through) and title of each line that is danced in it, and of a card behind it."""
     starts: list[tuple[float, str]] = []
     for line in lines:
         if line.kind is LineKind.AFTER or line.counts.end <= clip.shown.start:
             continue
-        if line.start >= clip.shown.end:
+        # Behind the last count there are pictures, or a card, but no dance.
+        if line.start >= clip.counts.end:
             break
         at = max(0.0, timing.out_s(line.start))
         title = chapter_title(line)
@@ -29,6 +30,9 @@ def chapters_of(lines: tuple[Line, ...], clip: Clip, timing: ClipTiming) -> tupl
             starts[-1] = (starts[-1][0], title)
         else:
             starts.append((at, title))
+    starts += [
+        (timing.out_s(c.counts.start), c.title) for c in clip.cards if c.full and c.counts.start >= clip.counts.end
+    ]
     if starts:
         starts[0] = (0.0, starts[0][1])
     ends = [at for at, _ in starts[1:]] + [timing.duration_s]

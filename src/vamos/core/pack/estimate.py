@@ -16,11 +16,11 @@ from vamos.core.model.project import Project
 from vamos.core.plan.cards import run_through_of
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import Coverage
-from vamos.core.plan.profiles import packed_clips
+from vamos.core.plan.profiles import packed_clips, unseen_titles
 from vamos.core.plan.versions import run_through_versions, versions_of
 from vamos.core.render.compose import LONGEST, picture_size, shape_size, wide_size
 from vamos.errors import VamosError
-from vamos.wording import words_of
+from vamos.wording import listed, words_of
 
 tr = words_of(__name__)
 
@@ -48,13 +48,20 @@ class PlannedFilm:
 
 @dataclass(frozen=True, slots=True)
 class Estimate:
-    """Films, seconds of film, bytes, and seconds of work (the last two are rough); ``planned``: which films."""
+    """Films, seconds of film, bytes, and seconds of work (the last two are rough); ``planned``: which films;
+    ``unseen``: titles of what was not filmed in the views that are wanted.
+    """
 
     files: int
     film_s: float
     size_bytes: float
     work_s: float
     planned: tuple[PlannedFilm, ...] = ()
+    unseen: tuple[str, ...] = ()
+
+    def unseen_words(self) -> str:
+        """What will be missing for want of a view, in a sentence; empty when nothing is."""
+        return tr("Nothing of {sections} in the views you want.", sections=listed(self.unseen)) if self.unseen else ""
 
     def words(self) -> str:
         """In a sentence, as rough as it is."""
@@ -100,7 +107,7 @@ def estimate(project: Project, base: Path | None, coverage: Coverage) -> Estimat
         encoded.add(looks)
     size = pixels * _BITS[output.quality] / 8 + film_s * _SOUND
     work_s = max([sum(work.values()) / CORES, *work.values()])
-    return Estimate(len(every), film_s, size, work_s, tuple(planned.values()))
+    return Estimate(len(every), film_s, size, work_s, tuple(planned.values()), unseen_titles(project, clips))
 
 
 def _pixels_a_second(project: Project, base: Path | None, take: str) -> float:

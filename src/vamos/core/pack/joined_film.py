@@ -32,7 +32,17 @@ from vamos.core.render.encode import ClipWriter
 from vamos.core.render.films import films_for, stage_of
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.overlays import planes_of
-from vamos.core.render.sound import PEAK_DBTP, RATE, TARGET_LUFS, Levelled, levelled, limited, loudness, read_song
+from vamos.core.render.sound import (
+    PEAK_DBTP,
+    RATE,
+    TARGET_LUFS,
+    Levelled,
+    clip_sound,
+    levelled,
+    limited,
+    loudness,
+    read_song,
+)
 from vamos.core.render.sounds import RenderJob
 from vamos.core.render.splice import SplicedComposer
 from vamos.core.render.spoken import named_moves, sentence
@@ -58,7 +68,8 @@ Piece = tuple[int, bool, np.ndarray]
 class Part:
     """A card, or a clip in a version; with ``rounds`` its counts are gone through so often without a gap.
 
-    ``spoken`` is said while a card stands; ``named``: a voice names each move of the clip on its count.
+    ``spoken`` is said while a card stands, over the song of the ``under`` clip in its version; ``named``: a voice names
+    each move of the clip on its count.
     """
 
     title: str
@@ -69,6 +80,7 @@ class Part:
     rounds: int = 1
     spoken: str = ""
     named: bool = False
+    under: tuple[Clip, Version] | None = None
 
     @property
     def filmed(self) -> Clip | None:
@@ -125,9 +137,9 @@ class JoinedFilm:
                         words=" ".join(self.problems),
                     )
                 )
-            heard: dict[tuple[int, Version, int, str, bool], Samples | None] = {}
+            heard: dict[tuple[object, ...], Samples | None] = {}
             for (chapter, part), composer in zip(flat, composers, strict=True):
-                key = (id(part.clip), part.version, part.rounds, part.spoken, part.named)
+                key = (id(part.clip), part.version, part.rounds, part.spoken, part.named, part.seconds, part.under)
                 if key not in heard:
                     heard[key] = self.sound_of(part, composer.timing if composer is not None else None)
                 joined.add(chapter, part, composer, heard[key])
@@ -186,6 +198,8 @@ class JoinedFilm:
         clip = part.filmed
         if part.spoken:
             said = sentence(part.spoken)
+            if part.under is not None:
+                return self._over_song(said, part.seconds, *part.under)
             return _as_loud(said) if said.any() else None
         if timing is None or clip is None:
             return None
@@ -199,6 +213,23 @@ class JoinedFilm:
         if raw is None or not raw.any():
             return None
         return _as_loud(raw if part.rounds == 1 else rounds_of_sound(raw, timing, clip.counts, part.rounds))
+
+    def _over_song(self, said: Samples, seconds: float, clip: Clip, version: Version) -> Samples | None:
+        """Words, then as many seconds of the song as they have room for, from the clip's first count on."""
+        timing = self.stage.timing(clip, version)
+        heard = clip_sound(self._song, timing) if self._song is not None else None
+        if heard is None or not heard.any():
+            return _as_loud(said) if said.any() else None
+        to_out = timing.counts_to_out()
+        first, last = (round(float(to_out(at)) * RATE) for at in (clip.counts.start, clip.counts.end))
+        once = heard[max(0, first) : last]
+        frames = round(seconds * RATE)
+        out = _as_loud(np.tile(once, (frames // max(1, len(once)) + 1, 1))[:frames])
+        if said.any():
+            words = _as_loud(said)[:frames]
+            out[: len(words)] *= _UNDER
+            out[: len(words)] += words
+        return out
 
     def _with_names(self, raw: Samples | None, timing: ClipTiming) -> Samples:
         """A clip's sound, or silence, with each move named on its count."""

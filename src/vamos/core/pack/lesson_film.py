@@ -15,7 +15,7 @@ from vamos.core.lesson.plan import LessonPlan, plan_lesson
 from vamos.core.lesson.schools import AROUND
 from vamos.core.lesson.step import Step
 from vamos.core.media.sound import Sound
-from vamos.core.model.clip import Clip, Look, RunThrough, Version
+from vamos.core.model.clip import Clip, ClipSound, Look, RunThrough, Version
 from vamos.core.model.look import WORDS_LOOK
 from vamos.core.model.project import Project
 from vamos.core.model.take import View
@@ -144,7 +144,8 @@ class LessonParts:
                 if step.gap:
                     gap_s = step.gap * self.plan.material.count_s / float(speed)
                     turn, counts = tr("Your turn"), tr("{gap} counts to practise.", gap=step.gap)
-                    yield Part(turn, counts, gap_s, spoken=turn)
+                    song = (clip, replace(version, sound=ClipSound.SONG)) if self.plan.wish.gap_song else None
+                    yield Part(turn, counts, gap_s, spoken=turn, under=song)
 
     def _card(self, step: Step) -> tuple[str, str]:
         """What a learner reads; of what a teacher is to say, what is known of it."""

@@ -15,6 +15,7 @@ from pathlib import Path
 import msgspec
 import numpy as np
 
+from vamos.core.dance.calls import spoken_calls
 from vamos.core.document.files import to_builtins
 from vamos.core.model.clip import ClipSound
 from vamos.core.model.project import Project
@@ -29,6 +30,7 @@ from vamos.core.render.sounds import RenderJob
 from vamos.core.render.timing import ClipTiming
 from vamos.core.render.words import Words
 from vamos.errors import VamosError
+from vamos.wording import language
 
 #: Counts up whenever pictures or sounds of the same inputs become others.
 ALGORITHM = 7
@@ -62,8 +64,10 @@ def made_from(job: RenderJob, stage: Stage, project: Project, words: Words, chap
     if version.sound is ClipSound.SONG and song is not None:
         heard += [song.media.fingerprint, timing.song_start_s, *_cuts(song, timing)]
     mix = stage.output.mix
-    if version.sound in (ClipSound.CLICKS, ClipSound.VOICE) or mix.clicks or mix.voice:
+    if version.sound in (ClipSound.CLICKS, ClipSound.VOICE) or mix.clicks or mix.voice or mix.excerpt_s:
         heard.append([[str(x.start), str(x.length), str(x.kind)] for x in stage.lines])
+    if mix.calls:
+        heard.append([language(), *([str(at), words] for at, words in spoken_calls(stage.lines))])
     if mix.hears_room(version.sound):
         sounds = [project.take(film.clip.take).better for film in job.films]
         heard.append([[b.media.fingerprint, list(b.clock.x), list(b.clock.y)] if b else [] for b in sounds])

@@ -33,7 +33,7 @@ from vamos.core.pack.timeline import Cut, write_timeline
 from vamos.core.plan.cards import run_through_of
 from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.coverage import coverage_of
-from vamos.core.plan.profiles import packed_clips, packed_project
+from vamos.core.plan.profiles import packed_clips, packed_project, unseen_titles
 from vamos.core.plan.versions import clip_in, partner_of, run_through_versions, version_words, versions_of
 from vamos.core.progress import Progress, quiet, side_by_side
 from vamos.core.render.clips import Written, render_clip
@@ -51,7 +51,7 @@ from vamos.errors import (
     Stopped,
     WriteError,
 )
-from vamos.wording import speaking, words_of
+from vamos.wording import listed, speaking, words_of
 
 tr = words_of(__name__)
 
@@ -154,6 +154,10 @@ class _Packer:
     def run(self, clips: tuple[Clip, ...], problems: dict[str, tuple[str, ...]]) -> tuple[int, tuple[str, ...]]:
         # Partners of a clip may be of sections that are not written themselves.
         self.clips, clips = clips, packed_clips(self.project, clips)
+        if unseen := unseen_titles(self.project, self.clips):
+            self.problems.append(
+                tr.at_home("nothing of {sections} in the views that are wanted", sections=listed(unseen))
+            )
         (self.work / "clips").mkdir()
         output = self.project.output
         through = run_through_of(self.project, coverage_of(self.project))

@@ -72,7 +72,7 @@ def _row(name: Field, text: str) -> str:
 
 def _names(clip: Clip, coverage: Coverage, cards: Cards) -> Iterator[ClipCard]:
     """Where a tag, a stop, a restart or the ending begins, its name; else that of the section."""
-    called = dict(calls_of(coverage.lines))
+    called = dict(reversed(calls_of(coverage.lines)))
     for line in coverage.lines:
         if not line.kind.danced or not clip.counts.contains(line.start):
             continue

@@ -10,6 +10,7 @@ from typing import Any
 from vamos.core.model.clip import Cards, Clip, ClipSound, Mix, NamedRange, Quality, RunThrough
 from vamos.core.model.look import Framing, Shape
 from vamos.core.model.project import Output, Project
+from vamos.core.model.take import View
 from vamos.core.plan.coverage import Coverage, coverage_of
 from vamos.core.time import CountRange
 from vamos.wording import marked, words_of
@@ -52,6 +53,8 @@ _ONE_EACH: dict[str, Any] = {
     "as_filmed": False,
     "arrangements": (),
     "looks": (),
+    "views": (),
+    "one_view": False,
     "new_section": "",
     "mix": Mix(),
     "sound": ClipSound.SONG,
@@ -86,7 +89,8 @@ PROFILES = (
         "along",
         "Dance-along",
         marked(
-            "The whole dance with a title, a call before each tag, restart and stop; with the song, and with clicks."
+            "The whole dance with a title; a voice calls tags, restarts, stops, and what comes where one looks away. "
+            "With the song, and with clicks alone."
         ),
         {
             **_ONE_EACH,
@@ -94,6 +98,7 @@ PROFILES = (
             "speeds": _FULL,
             "framing": _WIDE,
             "run_through": RunThrough(cards=Cards(title=8, tag=4, end=8)),
+            "mix": Mix(calls=0.9),
             "quality": Quality.HALL,
             "also_sound": (ClipSound.CLICKS,),
         },
@@ -102,7 +107,14 @@ PROFILES = (
         "posts",
         "Section posts",
         marked("One upright clip for each section at full speed; the picture follows the dancer."),
-        {**_ONE_EACH, "speeds": _FULL, "framing": _UPRIGHT, "run_through": _NO_RUN, "quality": Quality.PHONE},
+        {
+            **_ONE_EACH,
+            "one_view": True,
+            "speeds": _FULL,
+            "framing": _UPRIGHT,
+            "run_through": _NO_RUN,
+            "quality": Quality.PHONE,
+        },
     ),
     Profile(
         "top",
@@ -184,12 +196,27 @@ def class_ranges(coverage: Coverage, section: str) -> Iterator[NamedRange]:
 
 def packed_clips(project: Project, clips: tuple[Clip, ...]) -> tuple[Clip, ...]:
     """Which of the clips of a :func:`packed_project` its pack holds beside the run-through."""
-    if project.output.sections:
-        return clips
-    wanted = {r.id for r in project.ranges}
-    if project.output.new_section:
-        wanted.add(new_section(project))
-    return tuple(c for c in clips if c.subject in wanted)
+    output = project.output
+    if not output.sections:
+        wanted = {r.id for r in project.ranges}
+        if output.new_section:
+            wanted.add(new_section(project))
+        clips = tuple(c for c in clips if c.subject in wanted)
+    if output.views:
+        clips = tuple(c for c in clips if c.view in output.views)
+    if output.one_view:
+        first: dict[str, Clip] = {}
+        for clip in sorted(clips, key=lambda c: list(View).index(c.view)):
+            first.setdefault(clip.subject, clip)
+        clips = tuple(c for c in clips if first[c.subject] is c)
+    return clips
+
+
+def unseen_titles(project: Project, clips: tuple[Clip, ...]) -> tuple[str, ...]:
+    """What would be in the pack of a :func:`packed_project` if the views that are wanted had been filmed, by title."""
+    every = packed_clips(replace(project, output=replace(project.output, views=(), one_view=False)), clips)
+    there = {c.subject for c in packed_clips(project, clips)}
+    return tuple(dict.fromkeys(c.title for c in every if c.subject not in there))
 
 
 def ranges_from_the_top(coverage: Coverage) -> Iterator[NamedRange]:

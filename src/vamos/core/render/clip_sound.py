@@ -19,6 +19,7 @@ from vamos.core.media.word_centre import word_centre_s
 from vamos.core.model.clip import Clip, ClipSound, Mix, Version
 from vamos.core.model.dance import Kind
 from vamos.core.model.look import Numbering, Overlay
+from vamos.core.render.called import Call, add_calls, calls_between
 from vamos.core.render.clicks import add_clicks, clicks_between, counts_between
 from vamos.core.render.count_in import Lead, lead_of
 from vamos.core.render.languages import in_language
@@ -40,8 +41,12 @@ _BENT_S = 0.002
 
 #: A room below this was not heard at all.
 _SILENT = 1e-4
+#: What is called ahead stands over these; in the room somebody calls already.
+_CALLED_OVER = (ClipSound.SONG, ClipSound.CLICKS, ClipSound.VOICE)
 #: The song of an excerpt fades out over so long.
 _EXCERPT_FADE_S = 1.0
+#: Counts of a line; for fewer than that behind an excerpt nothing needs to click.
+_LINE = 8
 
 
 @dataclass(frozen=True, slots=True)
@@ -78,6 +83,7 @@ def version_sound(
     """
     heard, lead, mix = version.sound, told.lead, told.mix
     out: Samples | None = None
+    over_s = 0.0
     edges, counts_to_out = timing.counts(), timing.counts_to_out()
     if heard is ClipSound.SONG:
         out = clip_sound(song, timing) if song is not None else None
@@ -85,7 +91,7 @@ def version_sound(
             _room_under(out, room_sound(room, times, timing), mix.room, counts_to_out(lead.start) if lead else 0.0)
         # The song may be heard in the room too.
         if out is not None and mix.excerpt_s is not None:
-            _excerpt(out, counts_to_out(told.first), mix.excerpt_s)
+            over_s = _excerpt(out, counts_to_out(told.first), mix.excerpt_s)
     elif heard is ClipSound.ROOM:
         out = room_sound(room, times, timing) if room is not None else None
         if out is not None and lead is not None:
@@ -97,14 +103,26 @@ def version_sound(
         float(heard is ClipSound.CLICKS) or over * mix.clicks,
         float(heard is ClipSound.VOICE) or over * mix.voice,
     )
+    calls = calls_between(told.lines, edges, counts_to_out, lead) if mix.calls and heard in _CALLED_OVER else []
     if out is not None and any(levels):
-        _counted(out, levels, told, edges, counts_to_out)
+        _counted(out, levels, told, edges, counts_to_out, calls)
+    if out is not None and over_s and not mix.clicks:
+        _goes_on(out, over_s, told, edges, counts_to_out)
+    if out is not None:
+        add_calls(out, mix.calls, calls)
     if out is not None and lead is not None and heard is not ClipSound.CLICKS:
         add_voice(out, RATE, lead.said, counts_to_out, mix.language)
     return out
 
 
-def _counted(out: Samples, levels: tuple[float, float], told: Told, edges: CountRange, counts_to_out: TimeMap) -> None:
+def _counted(
+    out: Samples,
+    levels: tuple[float, float],
+    told: Told,
+    edges: CountRange,
+    counts_to_out: TimeMap,
+    calls: Sequence[Call],
+) -> None:
     """Mix clicks and a voice on the counts, each at its level beside what is heard already, in place."""
     lead = told.lead
     loud = float(np.percentile(np.abs(out), 99.5)) if out.any() else 1.0
@@ -121,12 +139,31 @@ def _counted(out: Samples, levels: tuple[float, float], told: Told, edges: Count
             add_clicks(part, RATE, found, counts_to_out)
         else:
             said = spoken_counts(told.lines, start, edges.end, told.numbering, told.first)
+            # Two words at once are no words.
+            said = [w for w in said if not any(c.lasts(counts_to_out(w[0])) for c in calls)]
             add_voice(part, RATE, said, counts_to_out, told.mix.language)
         out += np.float32(level * (loud / max(1e-6, float(np.abs(part).max())) if loud < 1 else 1.0)) * part
 
 
-def _excerpt(samples: Samples, from_s: float, seconds: float) -> None:
-    """Only so many seconds are heard, from the first count on, in place; run-up and all after it are silent."""
+def _goes_on(out: Samples, over_s: float, told: Told, edges: CountRange, counts_to_out: TimeMap) -> None:
+    """Where more than a line is left when the excerpt of the song is over, clicks go on, in place."""
+    found = [
+        (at, strong)
+        for at, strong in clicks_between(told.lines, edges.start, edges.end)
+        if counts_to_out(at) >= over_s and (told.within is None or told.within.contains(at))
+    ]
+    if len(found) > _LINE:
+        clicks = np.zeros_like(out)
+        add_clicks(clicks, RATE, found, counts_to_out)
+        loud = float(np.abs(out).max()) or 1.0
+        out += np.float32(loud / max(1e-6, float(np.abs(clicks).max()))) * clicks
+
+
+def _excerpt(samples: Samples, from_s: float, seconds: float) -> float:
+    """Only so many seconds are heard, from the first count on, in place; run-up and all after it are silent.
+
+    Returns the second at which it is over.
+    """
     first = max(0, round(from_s * RATE))
     last = min(len(samples), first + round(seconds * RATE))
     fade = min(round(_EXCERPT_FADE_S * RATE), last - first)
@@ -135,6 +172,7 @@ def _excerpt(samples: Samples, from_s: float, seconds: float) -> None:
     samples[last:] = 0
     samples[first : first + short] *= np.linspace(0, 1, short, dtype=np.float32)[:, None]
     samples[last - fade : last] *= np.linspace(1, 0, fade, dtype=np.float32)[:, None]
+    return last / RATE
 
 
 def _room_under(out: Samples, heard: Samples, level: float, from_s: float) -> None:

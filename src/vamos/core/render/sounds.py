@@ -78,9 +78,15 @@ def _known_by(job: RenderJob, timing: ClipTiming, told: Told) -> object:
     """All that a sound without a room follows from, beside stage and song."""
     shown = job.clip.shown
     counts = tuple(timing.out_s(Fraction(k)) for k in range(ceil(shown.start), ceil(shown.end) + 1))
-    counted = job.version.sound in (ClipSound.CLICKS, ClipSound.VOICE) or told.mix.clicks or told.mix.voice
+    counted = (
+        job.version.sound in (ClipSound.CLICKS, ClipSound.VOICE)
+        or told.mix.clicks
+        or told.mix.voice
+        or told.mix.excerpt_s
+    )
+    called = told.lines if told.mix.calls else ()
     # How far a film reaches tells only where something is counted.
-    said = replace(told, lines=(), within=told.within if counted else None)
+    said = replace(told, lines=called, within=told.within if counted else None)
     return (job.version.sound, timing.speed, timing.song_start_s, timing.duration_s, counts, shown.start, repr(said))
 
 
@@ -112,7 +118,7 @@ def _meant(
 ) -> SoundProof:
     """What a clip should sound like: by its source where nothing else is mixed in, else by what was mixed."""
     mix, at_s = told.mix, np.arange(int(timing.duration_s * RATE_HZ)) / RATE_HZ
-    alone = told.lead is None and not (mix.clicks or mix.voice or mix.room or mix.excerpt_s)
+    alone = told.lead is None and not (mix.clicks or mix.voice or mix.calls or mix.room or mix.excerpt_s)
     if sound is ClipSound.SONG and song is not None and alone:
         return sound_proof(song.samples, song.rate, timing.song_start_s + at_s * float(timing.speed))
     if sound is ClipSound.ROOM and room is not None and told.lead is None:

@@ -137,13 +137,14 @@ class WatchCommands:
 
     def _found(self, hit: Hit) -> None:
         desk = self._desk
-        line = next((x for x in desk.session.lines if x.section is not None and x.section.id == hit.section), None)
+        of = [x for x in desk.session.lines if x.section is not None and x.section.id == hit.section]
+        line = next((x for x in of if hit.wall is None or x.wall == hit.wall), None)
         clip = next((c for c in desk.session.facts.clips if c.key in hit.clips), None)
         desk.go_to_stop("Cut" if clip is not None else "Dance")
         desk.show_page()
         if line is None:
             return
-        number = clip.line if clip is not None and hit.count is None else line.number
+        number = clip.line if clip is not None and hit.count is None and hit.wall is None else line.number
         desk.page.go_to(number, Fraction(max(0, floor(hit.count or 0))))
         if clip is not None:
             desk.preview.choose_view(clip.view)

@@ -18,7 +18,7 @@ from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
-from vamos.wording import words_of
+from vamos.wording import listed, words_of
 
 tr = words_of(__name__)
 
@@ -97,7 +97,7 @@ def _add(desk: Desk, found: _Found) -> None:
         return add_takes(project, found.takes) if found.takes else project
 
     words = ([song.title] if song is not None else []) + ([plural(len(found.takes), "take")] if found.takes else [])
-    told = " ".join([tr("Added: {words}.", words=" and ".join(words)), *found.problems])
+    told = " ".join([tr("Added: {words}.", words=listed(words)), *found.problems])
     if not (words and desk.do(tr("Add files"), edit, told)) and found.problems:
         desk.tell(" ".join(found.problems))
     project = desk.project

@@ -9,16 +9,17 @@ from functools import partial
 from PyQt6.QtCore import Qt
 
 from vamos.core.lesson.filming import missing, to_film
-from vamos.core.lesson.looking import away, away_words
+from vamos.core.lesson.looking import away_sentences
 from vamos.core.lesson.paper import heard_words, side_words, taught_words
 from vamos.core.lesson.plan import part_after
 from vamos.core.lesson.practice_log import entry_words, to_do_again
+from vamos.core.lesson.repeats import WHY_SO_OFTEN
 from vamos.core.lesson.room import Lens, framing, travel
 from vamos.core.lesson.schools import WHY
 from vamos.core.lesson.step import Step
 from vamos.core.model.dance import ItemKind
 from vamos.core.model.filmed import Verdict
-from vamos.core.model.lesson import Build, Facts, LessonWish, Shown, Slow, Way
+from vamos.core.model.lesson import Build, Facts, Learners, LessonWish, Shown, Slow, Way
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
 from vamos.ui.parts.panel import Panel
@@ -124,12 +125,19 @@ class LessonRoom(Room):
         wish = self.desk.project.lesson
         panel.plain_head(tr("How it is taught"))
         panel.sentence(
+            "learners",
+            tr("It is for {learners}. Gaps to practise are {gaps}."),
+            learners=self._pick(tr("Who learns"), Learners, "learners"),
+            gaps=self._either(tr("Gaps to practise"), tr("silent"), tr("with the song"), "gap_song"),
+        )
+        panel.sentence(
             "built",
             tr("Build it up {build}. Each section: {way}."),
             build=self._pick(tr("Built up"), Build, "build"),
             way=self._pick(tr("Each section"), Way, "way"),
         )
         why = [sentence(tr(WHY[x])) for x in (wish.build, wish.way) if x in WHY]
+        why.append(sentence(tr(WHY_SO_OFTEN[wish.learners])))
         panel.say(" ".join(why), key="why")
         panel.sentence(
             "shown",
@@ -137,19 +145,17 @@ class LessonRoom(Room):
             shown=self._pick(tr("Show the whole dance"), Shown, "shown"),
             facts=self._pick(tr("Walls, tags, restarts"), Facts, "facts"),
         )
-        with_them, without = tr("show them"), tr("leave them out")
         panel.sentence(
             "slow",
             tr("Tempo: {slow}. Easier and harder forms: {variants}."),
             slow=self._pick(tr("Tempo"), Slow, "slow"),
-            variants=Pick(
-                tr("Easier and harder forms"),
-                (with_them, without),
-                with_them if wish.variants else without,
-                lambda words: self.commands.wish(tr("Variants"), variants=words == with_them),
-                own=True,
-            ),
+            variants=self._either(tr("Easier and harder forms"), tr("leave them out"), tr("show them"), "variants"),
         )
+
+    def _either(self, title: str, off: str, on: str, name: str) -> Pick:
+        """A choice of two in words."""
+        now = on if getattr(self.desk.project.lesson, name) else off
+        return Pick(title, (on, off), now, lambda words: self.commands.wish(title, **{name: words == on}), own=True)
 
     def _pick(self, title: str, kind: type[StrEnum], name: str) -> Pick:
         now = getattr(self.desk.project.lesson, name)
@@ -263,17 +269,11 @@ class LessonRoom(Room):
         for number, words in enumerate(seen.words, 1):
             trouble = number == len(seen.words) and not seen.fits
             panel.say(words, "warn" if trouble else "", key=f"room {number}")
-        names = {s.id: s.name for s in self.desk.project.dance.sections}
-        for section, counts in away(self.desk.project.dance).items():
-            if counts:
-                panel.say(
-                    tr(
-                        "{value}: on {away} learners look away from the screen; show it from the back, or call it.",
-                        value=names[section],
-                        away=away_words(counts),
-                    ),
-                    key=f"away {section}",
-                )
+        found = away_sentences(self.desk.project.dance)
+        for number, words in enumerate(found, 1):
+            panel.say(words, key=f"away {number}")
+        if found:
+            panel.say(tr("There, show it from the back, or call what comes: Pack, Over the song."), "soft", key="call")
 
     def _set(self, name: str) -> Callable[[str], object]:
         def chosen(words: str) -> None:

@@ -3,18 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import replace
 from fractions import Fraction
 from functools import partial
 
 from vamos.core.dance.who import roles_in
 from vamos.core.edit.output import set_output, toggle_arrangement, toggle_look, with_speed
-from vamos.core.model.clip import Arrangement, ClipSound
+from vamos.core.model.clip import Arrangement
 from vamos.core.model.look import LOOKS, NamedLook
 from vamos.core.pack.estimate import minutes_words
 from vamos.core.plan.own_profiles import own_profiles
 from vamos.core.plan.profiles import PROFILES, Profile, new_section
-from vamos.core.render.languages import LANGUAGES
 from vamos.language import LANGUAGES as WORDS
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
@@ -24,9 +22,10 @@ from vamos.ui.preview.result_player import ResultPlayer
 from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.pack.commands import PackCommands, Written
 from vamos.ui.stops.pack.files_table import FilesTable
-from vamos.ui.stops.pack.picture import fill_picture, fill_run_through
+from vamos.ui.stops.pack.picture import fill_picture, fill_run_through, fill_views
 from vamos.ui.stops.pack.planned import PlannedFilms, Shown, shown
 from vamos.ui.stops.pack.profile_card import ProfileCard
+from vamos.ui.stops.pack.sounds import fill_sound
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.wording import words_of
 
@@ -45,16 +44,6 @@ _CLIPS = (
     (tr("Counts over the picture"), "with_counts"),
 )
 _EVEN = (tr("Steady beat where the song is not heard"), "even")
-#: What may lie over the song: levels of clicks, of the voice and of what the film heard.
-_OVER = {
-    tr("nothing"): (0.0, 0.0, 0.0),
-    tr("clicks, softly"): (0.4, 0.0, 0.0),
-    "clicks": (0.8, 0.0, 0.0),
-    tr("the counting voice, softly"): (0.0, 0.5, 0.0),
-    tr("the counting voice"): (0.0, 0.9, 0.0),
-    tr("the film’s own sound, softly"): (0.0, 0.0, 0.4),
-    tr("the film’s own sound"): (0.0, 0.0, 0.8),
-}
 #: So many findings are shown.
 _MOST = 8
 
@@ -151,31 +140,12 @@ class PackRoom(Room):
             )
         for text, name in _CLIPS:
             self._also(panel, text, name)
+        fill_views(panel, self.desk)
         self._also(panel, *_EVEN)
         self._role(panel)
         self._words(panel)
         fill_picture(panel, self.desk)
-        panel.head(tr("Sound"), "sound")
-        panel.choice(
-            tr("Sound"),
-            list(ClipSound),
-            str(output.sound),
-            lambda w: self.desk.do(tr("Sound of the clips"), lambda p: set_output(p, sound=ClipSound(w))),
-            name=tr("Sound of the clips"),
-        )
-        panel.say(
-            tr(
-                "The rights of the music are yours to clear. With “clicks” or “none”, clips carry "
-                "the counts and no song."
-            )
-        )
-
-        if ClipSound.SONG in (output.sound, *output.also_sound):
-            self._mix(panel)
-        self._language(panel)
-        for sound in (ClipSound.SONG, ClipSound.CLICKS, ClipSound.VOICE):
-            if sound is not output.sound:
-                self._also_sound(panel, sound)
+        fill_sound(panel, self.desk, self.commands.set_excerpt)
         fill_run_through(panel, self.desk)
 
     def _profiles(self, panel: Panel) -> None:
@@ -209,6 +179,8 @@ class PackRoom(Room):
             panel.say(f"{found.words()}.", "", key="estimate")
         else:
             panel.say(tr("Nothing would be written: choose sections, or the run-through."), "warn", key="estimate")
+        if found is not None and found.unseen:
+            panel.say(found.unseen_words(), "warn", key="unseen")
 
     def _card(self, panel: Panel, profile: Profile, now: bool) -> None:
         """A purpose to choose."""
@@ -240,29 +212,6 @@ class PackRoom(Room):
             lambda w: self.desk.do(tr("New section"), lambda p: set_output(p, new_section=names[w])),
             name=tr("The section that is new"),
             own=True,
-        )
-
-    def _mix(self, panel: Panel) -> None:
-        """What lies over the song, and how much of it is heard."""
-        mix = self.desk.project.output.mix
-        levels = (mix.clicks, mix.voice, mix.room)
-        now = next((w for w, set_to in _OVER.items() if set_to == levels), tr("a mix of your own"))
-
-        def over(words: str) -> None:
-            if words in _OVER:
-                clicks, voice, room = _OVER[words]
-                wanted = replace(mix, clicks=clicks, voice=voice, room=room)
-                self.desk.do(tr("Over the song"), lambda p: set_output(p, mix=wanted))
-
-        panel.choice(tr("Over the song"), list(dict.fromkeys([*_OVER, now])), now, over)
-        if mix.room:
-            panel.say(tr("A run-through from several films carries only the song."), key="no room")
-        panel.text(
-            tr("Song excerpt"),
-            f"{mix.excerpt_s:g}" if mix.excerpt_s else "",
-            self.commands.set_excerpt,
-            name=tr("Seconds of the song in each clip"),
-            hint=tr("seconds of each clip’s song; all of it"),
         )
 
     def _role(self, panel: Panel) -> None:
@@ -298,33 +247,6 @@ class PackRoom(Room):
             name=tr("Language that students read"),
             own=True,
         )
-
-    def _language(self, panel: Panel) -> None:
-        """What the counting voice speaks, also where it only counts in."""
-        output = self.desk.project.output
-        names = {tr(language.name): code for code, language in LANGUAGES.items()}
-        now = next((n for n, code in names.items() if code == output.mix.language), tr("English"))
-
-        def speak(name: str) -> None:
-            mix = replace(self.desk.project.output.mix, language=names[name])
-            self.desk.do(
-                tr("Language of the voice"),
-                lambda p: set_output(p, mix=mix),
-                tr("The voice counts in {name}", name=name),
-            )
-
-        panel.choice(tr("The voice speaks"), list(names), now, speak, name=tr("Language of the counting voice"))
-
-    def _also_sound(self, panel: Panel, sound: ClipSound) -> None:
-        more = self.desk.project.output.also_sound
-
-        def change(on: bool) -> None:
-            kept = tuple(s for s in more if s is not sound)
-            self.desk.do(
-                tr("Also with another sound"), lambda p: set_output(p, also_sound=(*kept, sound) if on else kept)
-            )
-
-        panel.check(tr("Extra: {sound}", sound=sound), sound in more, change)
 
     def _arrange(self, arrangement: Arrangement) -> Callable[[bool], object]:
         return lambda _on: self.desk.do(

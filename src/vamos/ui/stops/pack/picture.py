@@ -57,6 +57,28 @@ def _rate(desk: Desk) -> Callable[[str], object]:
     return lambda words: desk.do(tr("Rate of clips"), lambda p: set_output(p, rate=_RATES.get(words)), words)
 
 
+def fill_views(panel: Panel, desk: Desk) -> None:
+    """Which views clips are cut of."""
+    output = desk.project.output
+    words: dict[str, dict[str, object]] = {
+        tr("every view that was filmed"): {"views": (), "one_view": False},
+        tr("one for each section, the front first"): {"views": (), "one_view": True},
+        tr("front and back"): {"views": (View.FRONT, View.BACK), "one_view": False},
+        **{tr("only: {view}", view=view): {"views": (view,), "one_view": False} for view in View},
+    }
+    set_to = {"views": output.views, "one_view": output.one_view}
+    own = tr("a choice of your own")
+    now = next((w for w, wish in words.items() if wish == set_to), own)
+
+    def choose(word: str) -> None:
+        if word in words:
+            desk.do(tr("Views in the pack"), lambda p: set_output(p, **words[word]))
+
+    panel.choice(
+        tr("Views"), list(dict.fromkeys([*words, now])), now, choose, name=tr("Views that clips are cut of"), own=True
+    )
+
+
 def fill_run_through(panel: Panel, desk: Desk) -> None:
     """The whole dance in one film: what it is made of, its view, from where to where."""
     wish, found = desk.project.output.run_through, desk.session.facts.run_through

@@ -11,6 +11,7 @@ from PyQt6.QtCore import QRect, QRectF, QSize, Qt
 from PyQt6.QtGui import QColor, QImage, QKeyEvent, QPainter, QPaintEvent, QPalette, QPen, QResizeEvent
 from PyQt6.QtWidgets import QAbstractButton, QSizePolicy, QVBoxLayout, QWidget
 
+from vamos.core.model.clip import RUN_THROUGH
 from vamos.core.model.project import Project
 from vamos.core.pack.estimate import PlannedFilm
 from vamos.core.plan.flip import label_words
@@ -52,7 +53,17 @@ def shown(
         seconds = list(dict.fromkeys(minutes_text(round(s)) for _, s in film.versions))
         lengths = " · ".join(seconds) if len(seconds) <= 3 else f"{seconds[0]} … {seconds[-1]}"
         still = still_of(project, base, clip, first[0])
-        out.append(Shown(clip.key, tr(clip.title), words, lengths, still, clip.key in written, writing))
+        out.append(
+            Shown(
+                clip.key,
+                opening(tr(clip.title)) if clip.key == RUN_THROUGH else clip.title,
+                words,
+                lengths,
+                still,
+                clip.key in written,
+                writing,
+            )
+        )
     return tuple(out)
 
 
