@@ -112,7 +112,8 @@ def read_moves(text: str, feel: Feel, steps: Mapping[str, StepPattern], lay_out:
         # “2 x vine R” has no count; it is laid out where that is asked for.
         typed = read_typed(text, feel, steps, lay_out=lay_out).events
     except NotationError:
-        return written
+        # What people typed and nobody understood is a name at best, which is asked.
+        return written if own else (replace(written[0], doubt=written[0].doubt or Doubt.LINE), *written[1:])
     return written if own and _alike(written, typed) else typed
 
 
@@ -143,7 +144,8 @@ def _counted(part: str) -> bool:
 
 _REPEATS = re.compile(
     r"\s*(?:\d[\d\s&\-–]*:?\s*)?"
-    r"(?:repeat|same|again|wie\b|wiederhol|dasselbe|das gleiche|nochmal|igual|repit|repet|répét)",
+    r"(?:repeat|same|again|reverse|mirror|opposite|other (?:side|foot|way)|wie\b|wiederhol|dasselbe|"
+    r"das gleiche|nochmal|andere seite|anders herum|gegengleich|igual|al otro lado|repit|repet|répét)",
     re.IGNORECASE,
 )
 

@@ -91,7 +91,11 @@ def laid_out_on(rest: str) -> str:
     # One move for several sides is no move a count. What is only asked about, such as the first foot, is read.
     if len(events) < 2 or any(e.doubt in _NOT_MOVES for e in events):
         return ""
-    return f"{rest} 1-{ceil(max(e.start + e.length for e in events))}"
+    return f"{_LONG.sub('', rest)} 1-{ceil(max(e.start + e.length for e in events))}"
+
+
+#: “8 counts: right heel …” says how long it is.
+_LONG = re.compile(r"^\d{1,2}\s*(?:counts?|cts?|zähler)\s*[:,–-]\s*", re.IGNORECASE)
 
 
 def in_head(rest: str, length: int | None = None) -> str:

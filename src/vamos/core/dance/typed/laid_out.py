@@ -10,7 +10,7 @@ from vamos.core.dance.typed.count_runs import Slot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.line import LINES, WORDS
 from vamos.core.dance.typed.move import Move
-from vamos.core.dance.typed.moves import readings
+from vamos.core.dance.typed.moves import NO_MOVE, readings
 from vamos.core.dance.typed.repeats import Repeat, again, repeat_in
 from vamos.core.dance.typed.rewritten import without_number
 from vamos.core.dance.typed.rows import closed, led, length_of, written_out
@@ -31,13 +31,19 @@ _SLOW, _QUICK = ("slow", "langsam"), ("quick", "schnell")
 
 def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) -> list[State]:
     """All ways the words of lines can be danced from 1 on, the cheapest first; none where a word is not known."""
-    total, lines = total_of(lines)
-    usual = USUAL if total is None else (total,)
-    words = [t for line in lines for t in (*_said(line), _comma(line[-1]))]
+    total, lines = total_ahead(lines)
+    if total is None:
+        total, lines = total_of(lines)
+    # “3 stomps R L R” says itself how long it is.
+    often = lines[0][0].kind == "times" and total is None
+    usual = (*range(1, 9), *USUAL) if often else USUAL if total is None else (total,)
+    words = [t for line in lines for t in (*_said(line, lexicon), _comma(line[-1]))]
     words, once_more = _repeated(words, lexicon)
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
         row = _limbs(led(written_out(moves)), lexicon)
+        # “V step, R lead”: words that only say the first foot.
+        cost -= NO_MOVE * (len(row) > 0 and any(m.led and not (m.kind or m.name) for m in moves))
         if not row or cost > _CLEAR * len(row) or not all(map(_known, row)):
             continue
         for start in starts:
@@ -47,8 +53,12 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     return found[:LINES]
 
 
-def _said(line: list[Token]) -> list[Token]:
-    """“Rumba box left: side L, close R …”: what is said move by move is not danced twice."""
+def _said(line: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“Rumba box left: side L, close R …”: what is said move by move is not danced twice. A foot alone stays."""
+    if line[0].kind == "word" and (foot := lexicon.at(line, 0)) and foot[0].role == "foot":
+        size = foot[0].size
+        if len(line) > size and line[size].text == ":":
+            return without_number(line)
     end = next((k for k, t in enumerate(line) if t.text == ":"), -1)
     rest = line[end + 1 :]
     return without_number(rest if sum(t.kind == "sep" for t in rest) > 1 else line)
@@ -107,6 +117,15 @@ def total_of(lines: list[list[Token]]) -> tuple[int | None, list[list[Token]]]:
         return None, lines
     kept = [t for t in lines[-1][:place] if t.kind != "open"]
     return last[-2].value, [*lines[:-1], kept]
+
+
+def total_ahead(lines: list[list[Token]]) -> tuple[int | None, list[list[Token]]]:
+    """“6 counts: rock step, triple”: how long all of it is, said in front."""
+    first = lines[0]
+    said = len(first) > 3 and first[0].kind == "num" and first[1].lower in COUNT_WORDS and first[2].text == ":"
+    if said and sum(t.kind == "num" for line in lines for t in line) == 1:
+        return first[0].value, [first[3:], *lines[1:]]
+    return None, lines
 
 
 def _repeated(words: list[Token], lexicon: Lexicon) -> tuple[list[Token], Repeat | None]:

@@ -131,8 +131,23 @@ def _before_the_first(found: list[Block]) -> list[Block]:
     return found
 
 
+def _lasting_first(blocks: list[Block]) -> list[Block]:
+    """“body roll for 2 counts, snap on 4”: what says how long it is begins on 1, and what follows has its own count."""
+    if len(blocks) < 2 or blocks[0].is_counts or blocks[1].counts[0].kind != "n":
+        return blocks
+    words = list(blocks[0].tokens)
+    at = next((k for k, t in enumerate(words) if t.kind == "lasts"), -1)
+    comma = at + 1 < len(words) and words[at + 1].kind == "sep"
+    if at < 0 or not comma or words[at].value >= blocks[1].counts[0].value or len(words) == at + 2:
+        return blocks
+    own = Count("range", words[at].value, first=1)
+    first = [Block((), tuple(words[:at])), Block((own,), (words[at],)), Block((), tuple(words[at + 2 :]))]
+    return [*first, *blocks[1:]]
+
+
 def groupings(blocks: list[Block], lexicon: Lexicon) -> list[tuple[float, list[Group]]]:
     """Which counts belong to which words: those before them, or those behind."""
+    blocks = _lasting_first(blocks)
     if not any(b.is_counts for b in blocks):
         words = tuple(t for b in blocks for t in b.tokens)
         return [(0.0, [Group((), words)])] if words else []

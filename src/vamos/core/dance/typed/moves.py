@@ -28,6 +28,8 @@ from vamos.core.dance.typed.tokens import Token
 _WITH = ("w", "with", "mit", "con", "avec")
 #: So many readings go on from each word.
 BEAM = 12
+#: What words cost that are no move.
+NO_MOVE = 2.0
 
 
 def readings(tokens: list[Token], lexicon: Lexicon) -> list[tuple[float, tuple[Move, ...]]]:
@@ -88,7 +90,7 @@ class _Words:
             for move in moves:
                 if not move.kind and move.size is None and not move.turned and move.target is None:
                     # A foot alone goes on with the verb before it.
-                    cost += (0.05 if verb else 0.4) if move.feet else 0.4 if move.name and not move.unknown else 2.0
+                    cost += (0.05 if verb else 0.4) if move.feet else 0.4 if move.name and not move.unknown else NO_MOVE
                 verb = verb or move.kind in ("step", "touch", "hop", "figure", "free")
                 if move.kind in ("free", "hand") and len(move.feet) > 1:
                     cost += 0.5
@@ -240,7 +242,9 @@ class _Words:
         if atom.role == "and":
             return [changed(reading.closed(), cost=reading.cost + 0.05), changed(reading, cost=reading.cost + 0.1)]
         if atom.role == "link":
-            return [changed(reading, cost=reading.cost + 0.01)]
+            # “knee in”, “touch R in”: where it goes.
+            where = now.kind in ("hand", "free", "touch") and "where" in self.lexicon.role_of(text)
+            return [changed(reading, cost=reading.cost + (0.03 if where else 0.01))]
         if atom.role == "hand":
             return self._hand(reading, atom, text, index)
         if atom.role in ("act", "figure"):
@@ -270,7 +274,10 @@ class _Words:
         if now.kind and now.kind != "figure" and atom.words in self.lexicon.rows:
             # “cross back side forward”: a step of its own.
             closed = reading.closed()
-            out.append(changed(closed, cost=reading.cost + 0.15, now=Move("step", name=(text,)), fresh=False))
+            # “step back” is one move; “cross back side” are three.
+            one = len(now.name) == 1 and self.lexicon.base(plain(now.called)) == "step"
+            cost = reading.cost + (0.6 if one else 0.15)
+            out.append(changed(closed, cost=cost, now=Move("step", name=(text,)), fresh=False))
         if not now.kind and tuple(map(plain, now.name[-1:])) == (plain(text),) and atom.words in self.lexicon.rows:
             # “back back back touch”: said again, it is a step each time.
             step = changed(reading, now=changed(now, kind="step")).closed()
@@ -353,7 +360,9 @@ class _Words:
             # “drop R heel” is what “drop heel” is.
             out.append(reading.go(0.02, changed(named, kind=split)))
         if now.kind == "hand":
-            out.append(reading.go(0.1, named))
+            # “shimmy while stepping R”: a step beside it is not a word of it, which is asked.
+            step = atom.value in ("step", "other") and atom.words not in MANNER
+            out.append(reading.go(0.1, changed(named, slips=(*named.slips, text)) if step else named))
         if figure is None and now.kind in ("step", "touch", "hop", "free", "other"):
             # “step side”, “touch heel”: one move, the later word says how.
             kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value

@@ -12,10 +12,11 @@ from msgspec.structs import replace as changed
 
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_of
+from vamos.core.dance.typed.kept import sides_lost
+from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
-from vamos.core.dance.typed.rewritten import parted, plain_counts, unglued, without_length
+from vamos.core.dance.typed.rewritten import parted, plain_counts, put_back, unglued, without_length
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import OTHER, State
 from vamos.core.dance.typed.tokens import Token, tokens_of
@@ -67,10 +68,11 @@ def read_typed(
     if not lines:
         return Typed(())
     if lay_out:
-        lines = _often_first(lines)
+        lines = _often_first(lines, lexicon)
     starts = [Place(State(lead="R", weight=weight)), Place(State(cost=0.12, lead="L", weight=weight))]
     places = starts[:1] if weight else starts
-    for tokens in lines if total_of(lines)[0] is None else []:
+    apart = total_of(lines)[0] is not None or total_ahead(lines)[0] is not None
+    for tokens in [] if apart else lines:
         found = read_line(places, tokens, lexicon, feel)
         if not found:
             wrong = _first_wrong(places, tokens, lexicon, feel)
@@ -80,16 +82,18 @@ def read_typed(
     best = places[0].state
     if not best.events and lay_out and not _ONE.search(clean.text):
         danced = laid_out([p.state for p in starts], lines, lexicon)
+        for one in weights:
+            danced = sorted((s.said_to_end(one.foot) for s in danced), key=lambda s: s.cost)
         if danced:
-            return _typed(danced[0], danced)
+            return _typed(danced[0], danced, lines, lexicon)
     if not best.events:
         first = lines[0][0]
         raise NotationError(text, clean.at(lines[-1][-1].end), _of_words(text, clean.at(first.start)))
-    return _typed(best, [p.state for p in places])
+    return _typed(best, [p.state for p in places], lines, lexicon)
 
 
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
-    return without_length(parted(unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)))
+    return put_back(without_length(parted(unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon))))
 
 
 def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:
@@ -168,15 +172,29 @@ def _counted(tokens: list[Token]) -> bool:
     return any(t.kind == "num" for t in tokens[:end])
 
 
-def _often_first(lines: list[list[Token]]) -> list[list[Token]]:
+def _often_first(lines: list[list[Token]], lexicon: Lexicon) -> list[list[Token]]:
     """“2 steps back R L, coaster R” without any count: the number says how often."""
     first = lines[0]
-    numbers = sum(t.kind == "num" for line in lines for t in line)
-    if numbers != 1 or len(first) < 4 or first[0].kind != "num" or not 2 <= first[0].value <= 4:
+    long = [a for line in lines for a, b in itertools.pairwise(line) if b.lower in COUNT_WORDS and a is not first[0]]
+    numbers = sum(t.kind == "num" and t not in long for line in lines for t in line)
+    if numbers != 1 or len(first) < 2 or first[0].kind != "num" or first[1].kind != "word":
         return lines
-    if first[1].kind != "word" or not any(t.kind == "sep" for t in first):
+    # “8 walks in a circle”: more than one of them is meant.
+    words = list(itertools.takewhile(lambda t: t.kind == "word" and not lexicon.foot_of(t.lower), first[1:4]))
+    moves = {"act", "figure", "hand", "turn"}
+    several = any(t.lower.endswith("s") and _one(t.lower, lexicon) & moves for t in words)
+    listed = len(first) > 3 and any(t.kind == "sep" for t in first)
+    if not 2 <= first[0].value <= (16 if several else 4) or not (several or listed):
         return lines
     return [[changed(first[0], kind="times"), *first[1:]], *lines[1:]]
+
+
+def _one(word: str, lexicon: Lexicon) -> set[str]:
+    """The roles of what a word is several of; none for “cross” or “hands”."""
+    return set() if word[:-1] in _BODY else lexicon.role_of(word[:-1])
+
+
+_BODY = ("hand", "arm", "shoulder", "head", "hip", "knee", "heel", "toe", "finger", "elbow", "step")
 
 
 def _counts_alone(tokens: list[Token]) -> bool:
@@ -202,8 +220,10 @@ def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:
     return rest if titled and len(said) > 1 else line
 
 
-def _typed(best: State, states: list[State]) -> Typed:
+def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: Lexicon) -> Typed:
     doubts = list(best.doubts)
+    if not doubts and sides_lost(lines, best.events, lexicon):
+        doubts.append((best.events[0].start, Doubt.READINGS))
     others: list[tuple[Event, ...]] = []
     for other in states[1:]:
         where = _differ(best, other)

@@ -46,6 +46,7 @@ COUNTS = (
     "tempos",
 )
 _TIMES = ("times", "mal", "veces", "fois", "volte", "vezes", "keer", "razy")
+_OF = ("of", "von", "de")
 _STEPS = ("steps", "schritte", "schritten", "pasos")
 
 
@@ -54,31 +55,27 @@ def without_number(tokens: list[Token]) -> list[Token]:
     “3 times” are no counts.
     """
     tokens = _said_once(tokens)
+    tokens = [_as_number(t, after) for t, after in zip(tokens, [*tokens[1:], None], strict=True)]
     behind = any(t.kind == "num" for t in tokens[1:])
-    if (
-        len(tokens) > 2
-        and tokens[0].kind == "num"
-        and tokens[1].lower in _STEPS
-        and behind
-        and tokens[0].value in range(2, 9)
-    ):
+    if len(tokens) > 2 and tokens[0].kind == "num" and tokens[1].lower in _STEPS and tokens[0].value in range(2, 9):
         # “2 steps forward R L, chassé right 1 2 3&4”
         return without_number([changed(tokens[0], kind="times"), *tokens[1:]])
     if (
-        len(tokens) > 3
+        len(tokens) > 2
         and tokens[0].kind == "num"
         and tokens[1].lower in COUNTS
-        and tokens[2].lower in ("of", "von", "de")
+        and tokens[2].kind == "word"
+        and (tokens[2].lower in _OF or not (behind or any(t.kind == "sep" for t in tokens)))
     ):
-        # “8 counts of marching in place”
+        # “8 counts of marching in place”, “8 counts freestyle”
         lasts = changed(tokens[0], kind="lasts", end=tokens[1].end)
-        return without_number([*tokens[3:], lasts])
+        return without_number([*tokens[2 + (tokens[2].lower in _OF) :], lasts])
     for k in range(len(tokens) - 2):
         number, what = tokens[k + 1], tokens[k + 2].lower
         value = number.value if number.kind == "num" else NUMBERS.get(number.lower, 0)
         # “over 2 counts”, “hold two counts”
         said = tokens[k].lower in _LASTING
-        slipped = said and value > 0 and len(what) > 4 and not slips(what).isdisjoint(COUNTS)
+        slipped = value > 0 and len(what) > 4 and not slips(what).isdisjoint(COUNTS)
         if value and (what in COUNTS or slipped) and (said or (value > 1 and _plain(tokens[k]))):
             lasts = Token("lasts", number.text, number.start, tokens[k + 2].end, value)
             return without_number([*tokens[: k + (not said)], lasts, *tokens[k + 3 :]])
@@ -86,8 +83,11 @@ def without_number(tokens: list[Token]) -> list[Token]:
             return without_number([*tokens[:k], *tokens[k + 3 :]])
         if number.kind == "num" and 2 <= number.value <= 8 and what in _TIMES:
             return without_number([*tokens[: k + 1], changed(number, kind="times"), *tokens[k + 3 :]])
-        if number.kind == "num" and 2 <= number.value <= 8 and what in _STEPS and _behind_counts(tokens[: k + 1]):
-            # “1-4 3 Schritte nach vorn”
+        counted_by = max((t.value for t in tokens[: k + 1] if t.kind == "num"), default=0)
+        gone = tokens[k].kind == "sep" and counted_by >= number.value
+        often = number.kind == "num" and 2 <= number.value <= 8 and what in _STEPS
+        if often and (gone or _behind_counts(tokens[: k + 1])):
+            # “1-4 3 Schritte nach vorn”, “1-4 2 steps forward R L, 2 steps back”
             return without_number([*tokens[: k + 1], changed(number, kind="times"), *tokens[k + 2 :]])
     counted = sum(t.kind == "num" for t in tokens) > 1
     for k in range(1, len(tokens) - 1 if counted else 0):
@@ -99,15 +99,38 @@ def without_number(tokens: list[Token]) -> list[Token]:
             and _plain(tokens[k - 1])
         ):
             return without_number([*tokens[:k], changed(tokens[k], kind="times"), *tokens[k + 2 :]])
-    often = _would_go_back(tokens)
-    if often:
-        tokens = [*tokens[:often], changed(tokens[often], kind="times"), *tokens[often + 1 :]]
+    again = _would_go_back(tokens)
+    if again:
+        tokens = [*tokens[:again], changed(tokens[again], kind="times"), *tokens[again + 1 :]]
     if len(tokens) > 2 and tokens[0].kind == "num":
         if tokens[1].kind == "dot" or (tokens[1].kind == "dash" and tokens[1].spaced and tokens[2].kind == "word"):
             return [tokens[0], *tokens[2:]]
         if tokens[1].kind == "close" and tokens[2].kind == "word":
             return [tokens[0], *tokens[2:]]
     return tokens
+
+
+def _as_number(token: Token, after: Token | None) -> Token:
+    """“two steps to the left”: how often, and no two-step."""
+    often = NUMBERS.get(token.lower, 0) if token.kind == "word" and after is not None and after.lower in _STEPS else 0
+    return changed(token, kind="times", value=often) if 2 <= often <= 8 else token
+
+
+def put_back(tokens: list[Token]) -> list[Token]:
+    """“1& heel R & 2& heel L &”: two places a move, and the second is for the foot that is put back."""
+    out: list[Token] = []
+    both = False
+    for k, token in enumerate(tokens):
+        after = tokens[k + 1] if k + 1 < len(tokens) else None
+        if token.kind == "num":
+            both = after is not None and after.kind == "amp" and k + 2 < len(tokens) and tokens[k + 2].kind == "word"
+        ends = after is None or after.kind in ("num", "sep", "nl")
+        if both and token.kind == "amp" and ends and k and tokens[k - 1].kind == "word":
+            out += [changed(token, kind="sep", text=","), changed(token, kind="word", text="together")]
+            both = False
+        else:
+            out.append(token)
+    return out
 
 
 def parted(tokens: list[Token]) -> list[Token]:

@@ -41,7 +41,11 @@ def closed(row: Sequence[Move]) -> list[Move]:
     out: list[Move] = []
     for move in row:
         before = out[-1] if out else None
-        if before is not None and before.figure is not None and _said_behind(before.figure.events, move):
+        if (
+            before is not None
+            and before.figure is not None
+            and (_said_behind(before.figure.events, move) or _other_way_back(before, move))
+        ):
             kept, length = before.figure.events[:-1], before.figure.events[-1].start
             if len(kept) > 1:
                 out[-1] = changed(before, figure=replace(before.figure, events=kept, length=length))
@@ -63,6 +67,15 @@ def _said_behind(events: tuple[Event, ...], move: Move) -> bool:
     if last.name == "recover":
         return move.kind in ("other", "step") and called.startswith("rec")
     return len(events) == 4 and move.kind == "step" and called.split(" ")[0] in ("cross", "crossing")
+
+
+def _other_way_back(before: Move, move: Move) -> bool:
+    """“heel grind R ¼ R, step back L”: a step of the foot that would recover says where it goes."""
+    assert before.figure is not None
+    first, last = before.figure.events[0], before.figure.events[-1]
+    lead = (before.feet or (before.side,))[0]
+    same_foot = len(move.feet) == 1 and move.feet[0] != lead and first.foot != last.foot
+    return bool(lead) and last.name == "recover" and move.kind == "step" and same_foot and len(before.figure.events) > 1
 
 
 def _touches_somewhere(move: Move) -> bool:
@@ -111,6 +124,12 @@ def _one_a_foot(moves: Sequence[Move]) -> list[Move]:
     for k, move in enumerate(out):
         feet = [m.feet[0] for m in out[k + 1 : k + move.times] if len(m.feet) == 1 and not (m.kind or m.name)]
         if move.kind == "figure" and move.row and 1 < move.times == len(move.feet):
+            if move.figure is not None and len({(e.name, e.kind, e.length) for e in move.figure.events}) == 1:
+                # “3 stomps R L R”: stomps that are one each.
+                own = move.figure.events[0]
+                kind = "step" if own.kind is Kind.STEP else "touch"
+                one = changed(move, kind=kind, figure=None, name=(own.name, *move.name[1:]), row=False, times=0)
+                return [*out[:k], *(changed(one, feet=(f,)) for f in move.feet), *out[k + 1 :]]
             # “3 shuffles fwd R L R”
             return [*out[:k], *(changed(move, feet=(f,), row=False, times=0) for f in move.feet), *out[k + 1 :]]
         if move.kind == "figure" and move.times == len(feet) + 1 > 1 and len(move.feet) == 1:
@@ -148,9 +167,11 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
         if move.kind == "hold" and move.lasts > 1:
             several = [changed(move, lasts=0)] * move.lasts
         if move.times > 1 and move.times != len(several):
-            # “shuffle R x2” goes on with the foot that is free then.
+            # “shuffle R x2”, “two steps to the left” go on with the foot that is free then.
             onward = (
-                [changed(m, feet=(), side="") for m in several] if move.kind == "figure" and not move.row else several
+                [changed(m, feet=(), side="") for m in several]
+                if (move.kind == "figure" and not move.row) or (move.kind == "step" and not move.feet)
+                else several
             )
             several = [*several, *onward * (move.times - 1)]
         out += [changed(m, times=0) for m in several]

@@ -43,6 +43,12 @@ _LIFTS = re.compile(r"(?:kick|hitch|flick|hook|brush|scuff)", re.IGNORECASE)
 _MIDDLE = ("center", "centre", "middle", "mitte", "centro")
 _GOES = re.compile(r"(?:back|forward|fwd)$", re.IGNORECASE)
 
+#: Words of going forward and back.
+_WAYS = {
+    "F": re.compile(r"\b(?:forwards?|fwd|fw|vor|vorwärts|adelante|avant|avanti)\b", re.IGNORECASE),
+    "B": re.compile(r"\b(?:back|backwards?|bk|bwd|zurück|rückwärts|atrás|arrière|indietro)\b", re.IGNORECASE),
+}
+
 Slots = list[tuple[Fraction, Fraction]]
 
 
@@ -174,8 +180,10 @@ class State(Struct, frozen=True):
             ):
                 # “step, kick, back, touch”: back steps, though one may kick again.
                 kind, state = "step", state.asked(at, Doubt.READINGS)
-            if before is not None and before.kind is Kind.FREE and before.name.split(" ")[-1] in SIDE_WORDS:
-                move = changed(move, name=(before.name.rsplit(" ", 1)[0], *move.name))
+            said = before.name.split(" ") if before is not None and before.kind is Kind.FREE else [""]
+            if said[-1] in SIDE_WORDS or (len(said) > 2 and said[0] in SIDE_WORDS):
+                # “swivel heels R, center”, “R knee in, out”
+                move = changed(move, name=(*said[:-1], *move.name))
                 kind = "free"
             foot = state.last if kind == "touch" else ""
             if length > 1:
@@ -219,7 +227,7 @@ class State(Struct, frozen=True):
 
     def _goes_on_free(self, move: Move) -> str:
         """What a side alone goes on with: a move to a side that has no foot, also where it came back in between."""
-        before = next((e for e in reversed(self.events) if e.name.lower() not in _MIDDLE), None)
+        before = next((e for e in reversed(self.events) if e.name.lower().split(" ")[-1] not in _MIDDLE), None)
         if before is None or before.kind is not Kind.FREE or before.name.split(" ")[-1] not in SIDE_WORDS:
             return ""
         alone = len(move.feet) == 1 and not (move.name or move.unknown or move.turns or move.way)
@@ -274,7 +282,7 @@ class State(Struct, frozen=True):
         turn, size = state.turn_of(move) if turns else (0, 0)
         if lead is None:
             state, lead = state._lead(move, pattern, turn, slots[0][0])
-        if taught_differently(pattern.name):
+        if taught_differently(pattern.name) or _other_way(move, pattern):
             state = state.asked(slots[0][0], Doubt.FIGURE)
         given = move.feet if move.row and len(move.feet) == len(mine) else None
         if given is None and not _in_order(move.feet, [_on_side(e.foot, lead) for e in mine]):
@@ -342,6 +350,14 @@ class State(Struct, frozen=True):
         if self.weight in OTHER:
             return self, OTHER[self.weight]
         return self.asked(at, Doubt.FOOT).dearer(GUESSED), self.lead or (move.way if move.way in OTHER else "R")
+
+
+def _other_way(move: Move, pattern: StepPattern) -> bool:
+    """Whether “back” is said of a step that begins forward, or the other way round."""
+    said = {way for word in move.name[1:] for way, words in _WAYS.items() if words.match(word)}
+    first = next((e.name for e in pattern.events if _WAYS["F"].search(e.name) or _WAYS["B"].search(e.name)), "")
+    own = {way for way, words in _WAYS.items() if words.search(first)}
+    return bool(said) and bool(own) and not said & own
 
 
 def _own_way(move: Move, mine: tuple[Event, ...], lead: str) -> int:

@@ -21,6 +21,7 @@ _TOKEN = re.compile(
 |(?P<times>[x×]\s*\d{1,2}\b|\b\d{1,2}[x×](?!\w)(?!\s*\d)
   |(?<![-–&,\d]\s)(?<![-–&,\d])\b\d{1,2}\s+[x×](?!\w)(?!\s*\d)(?!\s*(?:[lr]|left|right|[lr]f|links|rechts|over)\b))
 |(?P<frac>(?:\d\s+)?\d/[248](?!\d)|\d\s*[½¼¾⅛⅜⅝⅞]|[½¼¾⅛⅜⅝⅞])
+|(?P<word_>\d{1,2}(?:st|nd|rd|th)\b)
 |(?P<num>\d+)
 |(?P<amp>[&+](?!\d+/))
 |(?P<word>[^\W\d_]+(?:'[^\W\d_]+)*)
@@ -64,7 +65,7 @@ def tokens_of(text: str, known: Callable[[str], bool]) -> list[Token]:
     # “w/ touch”: with; every sign keeps its place.
     text = re.sub(r"\bw/(?!\w?o\b)", "w ", text, flags=re.IGNORECASE)
     for match in _TOKEN.finditer(text):
-        kind, found, start = str(match.lastgroup), match.group(), match.start()
+        kind, found, start = str(match.lastgroup).rstrip("_"), match.group(), match.start()
         token = Token(kind, found, start, match.end(), 0, start == 0 or text[start - 1].isspace())
         if kind == "frac":
             out += _fraction(text, token, out)
