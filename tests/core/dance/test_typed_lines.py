@@ -196,6 +196,17 @@ class RulesTest(unittest.TestCase):
             with self.subTest(text):
                 self.assertEqual(read(other), mirrored)
 
+    def test_what_is_too_long_for_a_line_is_told_at_once(self):
+        """Half a thousand words in one line are no eight; a damaged file of one line took 40 s."""
+        with self.assertRaisesRegex(NotationError, "a new line for each eight"):
+            read_notation("vine R, touch, " * 200, Feel.STRAIGHT, {})
+        self.assertEqual(len(read_notation("walk R 1, walk L 2, " * 30, Feel.STRAIGHT, {})[0]), 60)
+
+    def test_what_was_typed_and_is_only_a_name_is_asked(self):
+        for text in ("5-6 zorp (blick) zorp", "7-8 stomp stomp (no weight on 2nd)"):
+            events = read_notation(text, Feel.STRAIGHT, {})[0]
+            self.assertTrue(any(e.doubt for e in events), text)
+
     def test_a_slip_of_the_finger_is_told_or_changes_nothing(self):
         """One letter doubled in a word: the feet and turns stay, or something is asked."""
         for text, _ in ALL[::3]:

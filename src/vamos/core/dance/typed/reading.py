@@ -31,6 +31,8 @@ tr = words_of(__name__)
 _ONE = re.compile(r"(?<![\d/])1(?![\d/])")
 #: Readings nearer than this that differ are both possible: it is asked.
 NEAR = 0.12
+#: Words, signs and numbers of one line of moves; nobody types one as long by hand.
+LONGEST = 500
 #: A reading that costs so much was not understood.
 LOST = 3.0
 
@@ -64,7 +66,11 @@ def read_typed(
     counted = _only_counts(clean.text, feel)
     if counted is not None:
         return Typed(as_said(counted, said))
-    lines = [_rewritten(line, lexicon) for line in _lines(tokens_of(clean.text, lexicon.known))]
+    parts = _lines(tokens_of(clean.text, lexicon.known))
+    for line in parts:
+        if len(line) > LONGEST:
+            raise NotationError(text, clean.at(line[LONGEST].start), _shorter_wanted())
+    lines = [_rewritten(line, lexicon) for line in parts]
     if not lines:
         return Typed(())
     if lay_out:
@@ -148,6 +154,10 @@ def _first_wrong(places: list[Place], tokens: list[Token], lexicon: Lexicon, fee
 
 def _counts_wanted() -> str:
     return tr("a count after the one before, or 1 for the next set")
+
+
+def _shorter_wanted() -> str:
+    return tr("a new line for each eight; this one is too long to be moves")
 
 
 def _of_words(text: str, start: int) -> str:

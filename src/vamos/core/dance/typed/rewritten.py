@@ -83,9 +83,8 @@ def without_number(tokens: list[Token]) -> list[Token]:
             return without_number([*tokens[:k], *tokens[k + 3 :]])
         if number.kind == "num" and 2 <= number.value <= 8 and what in _TIMES:
             return without_number([*tokens[: k + 1], changed(number, kind="times"), *tokens[k + 3 :]])
-        counted_by = max((t.value for t in tokens[: k + 1] if t.kind == "num"), default=0)
-        gone = tokens[k].kind == "sep" and counted_by >= number.value
         often = number.kind == "num" and 2 <= number.value <= 8 and what in _STEPS
+        gone = often and tokens[k].kind == "sep" and max(_numbers(tokens[: k + 1]), default=0) >= number.value
         if often and (gone or _behind_counts(tokens[: k + 1])):
             # “1-4 3 Schritte nach vorn”, “1-4 2 steps forward R L, 2 steps back”
             return without_number([*tokens[: k + 1], changed(number, kind="times"), *tokens[k + 2 :]])
