@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-import io
 from collections.abc import Sequence
-from typing import Any
 
 from vamos.core.dance import pdf_fonts
+from vamos.core.dance.pdf_pages import INK, MARGIN, SOFT, Pages
 from vamos.core.lesson.filming import clip_of
 from vamos.core.lesson.plan import LessonPlan
 from vamos.core.lesson.step import Step
@@ -15,9 +14,6 @@ from vamos.core.model.lesson import StepKind
 from vamos.wording import words_of
 
 tr = words_of(__name__)
-
-MARGIN = 42.0
-_INK, _SOFT, _LINE = "#1B2233", "#5B6070", "#D9C49A"
 
 
 def side_words(step: Step, clips: Sequence[Clip]) -> str:
@@ -96,14 +92,13 @@ def _clock(seconds: float) -> str:
 
 def lesson_pdf(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> bytes:
     """The plan as the bytes of a PDF file, A4 upright."""
-    out = io.BytesIO()
-    paper = _Paper(out, tr("Lesson: {title}", title=title))
+    paper = _Paper(tr("Lesson: {title}", title=title))
     for words in plan.words():
         paper.line(words, 10)
     paper.line(
         tr("{build}; {way}; the whole {shown}", build=plan.wish.build, way=plan.wish.way, shown=plan.wish.shown),
         9,
-        _SOFT,
+        SOFT,
     )
     paper.gap(8)
     at = 0.0
@@ -113,59 +108,47 @@ def lesson_pdf(plan: LessonPlan, title: str, clips: Sequence[Clip] = ()) -> byte
             at += plan.seconds_of(step)
     if plan.left:
         paper.gap(8)
-        paper.line(tr("Left out for the wanted length"), 11, bold=True)
+        paper.line(tr("Left out for the wanted length"), 11, bold=True, kind="H2")
         for left in plan.left:
-            paper.line(f"{left.title}: {left.what}, {round(left.seconds)} s", 9, _SOFT)
-    paper.end()
-    return out.getvalue()
+            paper.line(f"{left.title}: {left.what}, {round(left.seconds)} s", 9, SOFT)
+    return paper.end()
 
 
-class _Paper:
-    """A pen that goes down the page and turns it."""
+class _Paper(Pages):
+    """The plan, written down its pages."""
 
-    def __init__(self, out: io.BytesIO, title: str):
-        from reportlab.lib.pagesizes import A4
-        from reportlab.pdfgen.canvas import Canvas
-
-        self.width, self.height = A4
-        self.canvas: Any = Canvas(out, pagesize=A4, invariant=1)
-        self.canvas.setTitle(title)
-        self.canvas.setCreator("Vamos")
-        self.y = self.height - MARGIN
-        for part in pdf_fonts.wrapped(title, 20, self.width - 2 * MARGIN, True)[:2]:
-            self.line(part, 20, bold=True)
+    def __init__(self, title: str):
+        super().__init__(title)
+        self.line(title, 20, bold=True, kind="H1")
         self.gap(6)
 
     def gap(self, points: float) -> None:
         self.y -= points
 
-    def need(self, points: float) -> None:
-        if self.y - points < MARGIN:
-            self.canvas.showPage()
-            self.y = self.height - MARGIN
-
-    def line(self, text: str, size: float, colour: str = _INK, bold: bool = False, left: float = 0.0) -> None:
-        for part in pdf_fonts.wrapped(text, size, self.width - 2 * MARGIN - left, bold):
-            self.need(size * 1.4)
-            self.y -= size * 1.4
-            self.canvas.setFillColor(colour)
-            pdf_fonts.draw(self.canvas, MARGIN + left, self.y, part, size, bold)
+    def line(
+        self, text: str, size: float, colour: str = INK, bold: bool = False, left: float = 0.0, kind: str = "P"
+    ) -> None:
+        with self.within(kind):
+            for part in pdf_fonts.wrapped(text, size, self.room - left, bold):
+                self.need(size * 1.4)
+                self.y -= size * 1.4
+                with self.content():
+                    self.text(MARGIN + left, self.y, part, size, colour, bold)
 
     def step(self, clock: str, step: Step, beside: Sequence[str]) -> None:
-        self.need(40)
+        rows = [(tr("Say: {words}", words=step.words), 9.5)] if step.words else []
+        rows += [(words, 8.5) for words in (*beside, step.reason) if words]
+        # A step is not torn by a page.
+        lines = sum(1.4 * size * len(pdf_fonts.wrapped(words, size, self.room - 52)) for words, size in rows)
+        self.need(lines + 40)
         self.gap(5)
-        self.canvas.setStrokeColor(_INK)
-        self.canvas.rect(MARGIN, self.y - 13, 9, 9)
-        self.canvas.setFillColor(_SOFT)
-        pdf_fonts.draw(self.canvas, MARGIN + 16, self.y - 12, clock, 9, False)
+        with self.artifact():
+            self.canvas.setStrokeColor(INK)
+            self.canvas.rect(MARGIN, self.y - 13, 9, 9)
+        with self.tag("P"):
+            self.text(MARGIN + 16, self.y - 12, clock, 9, SOFT)
         often = step.how_often()
         danced = f", {often}" if often else ""
-        self.line(f"{step.title}{danced}", 10.5, bold=step.kind is not StepKind.SAY, left=52)
-        if step.words:
-            self.line(tr("Say: {words}", words=step.words), 9.5, left=52)
-        for words in (*beside, step.reason):
-            if words:
-                self.line(words, 8.5, _SOFT, left=52)
-
-    def end(self) -> None:
-        self.canvas.save()
+        self.line(f"{step.title}{danced}", 10.5, bold=step.kind is not StepKind.SAY, left=52, kind="H2")
+        for words, size in rows:
+            self.line(words, size, INK if size > 9 else SOFT, left=52)

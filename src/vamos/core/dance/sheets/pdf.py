@@ -7,7 +7,7 @@ hollow. A sheet takes one or two pages; longer dances go on.
 
 from __future__ import annotations
 
-import io
+from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from math import ceil
 from pathlib import Path
@@ -15,7 +15,9 @@ from typing import Any
 
 from vamos.core.dance import pdf_fonts
 from vamos.core.dance.card import Card, Field, card_of
-from vamos.core.dance.facing import turn_words
+from vamos.core.dance.facing import clock_text, turn_words
+from vamos.core.dance.lines import Line, LineKind, even_pulse, lines_of
+from vamos.core.dance.pdf_pages import INK, MARGIN, SOFT, Pages
 from vamos.core.dance.wall_map import Drawing, Primitive, wall_map
 from vamos.core.dance.who import rows_of
 from vamos.core.disk.outputs import write_output
@@ -26,8 +28,7 @@ from vamos.wording import words_of
 
 tr = words_of(__name__)
 
-MARGIN, STRIP = 42.0, 62.0
-_INK, _SOFT, _TAPE = "#1B2233", "#5B6070", "#D9C49A"
+STRIP = 62.0
 
 
 def write_pdf(project: Project, path: Path) -> None:
@@ -37,20 +38,19 @@ def write_pdf(project: Project, path: Path) -> None:
 
 def sheet_pdf(project: Project) -> bytes:
     """The sheet as the bytes of a PDF file."""
-    out = io.BytesIO()
-    page = _Page(out, project.dance.name or "Count sheet")
+    page = _Page(project.dance.name or tr("Count sheet"))
     card = card_of(project)
     page.head(card)
     if in_sixes([s.length for s in project.dance.sections]):
         page.columns = 6
+    lines = lines_of(even_pulse(project.dance), project.dance) if project.dance.sequence else ()
     for section in project.dance.sections:
-        page.section(section)
+        page.section(section, "; ".join(_comes(lines, section)))
     grid = project.grid
     if project.dance.sequence:
         page.drawing(tr("Walls"), wall_map(project.dance, grid, page.room))
     page.cautions(project)
-    page.end()
-    return out.getvalue()
+    return page.end()
 
 
 def in_sixes(lengths: list[int]) -> bool:
@@ -58,56 +58,21 @@ def in_sixes(lengths: list[int]) -> bool:
     return all(n % 3 == 0 for n in lengths) and any(n % 8 for n in lengths)
 
 
-class _Page:
-    """A pen that goes down the page and turns it."""
+class _Page(Pages):
+    """The sheet, drawn down its pages."""
 
-    def __init__(self, out: io.BytesIO, title: str):
-        from reportlab.lib.pagesizes import A4
-        from reportlab.pdfgen.canvas import Canvas
-
-        self.width, self.height = A4
-        self.columns = 8
-        self.canvas: Any = Canvas(out, pagesize=A4, invariant=1)
-        self.canvas.setTitle(title)
-        self.canvas.setCreator("Vamos")
-        self.title = title
-        self.number = 1
-        self.y = self.height - MARGIN
-
-    @property
-    def room(self) -> float:
-        return float(self.width - 2 * MARGIN)
-
-    def need(self, height: float) -> None:
-        """Turn the page when what comes next does not fit."""
-        if self.y - height < MARGIN:
-            self._foot()
-            self.canvas.showPage()
-            self.number += 1
-            self.y = self.height - MARGIN
-
-    def _foot(self) -> None:
-        self.text(MARGIN, MARGIN - 18, self.title, 8, _SOFT)
-        number = str(self.number)
-        self.text(self.width - MARGIN - pdf_fonts.width(number, 8), MARGIN - 18, number, 8, _SOFT)
-
-    def end(self) -> None:
-        self._foot()
-        self.canvas.save()
-
-    def text(self, x: float, y: float, text: str, size: float, colour: str = _INK, bold: bool = False) -> None:
-        self.canvas.setFillColor(colour)
-        pdf_fonts.draw(self.canvas, x, y, text, size, bold)
+    columns = 8
 
     def wrapped(self, text: str, size: float, room: float, bold: bool = False) -> list[str]:
         return pdf_fonts.wrapped(text, size, room, bold)
 
     def head(self, card: Card) -> None:
         """Name large, then the card in two columns."""
-        for line in self.wrapped(self.title, 22, self.room, bold=True)[:2]:
-            self.y -= 22
-            self.text(MARGIN, self.y, line, 22, bold=True)
-            self.y -= 4
+        with self.tag("H1"):
+            for line in self.wrapped(self.title, 22, self.room, bold=True)[:2]:
+                self.y -= 22
+                self.text(MARGIN, self.y, line, 22, bold=True)
+                self.y -= 4
         self.y -= 8
         rows = [(tr(n), t) for n, t in card.rows if n is not Field.DANCE]
         half = ceil(len(rows) / 2)
@@ -115,73 +80,96 @@ class _Page:
         for column, part in enumerate((rows[:half], rows[half:])):
             x, y = MARGIN + column * (self.room / 2 + 6), self.y
             for name, text in part:
-                self.text(x, y - 9, name, 8, _SOFT)
-                for line in self.wrapped(text, 9, self.room / 2 - 62):
-                    self.text(x + 54, y - 9, line, 9)
-                    y -= 12
+                with self.tag("P"):
+                    self.text(x, y - 9, name, 8, SOFT)
+                    for line in self.wrapped(text, 9, self.room / 2 - 62):
+                        self.text(x + 54, y - 9, line, 9)
+                        y -= 12
                 y -= 1
             lowest = min(lowest, y)
         self.y = lowest - 8
         self.rule(1.2)
 
     def rule(self, width: float = 0.6) -> None:
-        self.canvas.setStrokeColor(_INK)
-        self.canvas.setLineWidth(width)
-        self.canvas.line(MARGIN, self.y, self.width - MARGIN, self.y)
+        with self.artifact():
+            self.canvas.setStrokeColor(INK)
+            self.canvas.setLineWidth(width)
+            self.canvas.line(MARGIN, self.y, self.width - MARGIN, self.y)
         self.y -= 10
 
-    def section(self, section: Section) -> None:
-        """A section in rows of eight counts, or of six in a dance in sixes."""
-        rows = ceil(section.length / self.columns)
-        self.need(22 + STRIP)
+    def section(self, section: Section, comes: str = "") -> None:
+        """A section in rows of eight counts, or of six in a dance in sixes; what fits a page is not torn by one."""
+        self.need(min(self._height(section), self.height - 2 * MARGIN))
         feel = "" if section.feel == "straight" else f", {section.feel}"
-        self.text(MARGIN, self.y - 10, section.name, 11, bold=True)
-        wide = pdf_fonts.width(section.name, 11, bold=True)
-        self.text(
-            MARGIN + wide + 8, self.y - 10, tr("{length} counts{feel}", length=section.length, feel=feel), 8, _SOFT
-        )
-        self.y -= 16
+        with self.within("Sect"):
+            with self.tag("H2"):
+                self.text(MARGIN, self.y - 10, section.name, 11, bold=True)
+                wide = pdf_fonts.width(section.name, 11, bold=True)
+                counts = tr("{length} counts{feel}", length=section.length, feel=feel)
+                self.text(MARGIN + wide + 8, self.y - 10, counts, 8, SOFT)
+                if comes:
+                    wide += 16 + pdf_fonts.width(counts, 8)
+                    room = self.room - wide
+                    said = self.wrapped(comes, 8, room)
+                    self.text(MARGIN + wide, self.y - 10, said[0] + " …" * (len(said) > 1), 8, SOFT)
+            self.y -= 16
+            with self.within("Table"):
+                self._rows(section)
+            self._notes(section)
+        self.y -= 2
+
+    def _height(self, section: Section) -> float:
+        """How much of a page a section takes, at most."""
+        rows, who = ceil(section.length / self.columns), rows_of(section)
+        each = STRIP + (10 if len(who) > 1 else 0)
+        return 18 + rows * len(who) * each + 12 * sum(bool(_note(e)) for e in section.events)
+
+    def _rows(self, section: Section) -> None:
         who = rows_of(section)
-        for row in range(rows):
+        for row in range(ceil(section.length / self.columns)):
             first, last = row * self.columns, min(section.length, (row + 1) * self.columns)
             for name, events in who:
-                if len(who) > 1:
-                    if not any(first <= e.start < last or (first == 0 and e.start < 0) for e in events):
-                        continue
-                    self.need(10 + STRIP)
-                    self.text(MARGIN, self.y - 7, name or tr("everybody"), 8, bold=True)
-                    self.y -= 10
-                self.need(STRIP)
-                self._strip(replace(section, events=events), first, last)
+                if len(who) > 1 and not any(first <= e.start < last or (first == 0 and e.start < 0) for e in events):
+                    continue
+                self.need(STRIP + (10 if len(who) > 1 else 0))
+                with self.within("TR"):
+                    if len(who) > 1:
+                        with self.tag("TH"):
+                            self.text(MARGIN, self.y - 7, name or tr("everybody"), 8, bold=True)
+                        self.y -= 10
+                    self._strip(replace(section, events=events), first, last)
+
+    def _notes(self, section: Section) -> None:
         for event in section.events:
-            note = "; ".join(x for x in (event.note, event.easier, event.harder) if x)
-            if note:
+            if note := _note(event):
                 self.need(12)
-                self.text(MARGIN, self.y - 8, f"{count_text(event.start, section.feel)}: {note}", 8, _SOFT)
+                with self.tag("P"):
+                    self.text(MARGIN, self.y - 8, f"{count_text(event.start, section.feel)}: {note}", 8, SOFT)
                 self.y -= 12
-        self.y -= 2
 
     def _strip(self, section: Section, first: int, last: int) -> None:
         step = self.room / self.columns
         top, height = self.y, STRIP - 8
         for k in range(first, last):
             x = MARGIN + (k - first) * step
-            self.canvas.setStrokeColor(_INK)
-            self.canvas.setLineWidth(0.6)
-            self.canvas.rect(x, top - height, step, height, stroke=1, fill=0)
-            if any(e.start < k and e.start + e.length > k for e in section.events):
-                self.canvas.setStrokeColor(_SOFT)
-                self.canvas.line(x + 4, top - 20, x + step - 4, top - 20)
+            with self.artifact():
+                self.canvas.setStrokeColor(INK)
+                self.canvas.setLineWidth(0.6)
+                self.canvas.rect(x, top - height, step, height, stroke=1, fill=0)
+                if any(e.start < k and e.start + e.length > k for e in section.events):
+                    self.canvas.setStrokeColor(SOFT)
+                    self.canvas.line(x + 4, top - 20, x + step - 4, top - 20)
             here = [e for e in section.events if k <= e.start < k + 1 or (k == 0 and e.start < 0)]
-            self.text(x + 4, top - 11, str(k + 1), 9, bold=True)
             share = step / max(1, len(here))
-            for number, event in enumerate(here):
-                self._event(event, section, x + number * share, top, share, number)
+            with self.tag("TD"):
+                self.text(x + 4, top - 11, str(k + 1), 9, bold=True)
+                for number, event in enumerate(here):
+                    self._event(event, section, x + number * share, top, share, number)
         self.y -= STRIP
 
     def _event(self, event: Event, section: Section, x: float, top: float, room: float, number: int) -> None:
         if event.start.denominator > 1:
-            self.text(x + (4 if number else 16), top - 11, count_text(event.start, section.feel), 8, _SOFT)
+            self.text(x + (4 if number else 16), top - 11, count_text(event.start, section.feel), 8, SOFT)
         size = 7.5 if room > 40 else 6.2
         most, name = 3 if room > 40 else 4, event.name or str(event.kind)
         own = event.cue if event.cue.lower() != name.lower() else ""
@@ -192,7 +180,7 @@ class _Page:
             self.text(x + 4, down, line, size, bold=True)
             down -= size + 1
         small = size - 1 if said else size
-        colour = _SOFT if said or event.kind is Kind.HOLD else _INK
+        colour = SOFT if said or event.kind is Kind.HOLD else INK
         for line in self.wrapped(name, small, room - 5)[: most - len(said)]:
             self.text(x + 4, down, line, small, colour)
             down -= small + 1
@@ -202,16 +190,16 @@ class _Page:
         if word := turn_words(event.turn, event.size):
             self.text(x + 4, y + 15, word if room > 40 else word.split()[0], 6.8, bold=True)
         if event.lyric and room > 40:
-            self.text(x + 20, y + 2, event.lyric[:12], 6.5, _SOFT)
+            self.text(x + 20, y + 2, event.lyric[:12], 6.5, SOFT)
 
     def _foot_box(self, x: float, y: float, event: Event) -> None:
         """Right solid, left striped, both halves; a touch hollow."""
         canvas, size = self.canvas, 11.0
-        canvas.setStrokeColor(_INK)
+        canvas.setStrokeColor(INK)
         canvas.setLineWidth(0.8)
         solid = event.kind is not Kind.TOUCH
         right = event.foot is Foot.RIGHT
-        canvas.setFillColor(_INK if solid and right else "#FFFFFF")
+        canvas.setFillColor(INK if solid and right else "#FFFFFF")
         canvas.rect(x, y, size, size, stroke=1, fill=1)
         if solid and event.foot is Foot.LEFT:
             canvas.setStrokeColor("#8D93A2")
@@ -222,7 +210,7 @@ class _Page:
             canvas.setFillColor("#FFFFFF")
             canvas.rect(x + 3, y + 2, size - 6, size - 4, stroke=0, fill=1)
         letter = "B" if event.foot is Foot.BOTH else str(event.foot)
-        colour = "#FFFFFF" if solid and right else _INK
+        colour = "#FFFFFF" if solid and right else INK
         canvas.setFont("Manrope-Bold", 7.5)
         canvas.setFillColor(colour)
         canvas.drawCentredString(x + size / 2, y + 3, letter)
@@ -232,14 +220,16 @@ class _Page:
         most = self.height - 2 * MARGIN - 30
         scale = min(1.0, most / drawing.height)
         self.need(drawing.height * scale + 24)
-        self.text(MARGIN, self.y - 10, title, 11, bold=True)
+        with self.tag("H2"):
+            self.text(MARGIN, self.y - 10, title, 11, bold=True)
         self.y -= 16
-        self.canvas.saveState()
-        self.canvas.translate(MARGIN, self.y)
-        self.canvas.scale(scale, scale)
-        for shape in drawing.shapes:
-            _draw(self.canvas, shape)
-        self.canvas.restoreState()
+        with self.tag("Figure", drawing.words):
+            self.canvas.saveState()
+            self.canvas.translate(MARGIN, self.y)
+            self.canvas.scale(scale, scale)
+            for shape in drawing.shapes:
+                _draw(self.canvas, shape)
+            self.canvas.restoreState()
         self.y -= drawing.height * scale + 8
 
     def cautions(self, project: Project) -> None:
@@ -247,13 +237,37 @@ class _Page:
         found = dict.fromkeys(e.caution for s in project.dance.sections for e in s.events if e.caution)
         if not found:
             return
-        text = "Care: " + "; ".join(found) + tr(". Ask a teacher or a physician when unsure.")
+        text = tr("Care: {found}. Ask a teacher or a physician when unsure.", found="; ".join(found))
         lines = self.wrapped(text, 8.5, self.room)
         self.need(12 * len(lines) + 6)
-        for line in lines:
-            self.y -= 11
-            self.text(MARGIN, self.y, line, 8.5)
+        with self.tag("P"):
+            for line in lines:
+                self.y -= 11
+                self.text(MARGIN, self.y, line, 8.5)
         self.y -= 6
+
+
+def _note(event: Event) -> str:
+    """What is said of a move beside its name: a note, an easier and a harder form."""
+    easier = tr("easier: {form}", form=event.easier) if event.easier else ""
+    harder = tr("harder: {form}", form=event.harder) if event.harder else ""
+    return "; ".join(x for x in (event.note, easier, harder) if x)
+
+
+def _comes(lines: Sequence[Line], section: Section) -> Iterator[str]:
+    """Which way a section begins, after which wall a tag or an ending comes, and where a wall begins again in it."""
+    mine = [(k, x) for k, x in enumerate(lines) if x.section == section]
+    for k, line in mine:
+        clock = clock_text(line.heading) if line.heading is not None else "?"
+        wall = next((x.wall for x in reversed(lines[:k]) if x.wall is not None), None)
+        if line.kind is LineKind.DANCE and k == mine[0][0]:
+            yield tr("begins facing {clock}", clock=clock)
+        elif line.kind in (LineKind.TAG, LineKind.ENDING) and wall is not None:
+            yield tr("{kind} after wall {wall}, facing {clock}", kind=line.kind, wall=wall, clock=clock)
+    for _, line in mine:
+        if line.cut and line.wall is not None and line.kind is LineKind.DANCE:
+            last = int(line.first + line.length)
+            yield tr("restart in wall {wall} after count {count}", wall=line.wall, count=last)
 
 
 def _draw(canvas: Any, shape: Primitive) -> None:
