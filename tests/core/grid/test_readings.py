@@ -13,17 +13,47 @@ import numpy as np
 from tests.support import grid_at
 from vamos.core.dance.lines import lines_of
 from vamos.core.edit.song import move_the_one, rescale_counts, use_reading
-from vamos.core.grid import network
+from vamos.core.grid import network, readings
+from vamos.core.grid.detect import seen_from
 from vamos.core.grid.evidence import NAMES, WIDTH, Heard, evidence, recurrence
 from vamos.core.grid.irregular import irregular_lines
 from vamos.core.grid.phrase import places_of
-from vamos.core.grid.pulses import pulses
+from vamos.core.grid.pulses import Pulse, pulses
 from vamos.core.grid.readings import calibrated
 from vamos.core.grid.spectra import FINE_RATE, FRAME_RATE, Spectra
 from vamos.core.model.dance import Dance
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Reading, Song
 from vamos.errors import InputError
+
+
+def counted(factor: F, shift: F, lead_in: int) -> readings.Reading:
+    """One way to count beats half a second apart."""
+    pulse = Pulse(np.arange(80) * 0.5 / float(factor), factor, shift)
+    return readings.Reading(pulse, 4, np.zeros(80, np.intp), np.zeros(80), lead_in, 0.5)
+
+
+class SeenFromTest(unittest.TestCase):
+    """Where the 1 of another reading lies in the counts of the one that was taken (worked out by hand)."""
+
+    def test_later_and_earlier(self):
+        best = counted(F(1), F(0), 8)
+        self.assertEqual(seen_from(best, counted(F(1), F(0), 16)).shift, 8)
+        self.assertEqual(seen_from(best, counted(F(1), F(0), 6)).shift, -2)
+
+    def test_half_and_twice_as_fast(self):
+        """Half: its 1 behind four of its counts is beat 8, the 1 of the other. Twice, from the half beat on: beat 8½."""
+        best = counted(F(1), F(0), 8)
+        half = seen_from(best, counted(F(1, 2), F(0), 4))
+        self.assertEqual((half.factor, half.shift), (F(1, 2), 0))
+        twice = seen_from(best, counted(F(2), F(1, 2), 16))
+        self.assertEqual((twice.factor, twice.shift), (2, F(1, 2)))
+
+    def test_seen_from_half_as_fast(self):
+        """Beat 12 is count 4 of a reading that counts every other beat and begins with a lead-in of two."""
+        half = counted(F(1, 2), F(0), 2)
+        self.assertEqual(seen_from(half, counted(F(1), F(0), 12)).shift, 4)
+
 
 LEARNED = Path(__file__).parent / "learned.json"
 

@@ -251,8 +251,21 @@ class LengthTest(unittest.TestCase):
     def test_long_lessons_have_breaks(self):
         sections = tuple(Section(f"s{k}", 8, hard()) for k in range(20))
         long = replace(project(), dance=Dance("d", sections, (Item(ItemKind.WALL),)))
-        breaks = [s for s in plan_lesson(long).steps if s.key.startswith("say/break")]
-        self.assertGreaterEqual(len(breaks), 1)
+        plan = plan_lesson(long)
+        since, stretches = 0.0, []
+        for step in plan.steps:
+            if step.key.startswith("say/break"):
+                stretches.append(since)
+                since = 0.0
+            else:
+                since += plan.seconds_of(step)
+        # None of them, nor what is left, is longer than a quarter of an hour; none could have taken one step more.
+        longest = max(map(plan.seconds_of, plan.steps))
+        self.assertGreater(len(stretches), 2)
+        for stretch in stretches:
+            self.assertLessEqual(stretch, 15 * 60)
+            self.assertGreater(stretch + longest, 15 * 60)
+        self.assertLessEqual(since, 15 * 60)
 
     def test_two_parts_with_last_time(self):
         found = plan_lesson(project(LessonWish(cut_after="Middle")))
@@ -260,7 +273,19 @@ class LengthTest(unittest.TestCase):
         self.assertIn("count 16", recap.words)
         self.assertLess(_at(found.steps, "Middle/numbers"), _at(found.steps, "part/recap"))
         self.assertLess(_at(found.steps, "part/recap"), _at(found.steps, "Hard/words"))
-        self.assertIn(part_after(found), {"Easy", "Middle", "Hard"})
+        keys = [s.key for s in found.steps]
+        end = keys.index("part/end")
+        # Part 1 ends behind the last that is danced of its sections: the join of both.
+        self.assertEqual(keys[end - 1 : end + 2], ["Easy…Middle/join", "part/end", "part/recap"])
+
+    def test_the_best_place_to_cut_is_nearest_to_the_middle(self):
+        plan = plan_lesson(project())
+        own = plan.section_seconds()
+        order = [p.id for p in plan.material.pieces]
+        total = sum(own.values())
+        behind = {name: abs(sum(own[x] for x in order[: k + 1]) - total / 2) for k, name in enumerate(order[:-1])}
+        self.assertEqual(part_after(plan), min(behind, key=lambda name: behind[name]))
+        self.assertNotEqual(part_after(plan), order[-2], "the hard section is the longest: the cut lies before it")
 
     def test_jumps_and_spins_ask_for_a_warm_up(self):
         self.assertIn("spins", cautions(project().dance))

@@ -149,11 +149,11 @@ def _counted(spectra: Spectra, beats: Floats, found: tuple[Pulse, ...]) -> Grid:
     best = ways[0]
     moved, support = refine(best.pulse.beats_s, spectra.fine) if found else (beats, np.ones(len(beats)))
     times = np.maximum(smoothed(moved - LATE_S[(support < CLEAR).astype(int)]), 0.0) if found else smoothed(moved)
-    grid = _build(times, support, best, tuple(_seen_from(best, other) for other in ways[1:MOST_READINGS]))
+    grid = _build(times, support, best, tuple(seen_from(best, other) for other in ways[1:MOST_READINGS]))
     return replace(grid, parts=_parts(spectra, times, best))
 
 
-def _seen_from(best: Reading, other: Reading) -> OtherReading:
+def seen_from(best: Reading, other: Reading) -> OtherReading:
     """Another reading by the counts of the one that was taken."""
     here, there = best.pulse, other.pulse
     beat = there.shift + other.lead_in / there.factor
