@@ -7,9 +7,20 @@ size, so that thin strokes reach their colour.
 import numpy as np
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QImage
-from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit, QPlainTextEdit, QScrollBar, QSpinBox, QTableWidget, QWidget
+from PyQt6.QtWidgets import (
+    QComboBox,
+    QLabel,
+    QLineEdit,
+    QMenu,
+    QPlainTextEdit,
+    QScrollBar,
+    QSpinBox,
+    QTableWidget,
+    QWidget,
+)
 
 from tests.ui.qt import StopCase
+from vamos.ui.parts import theme
 from vamos.ui.parts.buttons import Button, Card, Check
 from vamos.ui.stops import STOPS
 
@@ -126,3 +137,29 @@ class ContrastTest(StopCase):
                 kinds[kind] = float(contrast(self.painted(widget), without).max())
         self.assertEqual({kind: best for kind, best in kinds.items() if best < EDGE}, {})
         self.assertGreater(len(kinds), 14)
+
+
+class OpenedLaterTest(StopCase):
+    STOP = "Pack"
+
+    def test_what_opens_from_the_window_wears_the_light_of_now(self):
+        """The page of keys, a menu and the list of a choice: their ground is the paper of the light that is on."""
+        for light in (theme.EVENING, theme.DAY):
+            self.window.toggle_theme()
+            self.window.show_keys()
+            page = self.window.keys_page
+            menu = next(m for m in self.window.menuBar().findChildren(QMenu) if m.actions())
+            choice = next(c for c in self.window.findChildren(QComboBox) if c.isVisible() and c.count())
+            choice.showPopup()
+            for shown in (page, menu, choice.view()):
+                shown.show()
+                self.app.processEvents()
+                image = shown.grab().toImage()
+                # Beside the words, within the border.
+                at = image.pixelColor(image.width() - 6, image.height() - 8)
+                with self.subTest(light.name, kind=type(shown).__name__):
+                    self.assertEqual(at.name(), light.paper.lower())
+            choice.hidePopup()
+            menu.hide()
+            page.close()
+        self.assertNotIn(theme.DAY.paper, self.app.styleSheet(), "the application's own sheet knows no light")

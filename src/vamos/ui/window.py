@@ -62,6 +62,7 @@ class Window(QMainWindow):
 
     def __init__(self, theme: look.Theme = look.DAY):
         super().__init__()
+        look.dress(self)
         self.theme = theme
         self.session = Session()
         self.runner = Runner(lambda: self.session.document)

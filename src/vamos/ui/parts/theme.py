@@ -7,7 +7,7 @@ from importlib import resources
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QPalette
-from PyQt6.QtWidgets import QApplication
+from PyQt6.QtWidgets import QApplication, QToolTip, QWidget
 
 
 @dataclass(frozen=True, slots=True)
@@ -105,12 +105,12 @@ def of_desktop() -> Theme:
 
 
 def apply(app: QApplication, theme: Theme) -> None:
-    """Give the application this look, whatever the desktop says."""
+    """Give the application this look, whatever the desktop says, and all its windows."""
     # Each of these dresses every widget anew: once is enough for what no light changes.
-    first = not app.property("dressed")
+    first = not app.property(_SHEET)
     if first:
         app.setStyle("Fusion")
-        app.setProperty("dressed", True)
+        app.setStyleSheet("QToolTip { border: none; padding: 5px; }")
     palette = QPalette()
     roles = QPalette.ColorRole
     for role, colour in (
@@ -134,7 +134,23 @@ def apply(app: QApplication, theme: Theme) -> None:
     app.setPalette(palette)
     if first:
         app.setFont(font(10))
-    app.setStyleSheet(_sheet(theme))
+    QToolTip.setPalette(palette)
+    app.setProperty(_SHEET, _sheet(theme))
+    # A window's sheet is changed in a third of the time of the application's: that would begin with a style of its own.
+    for window in app.topLevelWidgets():
+        if window.parent() is None and window.property(_SHEET):
+            dress(window)
+
+
+#: The property under which the sheet of now is kept, and by which windows are known that wear it.
+_SHEET = "sheet"
+
+
+def dress(window: QWidget) -> None:
+    """Give a window the look of now; what opens from it wears it, too."""
+    app = QApplication.instance()
+    window.setProperty(_SHEET, True)
+    window.setStyleSheet(app.property(_SHEET) if app is not None else "")
 
 
 def _sheet(t: Theme) -> str:
@@ -206,7 +222,6 @@ def _sheet(t: Theme) -> str:
     QScrollBar::add-page, QScrollBar::sub-page {{ background: {t.floor}; }}
     QProgressBar {{ border: none; background: {t.floor}; height: 8px; text-align: center; }}
     QProgressBar::chunk {{ background: {t.accent}; }}
-    QToolTip {{ background: {t.ink}; color: {t.paper}; border: none; padding: 5px; }}
     QMenuBar {{ background: {t.paper}; }}
     QMenuBar::item {{ padding: 4px 10px; background: transparent; }}
     QMenuBar::item:selected {{ background: {t.ink}; color: {t.paper}; }}
