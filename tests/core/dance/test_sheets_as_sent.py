@@ -373,6 +373,45 @@ class SentTest(unittest.TestCase):
         self.assertEqual(short(section.events), "1R 2L 3R 3&L 4R")
         self.assertEqual(found.dance.name, "")
 
+    def test_what_is_said_again_of_the_section_above(self):
+        """“8 counts:” and “last 8” are heads; “same thing starting left” is the section above on the other side."""
+        found = read("tuesday")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2l 3L 4r 5R 6L 7R 8x",
+                "1L 2r 3R 4l 5L 6R 7L 8x",
+                "1R 1&L 2R 3L 3&R 4L 5R-8 6L 7R 8L",
+                "1x 1&x 2x 3x 3&x 4x 5B 6B 7x 8x",
+            ],
+        )
+        self.assertEqual([s.name for s in found.dance.sections], [f"Section {k}" for k in (1, 2, 3, 4)])
+        self.assertEqual([x.text[:12] for x in found.lines if x.taken is LineIs.ASIDE], ["repeat whole"])
+
+    def test_a_tag_whose_place_stands_behind_its_colon(self):
+        found = read("night kite")
+        self.assertEqual(sequence(found), ["wall", "wall", "Tag", "wall", "wall", "wall/16", "wall"])
+        self.assertEqual(found.remarks, ())
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections][:3],
+            [
+                "1R 2L 3r 3&R 4L 5R 6L-4 7R 8L",
+                "1R 1&L 2R 3L 4R 5L 5&R 6L 7R 8L",
+                "0&R 1l 1&L 2r 2&R 3l 3&L 4r 5R 6h 7L 8R+2",
+            ],
+        )
+        self.assertEqual([e.name for e in found.dance.sections[-1].events][:2], ["hip sways right", "hip sways left"])
+
+    def test_a_german_page_with_tables(self):
+        """Heads of columns in German, eights in one part, “Wiederhole 1-4”, “klatschen auf 5 und 7” in its range."""
+        text = (HERE / "laternenweg.md").read_text(encoding="utf-8")
+        found = read_any_text(text)
+        first, second = found.dance.sections
+        self.assertEqual((first.length, second.length), (32, 16))
+        self.assertEqual(short(first.events)[:38], "1R 2L 3R 4l 5L 6R 7L 8r 9R 10L 11R 12L")
+        self.assertTrue(short(first.events).endswith("21R 22L 23R 24L 25R+4 26L 27R 28L 29x 31x"))
+        self.assertEqual([i.name for i in found.dance.sequence], [f"Teil {x}" for x in "AABABB"])
+
     def test_every_line_is_accounted_for(self):
         for name in ("paper moon", "fan alley", "laternengasse"):
             found = read(name)

@@ -185,7 +185,10 @@ def restart_in(line: str) -> Cut | None:
 def said_behind(line: str) -> str:
     """“Tag at the end of wall 4 (facing 12:00): sway R, L”: what stands behind the last colon that is no clock’s."""
     parts = re.split(r":(?!\d)", line)
-    return parts[-1].strip() if len(parts) > 1 else ""
+    said = parts[-1].strip() if len(parts) > 1 else ""
+    # “TAG: end of wall 2 do 4 hip sways”: where it comes stands behind the colon, too.
+    where = list(_WALLS.finditer(said))
+    return said[where[-1].end() :].strip(" ,;-–") if where else said
 
 
 def tag_in(line: str) -> Added | None:

@@ -94,15 +94,20 @@ def laid_out_on(rest: str) -> str:
     return f"{_LONG.sub('', rest)} 1-{ceil(max(e.start + e.length for e in events))}"
 
 
+#: “Tag after wall 2: do 4 hip sways”.
+_DO = re.compile(r"^(?:do|dance|add|insert|tanze|tanzt|mach|macht)\s+(?=\S)", re.IGNORECASE)
 #: “8 counts: right heel …” says how long it is.
 _LONG = re.compile(r"^\d{1,2}\s*(?:counts?|cts?|zähler)\s*[:,–-]\s*", re.IGNORECASE)
 
 
 def in_head(rest: str, length: int | None = None) -> str:
     """What is danced in the line of a head, on its own counts or, where it has none, on those of the head."""
-    rest = rest.strip(" :.-–|,")
+    rest = _DO.sub("", rest.strip(" :.-–|,"))
     if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
         return ""
+    if re.match(r"\d+\s+[^\W\d]", rest) and len(re.findall(r"\d+", rest)) == 1 and (often := laid_out_on(rest)):
+        # “4 hip sways R L R L”: how often, and no count; its counts say it as well.
+        return re.sub(r"^\d+\s+", "", often)
     if is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
         return rest
     if length is None:

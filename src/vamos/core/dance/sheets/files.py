@@ -73,12 +73,15 @@ def read_any_text(text: str) -> SheetRead:
             # A table of someone else: its own heads, no sections or other ones.
             try:
                 return read_page_table(text)
-            except InputError:
-                pass
+            except InputError as error:
+                if not _OWN_HEAD.search(text):
+                    raise error from None
             raise
     return read_text_sheet(text)
 
 
+#: How Vamos heads the tables of its own sheets.
+_OWN_HEAD = re.compile(r"^\|\s*counts?\s*\|\s*what\s*\|", re.IGNORECASE | re.MULTILINE)
 _COUNT_HEAD = re.compile(r"\b(?:counts?|cts?|zähler|beats?)\b", re.IGNORECASE)
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from dataclasses import dataclass, field, replace
+from typing import NamedTuple
 
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.facing import clock_text, heading_of
@@ -30,6 +31,14 @@ tr = words_of(__name__)
 FIRST_NUMBER = re.compile(r"(?<![\d:/])(\d{1,3})(?![\d:/])")
 
 
+class Like(NamedTuple):
+    """It is danced as another section, by its place: on the other side, or beginning with a foot."""
+
+    place: int
+    mirrored: bool
+    foot: str = ""
+
+
 @dataclass
 class WrittenSection:
     """A section while it is read."""
@@ -43,8 +52,7 @@ class WrittenSection:
     cuts: list[tuple[int, Cut]] = field(default_factory=list)
     events: tuple[Event, ...] = ()
     others: tuple[MoveSet, ...] = ()
-    #: It is danced as another section, by its place, and whether on the other side.
-    like: tuple[int, bool] | None = None
+    like: Like | None = None
     #: Nobody said how long it is.
     open_end: bool = False
 

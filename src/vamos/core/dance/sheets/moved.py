@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping
 from dataclasses import replace
 from math import ceil, floor
@@ -10,10 +11,14 @@ from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.remarks import facing_at_end
 from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sheets.cells import LONGEST_SECTION
-from vamos.core.dance.sheets.made import WrittenSection
+from vamos.core.dance.sheets.heads import SAME
+from vamos.core.dance.sheets.made import Like, WrittenSection
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine
 from vamos.core.dance.sheets.short_words import spelled_out
-from vamos.core.dance.typed.repeats import other_side
+from vamos.core.dance.typed.clean import cleaned
+from vamos.core.dance.typed.lexicon import lexicon_for
+from vamos.core.dance.typed.repeats import other_side, repeat_in
+from vamos.core.dance.typed.tokens import tokens_of
 from vamos.core.model.dance import Event, MoveSet, kind_by_name
 from vamos.core.time import Feel
 from vamos.errors import InputError
@@ -28,7 +33,7 @@ def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine], short:
     places = {line.number: k for k, line in enumerate(lines)}
     for section in sections:
         if section.like is not None:
-            _copy(sections[section.like[0]], section, section.like[1])
+            _copy(sections[section.like.place], section, section.like)
             # What stands below “= section 1” is danced by nobody, and told.
             for index, _ in section.moves:
                 lines[places[index + 1]] = replace(lines[places[index + 1]], taken=LineIs.ASIDE)
@@ -47,8 +52,26 @@ def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine], short:
     return lines
 
 
-def _copy(other: WrittenSection, section: WrittenSection, mirrored: bool) -> None:
+def like_of(said: str, danced: Mapping[int, str]) -> Like | None:
+    """“Same as section 2 on the other side”, “same thing starting left”: which of the danced sections, by their
+    places and names; None when none is meant.
+    """
+    found = SAME.match(said)
+    rest = f"repeat {found['rest'].strip(' .!')}" if found is not None else said.strip(" .!")
+    repeat = repeat_in(tokens_of(cleaned(rest).text, lexicon_for({}).known), lexicon_for({})) if rest else None
+    if repeat is None or (found is None and re.search(r"\d", said)):
+        return None
+    number = found["number"] if found is not None else ""
+    named = [k for k, name in danced.items() if re.search(rf"(?<!\d){number}(?!\d)", name, re.IGNORECASE)]
+    # Without a number it is like what stands before it.
+    places = named[:1] if number else list(danced)[-1:]
+    return Like(places[0], repeat.mirror, repeat.side) if places else None
+
+
+def _copy(other: WrittenSection, section: WrittenSection, like: Like) -> None:
     """A section that is danced as another one."""
+    first = next((str(e.foot) for e in other.events if str(e.foot) in ("R", "L")), "")
+    mirrored = like.mirrored or (like.foot != "" and first not in ("", like.foot))
     section.events = other_side(other.events) if mirrored else other.events
     section.length = section.length or other.length
 

@@ -20,7 +20,6 @@ from vamos.core.dance.sheets.heads import (
     NUMBERED_ONLY,
     RANGE,
     SAID,
-    SAME,
     eights_said,
     in_digits,
     length_said,
@@ -30,14 +29,11 @@ from vamos.core.dance.sheets.heads import (
     number_said,
     without_filler,
 )
-from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSection, WrittenSheet
-from vamos.core.dance.sheets.moved import read_moves_of
+from vamos.core.dance.sheets.made import FIRST_NUMBER, Like, WrittenSection, WrittenSheet
+from vamos.core.dance.sheets.moved import like_of, read_moves_of
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine, TextRead, empty_told
 from vamos.core.dance.sheets.short_words import short_words_in
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.dance.typed.lexicon import lexicon_for
-from vamos.core.dance.typed.repeats import repeat_in
-from vamos.core.dance.typed.tokens import tokens_of
 from vamos.core.model.dance import ItemKind, kind_by_name
 from vamos.errors import InputError
 from vamos.wording import words_of
@@ -48,6 +44,7 @@ tr = words_of(__name__)
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
 #: Music whose sets of counts are threes.
 _IN_THREE = re.compile(r"\b(?:waltz|walzer|vals|valse|3/4|6/8)\b", re.IGNORECASE)
+_COUNTS_ALONE = re.compile(r"^[(\[]?\s*(\d{1,2})\s*(?:counts?|cts?|zähler)\s*[)\]]?\s*:$", re.IGNORECASE)
 _RANGE_ALONE = re.compile(r"^[(\[]?\s*(?:counts?\s*)?(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*:?$", re.IGNORECASE)
 _RULE = re.compile(r"^[\s\-=_*~.•]*$")
 
@@ -208,6 +205,11 @@ class _Sheet:
         """“9-16” in a line of its own, and below it moves without any counts: they are danced on those."""
         found = _RANGE_ALONE.match(plain)
         below = next((r for r in self.rows[index + 1 :] if r.strip()), "")
+        if (long := _COUNTS_ALONE.match(plain)) is not None and below.strip():
+            # “8 counts:” in a line of its own.
+            self._open(tr("Section {number}", number=len(self.sections) + 1), length_said(long.group(1)))
+            self._take(index, LineIs.HEAD)
+            return True
         if found is None or is_moves(below.strip()) or not below.strip():
             return False
         first, last = int(found.group(1)), int(found.group(2))
@@ -335,25 +337,14 @@ class _Sheet:
         self._take(index, LineIs.FACT)
         return True
 
-    def _same(self, words_said: str) -> tuple[int, bool] | None:
-        """The section that another one is said to be like, and whether on the other side; None when none is."""
-        found = SAME.match(words_said)
-        if found is None:
-            return None
-        tokens = tokens_of(cleaned(f"repeat {found['rest'].strip(' .!')}").text, lexicon_for({}).known)
-        repeat = repeat_in(tokens, lexicon_for({}))
-        number = found["number"]
-        named_so = [
-            k for k, s in enumerate(self.sections) if re.search(rf"(?<!\d){number}(?!\d)", s.name, re.IGNORECASE)
-        ]
-        if repeat is None or repeat.side or not named_so:
-            return None
-        return named_so[0], repeat.mirror
+    def _same(self, words_said: str) -> Like | None:
+        """The section that another one is said to be like, and on which side; None when none is."""
+        return like_of(words_said, {k: s.name for k, s in enumerate(self.sections) if s.moves or s.like})
 
     def _same_below(self, index: int, plain: str) -> bool:
         """“repeat section 2 on the other side” below a head that has no moves of its own."""
         like = self._same(plain)
-        if like is None or not self.sections or self._goes_on() or like[0] == len(self.sections) - 1:
+        if like is None or not self.sections or self._goes_on() or like.place == len(self.sections) - 1:
             return False
         self.sections[-1].like = like
         self._take(index, LineIs.MOVES)

@@ -361,7 +361,7 @@ class _Words:
             out.append(reading.go(0.02, changed(named, kind=split)))
         if now.kind == "hand":
             # “shimmy while stepping R”: a step beside it is not a word of it, which is asked.
-            step = atom.value in ("step", "other") and atom.words not in MANNER
+            step = atom.value in ("step", "other") and text.lower().endswith("ing")
             out.append(reading.go(0.1, changed(named, slips=(*named.slips, text)) if step else named))
         if figure is None and now.kind in ("step", "touch", "hop", "free", "other"):
             # “step side”, “touch heel”: one move, the later word says how.

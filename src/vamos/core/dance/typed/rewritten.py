@@ -156,8 +156,21 @@ def _leads(token: Token, lexicon: Lexicon) -> bool:
     return word in BEFORE_COUNTS[1:] or slipped
 
 
+def _own_of_range(tokens: list[Token]) -> list[Token]:
+    """“5-8 clap on 5 and 7”: its own counts lie in the range before it, which says no more."""
+    if [t.kind for t in tokens[:3]] != ["num", "dash", "num"]:
+        return tokens
+    on = next((k for k in range(4, len(tokens)) if tokens[k].lower in BEFORE_COUNTS), 0)
+    behind = [t for t in tokens[on + 1 :] if t.kind not in ("sep", "amp") and t.lower not in ("and", "und", "y", "et")]
+    inside = [t.value for t in behind if t.kind == "num"]
+    first, last = tokens[0].value, tokens[2].value
+    alone = on and inside and len(inside) == len(behind) and not any(t.kind == "num" for t in tokens[3:on])
+    return tokens[3:] if alone and all(first <= n <= last for n in inside) else tokens
+
+
 def plain_counts(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
     """“Counts 1 to 4 step R (1) …”: the same as “1-4 step R (1) …”."""
+    tokens = _own_of_range(tokens)
     listed_so = len(tokens) > 2 and tokens[2].lower in ("and", "und", "y", "et")
     if len(tokens) > 2 and tokens[1].kind == "num" and not listed_so and _leads(tokens[0], lexicon):
         tokens = tokens[1:]
