@@ -412,6 +412,34 @@ class SentTest(unittest.TestCase):
         self.assertTrue(short(first.events).endswith("21R 22L 23R 24L 25R+4 26L 27R 28L 29x 31x"))
         self.assertEqual([i.name for i in found.dance.sequence], [f"Teil {x}" for x in "AABABB"])
 
+    def test_spanish_heads_and_a_tag_of_four_counts(self):
+        """“1ª sección”; “al final de la pared 3, 4 tiempos” is wall 3 alone."""
+        found = read("faroles")
+        self.assertEqual(
+            [s.name for s in found.dance.sections][:2], ["Sección 1: pasos al lado", "Sección 2: rock y triple"]
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall", "Tag", "wall"])
+        self.assertEqual(found.remarks, ())
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections][1:4],
+            ["1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L", "1R 2L-4 3R 4L-2 5R 6l 7L 8r", "1R 2L 3R 4L 5R 6L 7x 8x"],
+        )
+
+    def test_counts_of_an_eight_as_its_head(self):
+        """“count 1-8”, “count 1-8 again” and moves with counts of their own: two sections; what is no move is told."""
+        found = read("paper boats")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            ["1R 2h 3x 3&x 4x 5L-4 6r 7x", "1r 2R 3L?8 4x 5R 6L 7R 8x"],
+        )
+        self.assertEqual(len(found.remarks), 2)
+
+    def test_a_turn_in_a_column_of_remarks_is_told(self):
+        read = read_other_table("Count;What;Foot;Remark\n1;step fwd;L;slowly\n2;close;R;1/4 R\n", ";")
+        dance, remarks = read.dance, read.remarks
+        self.assertEqual([e.note for e in dance.sections[0].events], ["slowly", "1/4 R"])
+        self.assertTrue(any("1/4 R" in r and "turn" in r for r in remarks), remarks)
+
     def test_every_line_is_accounted_for(self):
         for name in ("paper moon", "fan alley", "laternengasse"):
             found = read(name)

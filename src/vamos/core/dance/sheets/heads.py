@@ -46,7 +46,8 @@ EIGHT = re.compile(
     rf"^(?P<word>{_EIGHT})\s*(?:#|no\.?|nr\.?)\s*(?P<number>\d{{1,2}})\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
 )
 ORDINAL = re.compile(
-    rf"^(?P<number>\d{{1,2}})(?:st|nd|rd|th|\.)\s+(?P<word>{_EIGHT}|section|set|phrase|teil|abschnitt)\s*"
+    rf"^(?P<number>\d{{1,2}})(?:st|nd|rd|th|\.?[ªº°]|er|era|re|ère|e|ème|\.)\s+"
+    rf"(?P<word>{_EIGHT}|section|set|phrase|teil|abschnitt|secci[oó]n|parte|partie|sezione)\s*"
     r"(?P<rest>[:.)\-(\[=].*|)$",
     re.IGNORECASE,
 )

@@ -34,6 +34,8 @@ _LANES = {
     "head": "head kopf cabeza tête testa",
 }
 _LANE = {word: lane for lane, several in _LANES.items() for word in several.split()}
+#: A note that says a turn.
+_TURNS = re.compile(r"\b[1357]/[248]\b|[½¼¾⅛⅜⅝⅞]|\b(?:turn|drehung|giro|vuelta|tour)\b", re.IGNORECASE)
 #: A cell that says where one faces, by the clock.
 _FACES = re.compile(r"^(1[0-2]|[1-9])(?::?(00|30))?\s*(?:o'?clock|uhr|h)?$", re.IGNORECASE)
 _ROLES = {word: role for role, several in _HEADS.items() for word in several.split()}
@@ -156,6 +158,13 @@ def _with_notes(dance: Dance, notes: list[tuple[int, str, str]]) -> tuple[Dance,
             )
             continue
         events[at] = replace(events[at], note=words(note))
+        if _TURNS.search(note) and not events[at].turn:
+            told = tr(
+                "The note “{what}” at {counts} speaks of a turn; it is kept as a note and turns nobody.",
+                what=words(note)[:60],
+                counts=counts,
+            )
+            left.append(told)
         sections[number] = replace(sections[number], events=tuple(events))
     return replace(dance, sections=tuple(sections)), left
 

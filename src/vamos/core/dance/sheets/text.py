@@ -46,6 +46,7 @@ _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge
 _IN_THREE = re.compile(r"\b(?:waltz|walzer|vals|valse|3/4|6/8)\b", re.IGNORECASE)
 _COUNTS_ALONE = re.compile(r"^[(\[]?\s*(\d{1,2})\s*(?:counts?|cts?|zähler)\s*[)\]]?\s*:$", re.IGNORECASE)
 _RANGE_ALONE = re.compile(r"^[(\[]?\s*(?:counts?\s*)?(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*:?$", re.IGNORECASE)
+_RANGE_HEAD = re.compile(r"^[(\[]?\s*counts?\s*(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*(?:again)?\s*:?$", re.IGNORECASE)
 _RULE = re.compile(r"^[\s\-=_*~.•]*$")
 
 
@@ -205,6 +206,12 @@ class _Sheet:
         """“9-16” in a line of its own, and below it moves without any counts: they are danced on those."""
         found = _RANGE_ALONE.match(plain)
         below = next((r for r in self.rows[index + 1 :] if r.strip()), "")
+        if (whole := _RANGE_HEAD.match(plain)) is not None and is_moves(below.strip()):
+            # “Count 1-8”, and the moves below it have counts of their own.
+            first, last = int(whole.group(1)), int(whole.group(2))
+            self._open(tr("Section {number}", number=len(self.sections) + 1), max(1, last - first + 1))
+            self._take(index, LineIs.HEAD)
+            return True
         if (long := _COUNTS_ALONE.match(plain)) is not None and below.strip():
             # “8 counts:” in a line of its own.
             self._open(tr("Section {number}", number=len(self.sections) + 1), length_said(long.group(1)))
