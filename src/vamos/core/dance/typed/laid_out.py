@@ -23,6 +23,8 @@ from vamos.core.model.dance import Doubt
 USUAL = (4, 6, 8, 16, 24, 32)
 #: Words that cost so much a move may be anything.
 _CLEAR = 0.45
+#: What turns the body only beside something else.
+_BESIDE = ("free", "hand", "touch", "hop", "step")
 #: Words behind a number that say how long all of a line is.
 COUNT_WORDS = ("count", "counts", "cts", "ct", "beat", "beats", "zähler", "zählzeiten")
 #: Where both are said, a slow lasts two counts and a quick one (ballroom's count, common practice, no source).
@@ -43,12 +45,15 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     for cost, moves in readings(words, lexicon)[:WORDS]:
         row = _limbs(led(written_out(moves)), lexicon)
         # “V step, R lead”: words that only say the first foot.
+        again = any(m.times > 1 and m.size is not None and m.kind in _BESIDE for m in moves)
         cost -= NO_MOVE * (len(row) > 0 and any(m.led and not (m.kind or m.name) for m in moves))
         if not row or cost > _CLEAR * len(row) or not all(map(_known, row)):
             continue
         for start in starts:
             for extra, ways in _ways(row):
-                found += _danced(start.dearer(cost + extra), ways, usual, once_more, lexicon)
+                danced = _danced(start.dearer(cost + extra), ways, usual, once_more, lexicon)
+                # “bounce heels 3 times turning ¼”: once or each time.
+                found += [s.asked(Fraction(0), Doubt.TURNS) for s in danced] if again else danced
     found.sort(key=lambda s: s.cost)
     return found[:LINES]
 

@@ -16,7 +16,15 @@ from vamos.core.dance.typed.kept import sides_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
-from vamos.core.dance.typed.rewritten import parted, plain_counts, put_back, unglued, without_length
+from vamos.core.dance.typed.rewritten import (
+    each_long,
+    parted,
+    plain_counts,
+    put_back,
+    unglued,
+    without_length,
+    written_out_brackets,
+)
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import OTHER, State
 from vamos.core.dance.typed.tokens import Token, tokens_of
@@ -99,7 +107,8 @@ def read_typed(
 
 
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
-    return put_back(without_length(parted(unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon))))
+    words = unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)
+    return put_back(without_length(parted(each_long(written_out_brackets(words)))))
 
 
 def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:

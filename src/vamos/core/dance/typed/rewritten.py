@@ -132,6 +132,44 @@ def put_back(tokens: list[Token]) -> list[Token]:
     return out
 
 
+def written_out_brackets(tokens: list[Token]) -> list[Token]:
+    """“2x (step R, touch L)”, “(step R, touch L) x2”: what stands in the bracket, so often."""
+    for k, opened in enumerate(tokens):
+        if opened.kind != "open":
+            continue
+        end = next((j for j in range(k, len(tokens)) if tokens[j].kind == "close"), 0)
+        inside = tokens[k + 1 : end]
+        ahead = k > 0 and tokens[k - 1].kind == "times"
+        times = tokens[k - 1] if ahead else tokens[end + 1] if 0 < end < len(tokens) - 1 else opened
+        several = any(t.kind == "sep" for t in inside) and not any(t.kind == "num" for t in inside)
+        begins = k == int(ahead) or tokens[k - 1 - ahead].kind in ("sep", "num", "nl")
+        if times.kind != "times" or not several or not begins or not 2 <= times.value <= 8:
+            continue
+        comma = Token("sep", ",", opened.start, opened.end)
+        often = [t for _ in range(times.value) for t in (*inside, comma)][:-1]
+        return [*tokens[: k - ahead], *often, *tokens[end + (1 if ahead else 2) :]]
+    return tokens
+
+
+def each_long(tokens: list[Token]) -> list[Token]:
+    """“body roll right (2 counts), body roll left (2 counts)”: how long each of them lasts."""
+    found = [
+        k
+        for k in range(len(tokens) - 3)
+        if [t.kind for t in tokens[k : k + 4]] == ["open", "num", "word", "close"] and tokens[k + 2].lower in COUNTS
+    ]
+    if len(found) < 2 or sum(t.kind == "num" for t in tokens) != len(found):
+        return tokens
+    out: list[Token] = []
+    for k, token in enumerate(tokens):
+        inside = next((at for at in found if at <= k < at + 4), None)
+        if inside is None:
+            out.append(token)
+        elif k == inside + 1:
+            out.append(changed(token, kind="lasts"))
+    return out
+
+
 def parted(tokens: list[Token]) -> list[Token]:
     """“Schritt nach rechts - LF kreuzt - Schritt”: a dash between spaces and words parts moves as a comma does."""
     out = []

@@ -41,6 +41,8 @@ _TURN_WORD = re.compile(r"(?:turn|turning|drehung|drehen|spin)$", re.IGNORECASE)
 _LIFTS = re.compile(r"(?:kick|hitch|flick|hook|brush|scuff)", re.IGNORECASE)
 #: Where a move to a side comes back to.
 _MIDDLE = ("center", "centre", "middle", "mitte", "centro")
+#: “heels out, heels in”: both of them.
+_BOTH = re.compile(r"(?:heels|toes|fersen|spitzen)\s+(?:out|in|apart|together|auseinander|zusammen)$", re.IGNORECASE)
 _GOES = re.compile(r"(?:back|forward|fwd)$", re.IGNORECASE)
 
 #: Words of going forward and back.
@@ -190,6 +192,8 @@ class State(Struct, frozen=True):
                 # “vine R 1-4 and back 5-8” may be danced back, all of it.
                 state = state.asked(at, Doubt.READINGS)
         if kind == "landed":
+            foot = "B"
+        if kind == "touch" and not foot and _BOTH.match(" ".join(move.name)):
             foot = "B"
         if kind in ("step", "touch", "hop", "other") and not foot:
             state, foot = state._foot_left_out(kind, at)
