@@ -102,6 +102,18 @@ class OtherSpeedTest(FolderCase):
         self.assertAlmostEqual(found.rate, 0.75, delta=0.00075)
         self.assertAlmostEqual(found.clock(15.0), 15 + 0.75 * 15, delta=0.015)
 
+    def test_slowed_with_its_pitch_far_under_a_voice(self):
+        """A slow and a fast record 10 and 12 dB under talk (not found by onsets and harmony): to 1 ms at both ends."""
+        for ratio, under_db in ((Fraction(4, 5), 10), (Fraction(5, 4), 12)):
+            other = scipy.signal.resample_poly(self.song, ratio.denominator, ratio.numerator)
+            part = other[int(12 * RATE) : int(42 * RATE)]
+            loud = float(np.sqrt(np.mean(part**2)))
+            (found,) = self.place(part + talk(30, 10 ** (under_db / 20) * loud)).passes
+            with self.subTest(ratio):
+                self.assertGreater(found.confidence, 0.5)
+                for at in (1.0, 29.0):
+                    self.assertAlmostEqual(found.clock(at), (12 + at) * float(ratio), delta=1e-3)
+
     def test_a_few_seconds_at_a_usual_speed(self):
         """Sixteen seconds at 85 % under talk: onsets lean by thousandths, players do not; to 10 ms at both ends."""
         slow = stretched(self.song[:, None], RATE, Fraction(17, 20))[:, 0]

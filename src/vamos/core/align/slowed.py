@@ -9,6 +9,7 @@ the song itself is resampled and placed like any song in the room, to a tenth of
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
@@ -18,7 +19,7 @@ import numpy.typing as npt
 from vamos.core.align.correlate import RATE, SongIndex
 from vamos.core.align.segment import Segment
 from vamos.core.align.sharpen import sharpened
-from vamos.core.align.song_in_room import LEAST_CLEAR, place_along
+from vamos.core.align.song_in_room import LEAST_CLEAR, find_song, place_along
 from vamos.core.align.twins import BEYOND_S, NEAR_S, SAME_SOUND, repeats
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.lazy import scipy
@@ -32,6 +33,8 @@ Floats = npt.NDArray[np.float64]
 Rows = npt.NDArray[np.float32]
 
 SLOWEST, FASTEST = 0.5, 1.25
+#: So near to a ratio that was found roughly a speed of players is tried, and so many of them.
+NEARBY, MOST_STEPS = 0.025, 4
 #: Features a second in the search.
 COARSE = 25.0
 #: The take must be at least this long, and is searched in stretches of this length.
@@ -290,12 +293,12 @@ def find_slowed(
         if SLOWEST * 0.97 <= place.ratio <= FASTEST * 1.03 and agree > 0.3:
             tune, covers = search.in_tune(take, place, start_s, end_s), search.covers(place, start_s, end_s)
             looked.append(_Looked(place, spread, agree, tune, covers))
-    if not looked:
-        return None
     looked.sort(key=lambda x: -x.worth)
+    # Where the pitch moved too, at a speed players offer, the song itself can be heard: it is asked before onsets are.
+    heard = _at_steps(search.index, sound, [rough.ratio for _, rough in tunes if rough.moved], start_s, end_s)
+    if not looked or looked[0].tune < IN_TUNE:
+        return heard()
     best = looked[0]
-    if best.tune < IN_TUNE:
-        return None
     alike = [
         x.place for x in looked[1:] if x.worth > SAME * best.worth and abs(x.place.song_s - best.place.song_s) > 0.5
     ]
@@ -303,6 +306,7 @@ def find_slowed(
     if abs(best.place.ratio - 1) < SAME_SPEED:
         return _at_its_own_speed(search, sound, best, again, start_s, end_s)
     exact = _resampled(search.index, sound, best.place, start_s, end_s) if best.place.moved else None
+    exact = exact or heard()
     found = exact or _by_onsets(search, best, again, start_s, end_s)
     if found is not None and exact is None and len(alike) > len(again):
         # A song whose tempo wanders fits itself elsewhere at another speed: nobody can tell which it is.
@@ -363,6 +367,39 @@ def _by_onsets(search: SlowedSearch, best: _Looked, again: list[Place], start_s:
     also = tuple(at_first + move for move in moves)
     sure = min(float(sure), 0.45) if also else float(sure)
     return Segment(first, last, at_first, place.ratio, sure, best.spread_s, also_at_s=also)
+
+
+def _at_steps(
+    index: SongIndex, sound: Samples, ratios: list[float], start_s: float, end_s: float
+) -> Callable[[], Segment | None]:
+    """Looks for the song, resampled to the speeds players offer that are nearest to ratios, when it is called."""
+
+    def look() -> Segment | None:
+        steps = dict.fromkeys(round(ratio / STEP) * STEP for ratio in ratios)
+        found = []
+        for step in [s for s in steps if abs(s - 1) > STEP / 2 and any(abs(s / r - 1) < NEARBY for r in ratios)][
+            :MOST_STEPS
+        ]:
+            _, slow, _, _ = _brought_to(index, Place(0.0, 0.0, step, True))
+            part = sound[int(start_s * RATE) : int(end_s * RATE)]
+            for segment in find_song(SongIndex(slow), part):
+                if segment.clarity >= LEAST_CLEAR and segment.take_end_s - segment.take_start_s >= SHORTEST_S:
+                    found.append((segment.weight, _in_song(segment, step, start_s)))
+        return max(found, key=lambda row: row[0])[1] if found else None
+
+    return look
+
+
+def _in_song(segment: Segment, ratio: float, start_s: float) -> Segment:
+    """A segment found on the song brought to a ratio, in a stretch of the take, as one of song and take."""
+    return replace(
+        segment,
+        take_start_s=segment.take_start_s + start_s,
+        take_end_s=segment.take_end_s + start_s,
+        song_at_start_s=segment.song_at_start_s * ratio,
+        rate=segment.rate * ratio,
+        also_at_s=tuple(at * ratio for at in segment.also_at_s),
+    )
 
 
 def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
