@@ -64,7 +64,8 @@ class SentTest(unittest.TestCase):
         found = read("laternengasse")
         first, second, tag = found.dance.sections
         # “Brücke nach Wand 3: 4 Zähler Hüften kreisen” is danced on its own counts, and turns nobody.
-        self.assertEqual((tag.name, tag.length, short(tag.events)), ("Tag", 4, "1x 2x 3x 4x"))
+        # “4 Zähler Hüften kreisen” lasts four counts.
+        self.assertEqual((tag.name, tag.length, [e.length for e in tag.events]), ("Tag", 4, [4]))
         self.assertEqual(short(first.events), "1R 2L 3R 3&L 4R 5L 6R 7L 8r 9R 10L 11R 12l 13L 14R 15L-2 16r")
         self.assertEqual(short(second.events).split()[:4], ["1R", "2L-4", "3R", "4L-4"])
         self.assertEqual(sequence(found), ["Teil A", "Teil A", "Teil B", "Teil A", "Teil B", "Teil B"])
@@ -433,6 +434,19 @@ class SentTest(unittest.TestCase):
             ["1R 2h 3x 3&x 4x 5L-4 6r 7x", "1r 2R 3L?8 4x 5R 6L 7R 8x"],
         )
         self.assertEqual(len(found.remarks), 2)
+
+    def test_a_number_in_front_of_the_one_line_of_a_section(self):
+        """How often or how long, and no count."""
+        for line, wanted in (
+            ("4 hip bumps", "1x 2x 3x 4x"),
+            ("3 stomps R L R, hold", "1R 2L 3R 4h"),
+            ("4 paddle turns 1/4 L", "1R 2L-2 3R 4L-2 5R 6L-2 7R 8L-2"),
+            ("2 x (step R, touch L, step L, touch R)", "1R 2l 3L 4r 5R 6l 7L 8r"),
+            ("8 counts freestyle", "1x"),
+            ("8 cross R", "8R"),
+        ):
+            (section,) = read_text(f"Test\n\nSection 1\n{line}\n").dance.sections
+            self.assertEqual(short(section.events), wanted, line)
 
     def test_a_turn_in_a_column_of_remarks_is_told(self):
         read = read_other_table("Count;What;Foot;Remark\n1;step fwd;L;slowly\n2;close;R;1/4 R\n", ";")

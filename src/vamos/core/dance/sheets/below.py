@@ -100,14 +100,33 @@ _DO = re.compile(r"^(?:do|dance|add|insert|tanze|tanzt|mach|macht)\s+(?=\S)", re
 _LONG = re.compile(r"^\d{1,2}\s*(?:counts?|cts?|zähler)\s*[:,–-]\s*", re.IGNORECASE)
 
 
+def often_said(rest: str) -> str:
+    """“4 hip sways R L R L”, “2 x (step R, touch L)”, “8 counts freestyle”: a number that says how often or how long
+    and is no count; with the counts that gives. Nothing for other lines.
+    """
+    if not re.match(r"\d+\s*[^\W\d]", rest) or len(re.findall(r"\d+(?!/)", re.sub(r"\d/\d", "", rest))) != 1:
+        return ""
+    long = re.match(r"(\d{1,2})\s*(?:counts?|cts?|zähler)\s+(?:of\s+|von\s+)?([^:,]+)$", rest, re.IGNORECASE)
+    if long is not None:
+        return f"{long.group(2)} 1-{long.group(1)}"
+    if not (laid := laid_out_on(rest)):
+        return ""
+    if re.match(r"\d+\s*[x×]\b", rest, re.IGNORECASE):
+        return laid
+    # A side for each of them says how often as well.
+    sides = re.search(r"(?:\s[RL]\b)+$", rest)
+    number = re.match(r"\d+", laid)
+    each = sides is not None and number is not None and len(sides.group().split()) == int(number.group())
+    return re.sub(r"^\d+\s*", "", laid) if each else re.sub(r"^(\d+)\s*", r"\1x ", laid)
+
+
 def in_head(rest: str, length: int | None = None) -> str:
     """What is danced in the line of a head, on its own counts or, where it has none, on those of the head."""
     rest = _DO.sub("", rest.strip(" :.-–|,"))
     if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
         return ""
-    if re.match(r"\d+\s+[^\W\d]", rest) and len(re.findall(r"\d+", rest)) == 1 and (often := laid_out_on(rest)):
-        # “4 hip sways R L R L”: how often, and no count; its counts say it as well.
-        return re.sub(r"^\d+\s+", "", often)
+    if often := often_said(rest):
+        return often
     if is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
         return rest
     if length is None:

@@ -10,7 +10,7 @@ from dataclasses import replace
 
 from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, said_behind, tag_in
 from vamos.core.dance.section_text import count_said, danced_by_somebody
-from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, in_head, is_moves
+from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, in_head, is_moves, often_said
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheets.heads import (
     COUNT_IN,
@@ -135,6 +135,8 @@ class _Sheet:
             return
         elif facts := facts_in(plain):
             self._fact(index, facts)
+        elif self._empty(index) and (often := often_said(plain)):
+            self._move_line(index, often)
         elif is_moves(plain, self._goes_on()):
             self._move_line(index, plain)
         elif not self.name and not self.sections and len(plain) <= 80 and not re.search(r"\d\s*-\s*\d", plain):
@@ -143,16 +145,16 @@ class _Sheet:
             self._take(index, LineIs.NAME)
         elif is_last_words(plain):
             self._take(index, LineIs.FACT, tr("The dance begins again."))
-        elif danced := self._alone_below_head(index, plain):
+        elif self._empty(index) and (danced := in_head(plain)):
             self.sections[-1].moves.append((index, danced))
             self._take(index, LineIs.MOVES)
         else:
             self._take(index, LineIs.ASIDE)
 
-    def _alone_below_head(self, index: int, plain: str) -> str:
-        """The one line below a head, of moves without counts: they are danced as they usually are."""
+    def _empty(self, index: int) -> bool:
+        """Whether this is the one line below a head."""
         empty = bool(self.sections) and not self.sections[-1].moves and self.sections[-1].like is None
-        return in_head(plain) if empty and not self.below.moves_follow(index) else ""
+        return empty and not self.below.moves_follow(index)
 
     def _fact(self, index: int, facts: dict[str, str]) -> None:
         told = []
