@@ -9,17 +9,15 @@ the song itself is resampled and placed like any song in the room, to a tenth of
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import dataclass, replace
-from fractions import Fraction
 
 import numpy as np
 import numpy.typing as npt
 
-from vamos.core.align.correlate import RATE, SongIndex
+from vamos.core.align.correlate import SongIndex
+from vamos.core.align.resampled import SHORTEST_S, Place, at_steps, resampled, usual
 from vamos.core.align.segment import Segment
-from vamos.core.align.sharpen import sharpened
-from vamos.core.align.song_in_room import LEAST_CLEAR, find_song, place_along
+from vamos.core.align.song_in_room import place_along
 from vamos.core.align.twins import BEYOND_S, NEAR_S, SAME_SOUND, repeats
 from vamos.core.grid.spectra import FRAME_RATE, Spectra, normal
 from vamos.core.lazy import scipy
@@ -33,12 +31,10 @@ Floats = npt.NDArray[np.float64]
 Rows = npt.NDArray[np.float32]
 
 SLOWEST, FASTEST = 0.5, 1.25
-#: So near to a ratio that was found roughly a speed of players is tried, and so many of them.
-NEARBY, MOST_STEPS = 0.025, 4
 #: Features a second in the search.
 COARSE = 25.0
-#: The take must be at least this long, and is searched in stretches of this length.
-SHORTEST_S, STRETCH_S = 12.0, 40.0
+#: The take is searched in stretches of this length.
+STRETCH_S = 40.0
 #: What harmony counts beside onsets.
 HARMONY = 1.5
 #: So many places are looked at closely, and the take must lie within the song by this share.
@@ -54,12 +50,10 @@ SAME = 0.85
 SAME_SPEED = 0.004
 #: Reverberation lets onsets be heard this much late (middle of the tuning set of bench/place.py).
 ROOM_LATE_S = 0.007
-#: Players offer speeds in such steps (common practice, no source); so near to one, it is that one.
-STEP, NEAR_STEP = 0.05, 0.004
 #: So much more is a line at a usual speed worth than one at any.
 STEADY = 1.3
-#: A rate that is off by more smears the room's answer; the song is then brought to the better one.
-SMEARS = 2e-5
+#: Below this a place by onsets is a question, so the song itself is looked for as well.
+UNSURE = 0.5
 #: Stretches of a true place agree with the line this tightly, in seconds.
 TIGHT_S = 0.008
 
@@ -91,16 +85,6 @@ def features(spectra: Spectra) -> Features:
         return np.asarray(picked / (np.sqrt((picked**2).mean()) + 1e-9), dtype=np.float32)
 
     return Features(rows(smooth), rows(chroma), fine.astype(np.float32), spectra.duration_s)
-
-
-@dataclass(frozen=True, slots=True)
-class Place:
-    """song second = ``song_s`` + ratio · (take second − ``take_s``)."""
-
-    take_s: float
-    song_s: float
-    ratio: float
-    moved: bool
 
 
 class SlowedSearch:
@@ -243,15 +227,6 @@ class SlowedSearch:
         return np.array(out).reshape(-1, 3)
 
 
-def _usual(place: Place, middle_s: float) -> Place | None:
-    """The place at the usual speed beside its own, turned about the middle of its stretch; None where none is near."""
-    step = round(place.ratio / STEP) * STEP
-    if abs(step / place.ratio - 1) > NEAR_STEP or abs(step - 1) < STEP / 2:
-        return None
-    at_middle = place.song_s + place.ratio * (middle_s - place.take_s)
-    return replace(place, song_s=at_middle - step * (middle_s - place.take_s), ratio=step)
-
-
 def _turned(harmony: Floats, ratio: float) -> Floats:
     """Harmony heard lower (or higher) by the ratio, turned back by as many semitones."""
     turn = -12 * np.log2(ratio)
@@ -294,10 +269,10 @@ def find_slowed(
             tune, covers = search.in_tune(take, place, start_s, end_s), search.covers(place, start_s, end_s)
             looked.append(_Looked(place, spread, agree, tune, covers))
     looked.sort(key=lambda x: -x.worth)
-    # Where the pitch moved too, at a speed players offer, the song itself can be heard: it is asked before onsets are.
-    heard = _at_steps(search.index, sound, [rough.ratio for _, rough in tunes if rough.moved], start_s, end_s)
+    # Where the pitch moved too, the song itself can be heard, at the speeds players offer.
+    moved = [rough.ratio for _, rough in tunes if rough.moved]
     if not looked or looked[0].tune < IN_TUNE:
-        return heard()
+        return at_steps(search.index, sound, moved, start_s, end_s)
     best = looked[0]
     alike = [
         x.place for x in looked[1:] if x.worth > SAME * best.worth and abs(x.place.song_s - best.place.song_s) > 0.5
@@ -305,9 +280,11 @@ def find_slowed(
     again = [p for p in alike if abs(p.ratio / best.place.ratio - 1) < 0.005]
     if abs(best.place.ratio - 1) < SAME_SPEED:
         return _at_its_own_speed(search, sound, best, again, start_s, end_s)
-    exact = _resampled(search.index, sound, best.place, start_s, end_s) if best.place.moved else None
-    exact = exact or heard()
+    exact = resampled(search.index, sound, best.place, start_s, end_s) if best.place.moved else None
     found = exact or _by_onsets(search, best, again, start_s, end_s)
+    if exact is None and (best.place.moved or found is None or found.confidence < UNSURE):
+        exact = at_steps(search.index, sound, moved, start_s, end_s)
+        found = exact or found
     if found is not None and exact is None and len(alike) > len(again):
         # A song whose tempo wanders fits itself elsewhere at another speed: nobody can tell which it is.
         found = replace(found, confidence=min(found.confidence, 0.45))
@@ -324,9 +301,9 @@ def _refined(
     free = search.refined(take, rough, start_s, end_s)
     lines = [(1.0, free)]
     for near in (free[0], rough):
-        usual = _usual(near, (start_s + end_s) / 2)
-        if usual is not None:
-            lines.append((STEADY, search.refined(take, usual, start_s, end_s, turns=False)))
+        offered = usual(near, (start_s + end_s) / 2)
+        if offered is not None:
+            lines.append((STEADY, search.refined(take, offered, start_s, end_s, turns=False)))
 
     def worth(of: tuple[float, tuple[Place, float, float]]) -> float:
         more, (place, spread, agree) = of
@@ -367,68 +344,3 @@ def _by_onsets(search: SlowedSearch, best: _Looked, again: list[Place], start_s:
     also = tuple(at_first + move for move in moves)
     sure = min(float(sure), 0.45) if also else float(sure)
     return Segment(first, last, at_first, place.ratio, sure, best.spread_s, also_at_s=also)
-
-
-def _at_steps(
-    index: SongIndex, sound: Samples, ratios: list[float], start_s: float, end_s: float
-) -> Callable[[], Segment | None]:
-    """Looks for the song, resampled to the speeds players offer that are nearest to ratios, when it is called."""
-
-    def look() -> Segment | None:
-        steps = dict.fromkeys(round(ratio / STEP) * STEP for ratio in ratios)
-        found = []
-        for step in [s for s in steps if abs(s - 1) > STEP / 2 and any(abs(s / r - 1) < NEARBY for r in ratios)][
-            :MOST_STEPS
-        ]:
-            _, slow, _, _ = _brought_to(index, Place(0.0, 0.0, step, True))
-            part = sound[int(start_s * RATE) : int(end_s * RATE)]
-            for segment in find_song(SongIndex(slow), part):
-                if segment.clarity >= LEAST_CLEAR and segment.take_end_s - segment.take_start_s >= SHORTEST_S:
-                    found.append((segment.weight, _in_song(segment, step, start_s)))
-        return max(found, key=lambda row: row[0])[1] if found else None
-
-    return look
-
-
-def _in_song(segment: Segment, ratio: float, start_s: float) -> Segment:
-    """A segment found on the song brought to a ratio, in a stretch of the take, as one of song and take."""
-    return replace(
-        segment,
-        take_start_s=segment.take_start_s + start_s,
-        take_end_s=segment.take_end_s + start_s,
-        song_at_start_s=segment.song_at_start_s * ratio,
-        rate=segment.rate * ratio,
-        also_at_s=tuple(at * ratio for at in segment.also_at_s),
-    )
-
-
-def _resampled(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
-    """The exact segment when the song was slowed with its pitch: the song itself resampled, then placed."""
-    usual = _usual(place, (start_s + end_s) / 2)
-    for one in (usual, place) if usual is not None else (place,):
-        found = _resampled_at(index, sound, one, start_s, end_s)
-        if found is not None:
-            return found
-    return None
-
-
-def _resampled_at(index: SongIndex, sound: Samples, place: Place, start_s: float, end_s: float) -> Segment | None:
-    ratio, slow, lag, slope = _brought_to(index, place)
-    low, high = max(0.0, start_s, -lag), min(end_s, len(sound) / RATE, len(slow) / RATE - lag)
-    sharp = sharpened(slow, sound, low, high, lag, slope) if high - low >= SHORTEST_S else None
-    if sharp is not None and abs(sharp.slope) >= SMEARS:
-        song_s = (sharp.lag_s + place.take_s * (1 + sharp.slope)) * ratio
-        ratio, slow, lag, slope = _brought_to(index, replace(place, song_s=song_s, ratio=ratio * (1 + sharp.slope)))
-    segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, slope)
-    if segment is None or segment.clarity < LEAST_CLEAR:
-        return None
-    also = tuple(at * ratio for at in segment.also_at_s)
-    return replace(segment, song_at_start_s=segment.song_at_start_s * ratio, rate=segment.rate * ratio, also_at_s=also)
-
-
-def _brought_to(index: SongIndex, place: Place) -> tuple[float, Samples, float, float]:
-    """A song played at nearly the ratio of a place: that ratio, its samples, lag and slope of the place on them."""
-    share = Fraction(place.ratio).limit_denominator(4000)
-    slow = scipy.signal.resample_poly(index.samples, share.denominator, share.numerator).astype(np.float32)
-    ratio = float(share)
-    return ratio, slow, place.song_s / ratio - place.take_s, place.ratio / ratio - 1
