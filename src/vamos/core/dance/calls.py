@@ -18,7 +18,8 @@ _BACK = 4
 
 def calls_of(lines: Sequence[Line]) -> list[tuple[Fraction, str]]:
     """Position and name of everything that is called, in order; where a wall is cut, what comes there stands first."""
-    return sorted([*_named(lines), *_restarts(lines)], key=lambda call: call[0])
+    again = tr("restart")
+    return sorted([*_named(lines), *((at, again) for at in restarts(lines))], key=lambda call: call[0])
 
 
 def spoken_calls(lines: Sequence[Line]) -> list[tuple[Fraction, str]]:
@@ -59,7 +60,7 @@ def _named(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
             yield line.start, line.title or tr("ending")
 
 
-def _restarts(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
+def restarts(lines: Sequence[Line]) -> Iterator[Fraction]:
     """Where a wall that is shorter than the others is followed by another one."""
     walls: dict[int, list[Line]] = {}
     for line in lines:
@@ -68,4 +69,4 @@ def _restarts(lines: Sequence[Line]) -> Iterator[tuple[Fraction, str]]:
     lengths = {wall: sum((x.length for x in parts), Fraction(0)) for wall, parts in walls.items()}
     for wall, parts in walls.items():
         if lengths[wall] < max(lengths.values()) and wall + 1 in walls:
-            yield parts[-1].counts.end, tr("restart")
+            yield parts[-1].counts.end

@@ -8,7 +8,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
-from vamos.core.dance.calls import calls_of
+from vamos.core.dance.calls import restarts
 from vamos.core.dance.lines import Line, even_pulse, lines_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.dance import Dance, Event, Foot, ItemKind, Section
@@ -70,7 +70,7 @@ _FILLERS = frozenset(
     ]
 )
 #: Counts from one to another, as they are typed.
-_SPAN = re.compile(r"\b(\d+)\s*(?:-|–|to|up to|bis|a|hasta)\s*(\d+)\b")
+_SPAN = re.compile(r"\b(\d+)(?:\s*[-–]\s*|\s+(?:to|up to|bis|a|hasta)\s+)(\d+)\b")
 _COUNT = re.compile(r"^(\d+)([&ae]?)(\d*)$")
 _TURNS = {
     2: marked("quarter turn"),
@@ -199,16 +199,15 @@ def _entries(dance: Dance) -> Iterator[_Entry]:
 
 def _on_walls(lines: Sequence[Line]) -> Iterator[_Entry]:
     """Each line of a wall by the wall's number; where it begins again, and tags, by these words."""
-    called = dict(calls_of(lines))
-    again = tr("restart")
+    again = set(restarts(lines))
     for line in lines:
         if line.section is None or line.wall is None:
             continue
         told = tr("on wall {wall}, its counts {first} to {last}", wall=line.wall, **_span(line))
         words = f"wall {tr('wall')} {line.wall} {line.section.name}"
-        if called.get(line.counts.end) == again:
+        if line.counts.end in again:
             told = tr("{place}; then the dance starts again", place=told)
-            words += f" restart {again}"
+            words += f" restart {tr('restart')}"
         yield _Entry(line.section, None, frozenset(_words(words)), line, told)
 
 
