@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 from dataclasses import replace
 from fractions import Fraction
@@ -34,6 +35,10 @@ def sides_of(move: Move) -> tuple[str, ...]:
 
 #: Verbs that only say where a foot goes.
 _WHERE = ("side", "behind", "cross", "out", "seit", "kreuz")
+
+
+#: Verbs of one step, which the next foot does not go on with.
+_ONCE = re.compile(r"(?:cross|kreuz|behind|hinter|replac|recover|rec\b)", re.IGNORECASE)
 
 
 def closed(row: Sequence[Move]) -> list[Move]:
@@ -191,7 +196,9 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
         if bare and before is not None and _jumps(before) and before.feet != move.feet and before.feet:
             before = result[-1] = changed(before, kind="step")
         if bare and before is not None and before.kind in ("step", "touch", "hop", "free", "hand"):
-            verb = () if before.called.lower() in MANNER and before.kind == "step" else (before.called or "step",)
+            # “cross R, L back” goes back, and crosses no more.
+            apart = before.kind == "step" and (before.called.lower() in MANNER or _ONCE.match(before.called))
+            verb = () if apart else (before.called or "step",)
             name = (*verb, *move.name) if move.name else before.name
             if before.kind == "hand":
                 name = (*before.name[: len(before.name) - len(sides_of(before))], *map(side_word, move.feet))
