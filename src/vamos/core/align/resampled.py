@@ -57,7 +57,7 @@ def at_steps(index: SongIndex, sound: Samples, ratios: list[float], start_s: flo
     return max(found, key=lambda row: row[0])[1] if found else None
 
 
-def _in_song(segment: Segment, ratio: float, start_s: float) -> Segment:
+def _in_song(segment: Segment, ratio: float, start_s: float = 0.0) -> Segment:
     """A segment found on the song brought to a ratio, in a stretch of the take, as one of song and take."""
     return replace(
         segment,
@@ -89,8 +89,7 @@ def _resampled_at(index: SongIndex, sound: Samples, place: Place, start_s: float
     segment = place_along(SongIndex(slow), sound, start_s, end_s, lag, slope)
     if segment is None or segment.clarity < LEAST_CLEAR:
         return None
-    also = tuple(at * ratio for at in segment.also_at_s)
-    return replace(segment, song_at_start_s=segment.song_at_start_s * ratio, rate=segment.rate * ratio, also_at_s=also)
+    return _in_song(segment, ratio)
 
 
 def brought_to(index: SongIndex, place: Place) -> tuple[float, Samples, float, float]:

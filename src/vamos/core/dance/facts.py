@@ -12,6 +12,7 @@ from fractions import Fraction
 from functools import cache
 from itertools import pairwise
 
+from vamos.core.dance.away import AWAY
 from vamos.core.dance.facing import net_turn, turn_said, turns, wall_count, way_to_front
 from vamos.core.dance.lines import Line, LineKind, heading_after, heading_at, lines_of
 from vamos.core.dance.open_turns import answered
@@ -372,6 +373,6 @@ def empty_counts(section: Section) -> Iterator[str]:
 def faces_away(line: Line) -> bool:
     """Whether more than half of a line is danced with the back to the start wall (4:30 to 7:30)."""
     if not turns(line.section):
-        return line.heading in (3, 4, 5)
+        return line.heading in AWAY
     headings = [heading_at(line, Fraction(k) + Fraction(1, 2)) for k in range(int(line.length))]
-    return sum(h in (3, 4, 5) for h in headings) * 2 > len(headings)
+    return sum(h in AWAY for h in headings) * 2 > len(headings)
