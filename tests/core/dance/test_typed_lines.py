@@ -202,6 +202,12 @@ class RulesTest(unittest.TestCase):
             read_notation("vine R, touch, " * 200, Feel.STRAIGHT, {})
         self.assertEqual(len(read_notation("walk R 1, walk L 2, " * 30, Feel.STRAIGHT, {})[0]), 60)
 
+    def test_a_side_that_is_danced_nowhere_is_asked(self):
+        for text in ("5-6 hip roll L over 2 counts 7-8 the same R", "Applejacks R L on 1& 2&"):
+            self.assertTrue(any(e.doubt for e in read_notation(text, Feel.STRAIGHT, {})[0]), text)
+        passed = read_notation("1 cross R over L, 2 hold", Feel.STRAIGHT, {})[0]
+        self.assertFalse(any(e.doubt for e in passed), "a foot that is passed is no side of a move")
+
     def test_what_was_typed_and_is_only_a_name_is_asked(self):
         for text in ("5-6 zorp (blick) zorp", "7-8 stomp stomp (no weight on 2nd)"):
             events = read_notation(text, Feel.STRAIGHT, {})[0]

@@ -25,7 +25,8 @@ def _said(line: list[Token], lexicon: Lexicon) -> set[str]:
         token = line[index]
         atoms = lexicon.at(line, index) if token.kind == "word" else []
         if token.kind != "word":
-            passed = passed and token.kind not in ("sep", "nl")
+            # “roll L over 2 counts 7-8 the same R” passes no foot.
+            passed = passed and token.kind == "open"
         elif set(token.text) <= set(_SIDES):
             found |= set() if passed else set(token.text)
             passed = False
