@@ -7,14 +7,20 @@ moves are is common practice, no source. The rules that need no expected value h
 import re
 import unittest
 from collections import Counter
+from fractions import Fraction
 from pathlib import Path
 
 from tests.core.dance.typed_judge import Verdict, judge, short
 from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.doubts import question
 from vamos.core.dance.section_text import notation_of, read_notation
 from vamos.core.dance.sheets.csv import read_csv
+from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, words_lost
+from vamos.core.dance.typed.lexicon import lexicon_for
+from vamos.core.dance.typed.reading import read_typed
+from vamos.core.dance.typed.tokens import tokens_of
 from vamos.core.dance.weight import follow
-from vamos.core.model.dance import Dance, Doubt, Foot, Kind, Section
+from vamos.core.model.dance import Dance, Doubt, Event, Foot, Kind, Section
 from vamos.core.time import Feel
 from vamos.errors import InputError
 
@@ -207,6 +213,42 @@ class RulesTest(unittest.TestCase):
             self.assertTrue(any(e.doubt for e in read_notation(text, Feel.STRAIGHT, {})[0]), text)
         passed = read_notation("1 cross R over L, 2 hold", Feel.STRAIGHT, {})[0]
         self.assertFalse(any(e.doubt for e in passed), "a foot that is passed is no side of a move")
+
+    def test_what_is_typed_and_danced_nowhere_is_asked_by_its_word(self):
+        """Whatever the reader makes of a line: a move, a hold, a turn, a foot or a count that got lost is named."""
+        lexicon = lexicon_for({})
+        steps = read_typed("step R 1, step L 2, step R 3").events
+        for typed, lost in (
+            ("step R 1, kick L 2, step L 3", ("kick",)),
+            ("step R 1, step L 2, clap 2, step R 3", ("clap",)),
+            ("step R 1, step L 2, step R 3, step L 4", ("step",)),
+            ("step R 1, step L ¼ L 2, step R 3", ("¼",)),
+            ("step R 1, hold 2, step R 3", ("hold",)),
+            ("coaster R 1, step L 2, step R 3", ()),
+            ("basic step: step R 1, step L 2, step R 3", ()),
+        ):
+            tokens = tokens_of(typed, lexicon.known)
+            self.assertEqual(words_lost([tokens], steps, lexicon), lost, typed)
+        self.assertEqual(counts_lost([tokens_of("step R 1, step L 5-6", lexicon.known)], steps), ("5",))
+        self.assertEqual(counts_lost([tokens_of("walk for 4 counts 1-3", lexicon.known)], steps), ())
+        self.assertEqual(sides_lost([tokens_of("step L, step L, step R", lexicon.known)], steps, lexicon), ["L"])
+        self.assertEqual(sides_lost([tokens_of("step R to R side, L next to R", lexicon.known)], steps, lexicon), [])
+        (event, *_rest) = read_typed("Applejacks R L on 1& 2&").events
+        self.assertEqual((event.doubt, event.unread), (Doubt.LOST, "left"))
+        self.assertIn("“left” is written here", question(event, Section("A", Fraction(2), (event,))))
+
+    def test_two_steps_in_one_name_are_asked(self):
+        lexicon = lexicon_for({})
+        for name, kind, asked in (
+            ("kick point", Kind.TOUCH, True),
+            ("clap step touch left", Kind.FREE, True),
+            ("step rise right", Kind.FREE, True),
+            ("touch toe behind", Kind.TOUCH, False),
+            ("hips sway left", Kind.FREE, False),
+            ("lock behind", Kind.STEP, False),
+            ("Hacke vorn auftippen", Kind.TOUCH, False),
+        ):
+            self.assertEqual(crowded(Event(Fraction(0), name=name, kind=kind), lexicon), asked, name)
 
     def test_what_was_typed_and_is_only_a_name_is_asked(self):
         for text in ("5-6 zorp (blick) zorp", "7-8 stomp stomp (no weight on 2nd)"):

@@ -67,7 +67,7 @@ def verdict(events: tuple[Event, ...], wanted: str) -> Verdict:
         return Verdict("right", got, asks)
     doubts = [e for e in events if e.doubt]
     for e in doubts:
-        whole = e.doubt in ("not understood", "two readings", "on which counts", "taught differently")
+        whole = e.doubt in ("not understood", "left out", "two readings", "on which counts", "taught differently")
         if whole or e.start <= wrong < e.start + max(e.length, Fraction(1)) or (e.unread and e.start <= wrong):
             return Verdict("marked" if e.doubt == "only a name" else "asked", got, asks)
     if wrong in open_turns:

@@ -9,7 +9,7 @@ from fractions import Fraction
 from vamos.core.dance.steps import swapped
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, Section
 from vamos.core.time import count_name
-from vamos.wording import marked, words_of
+from vamos.wording import listed, marked, words_of
 
 tr = words_of(__name__)
 
@@ -24,6 +24,7 @@ _QUESTIONS = {
     Doubt.READINGS: marked("“{words}” on {count} can be read in two ways. Is this the one?"),
     Doubt.WEIGHT: marked("After “{words}” on {count} the line says that the weight is on the other foot. Which is it?"),
     Doubt.ASIDE: marked("A remark stands behind “{words}” on {count}; it was left beside the moves."),
+    Doubt.LOST: marked("“{words}” is written here and is danced nowhere. Is that right?"),
     Doubt.LINE: marked("This line was not understood; “{words}” on {count} is the likeliest reading."),
 }
 
@@ -31,6 +32,8 @@ _QUESTIONS = {
 def question(event: Event, section: Section) -> str:
     """What is asked about a move."""
     words = event.cue or event.name or str(event.kind)
+    if event.doubt is Doubt.LOST:
+        words = listed(event.unread.split(", "))
     if event.doubt is Doubt.NAME and event.unread:
         together = event.unread.replace(", ", " ")
         words = together if together in words else event.unread
@@ -46,7 +49,7 @@ def answers(section: Section, event: Event) -> Iterator[tuple[str, Section]]:
     """What can be answered: in words, and the section as it would be. The likeliest comes first."""
     yield tr("it is right as it is"), _settled(section, event)
     later = [e for e in section.events if e.role == event.role and e.start >= event.start]
-    if event.doubt in (Doubt.FOOT, Doubt.SIDE, Doubt.READINGS, Doubt.WEIGHT) and any(
+    if event.doubt in (Doubt.FOOT, Doubt.SIDE, Doubt.READINGS, Doubt.WEIGHT, Doubt.LOST) and any(
         str(e.foot) in "RL" and e.foot for e in later
     ):
         moved = {id(e) for e in later}

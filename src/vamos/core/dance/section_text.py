@@ -159,8 +159,11 @@ def _apart(text: str) -> list[str]:
         # “stomp R, clap; stomp L, clap” without counts goes on from what stands before.
         bare = bool(found) and not (_OTHER.match(found[-1].strip()) or role_at(found[-1].strip()))
         uncounted = bare and bool(found[-1].strip()) and not _counted(found[-1]) and not role_at(part.strip())
-        # “5-8 repeat 1-4” dances what stands before the semicolon.
-        counts_alone = counts_alone or (bare and _REPEATS.match(part) is not None)
+        # “5-8 repeat 1-4” dances what stands before the semicolons.
+        if bare and _REPEATS.match(part) is not None:
+            counts_alone = True
+            while len(found) > 1 and not (_OTHER.match(found[-1].strip()) or role_at(found[-1].strip())):
+                found[-2:] = [";".join(found[-2:])]
         if found and ((not alone and (_counted(found[-1]) or bare)) or counts_alone or uncounted):
             found[-1] += f";{part}"
         else:

@@ -51,6 +51,8 @@ class Doubt(StrEnum):
     #: The weight is said to end elsewhere.
     WEIGHT = "weight said otherwise"
     ASIDE = "a remark"
+    #: Words that were typed and are danced nowhere.
+    LOST = "left out"
     LINE = "not understood"
 
 

@@ -18,7 +18,7 @@ from vamos.errors import InputError
 _STARTS_WITH_PART = re.compile(r"^&\s+[^\W\d]{2,}")
 STARTS_WITH_COUNT = re.compile(r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE)
 #: Words without counts are no sure moves where one of these is open.
-_NOT_MOVES = (Doubt.LINE, Doubt.NAME, Doubt.COUNTS, Doubt.SIDE, Doubt.TURNS)
+_NOT_MOVES = (Doubt.LINE, Doubt.LOST, Doubt.NAME, Doubt.COUNTS, Doubt.SIDE, Doubt.TURNS)
 #: Bullets, quotes and hashes in front of a line.
 MARKS = re.compile(r"^(?:[>\-*•~_#=\s]|\d{1,2}\)\s(?=[A-Za-z]))+")
 

@@ -98,6 +98,8 @@ def crosses(tokens: list[Token], lexicon: Lexicon, index: int) -> bool:
 
 #: Verbs that say how another one goes: “step side”, “touch heel”.
 MANNER = ("side", "behind", "cross", "ball", "out", "heel", "toe", "close", "home", "seit", "kreuz")
+#: Parts of a foot: “hook heel”, “touch toe behind”.
+PARTS = ("heel", "heels", "toe", "toes", "ball", "hacke", "ferse", "spitze")
 #: Words for a side in the names of moves without a foot; letters would be read as feet.
 SIDE_WORDS = {"right": "left", "left": "right", "rechts": "links", "links": "rechts"}
 

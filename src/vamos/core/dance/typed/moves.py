@@ -26,6 +26,8 @@ from vamos.core.dance.typed.tokens import Token
 
 #: Words behind which hands go with the step before them.
 _WITH = ("w", "with", "mit", "con", "avec")
+#: Moves of both feet, unless one is named after the other.
+_JUMPS = ("jump", "jumps", "jumping", "spring", "springen", "sprung", "salto", "saut")
 #: So many readings go on from each word.
 BEAM = 12
 #: What words cost that are no move.
@@ -47,6 +49,11 @@ def _all_of_it(reading: Partial, times: int, ends: bool) -> list[Partial]:
     if reading.moves[-1].row:
         return [all_of_it]
     return [all_of_it, changed(reading, moves=last, cost=reading.cost + 0.2, fresh=False, passed=False)]
+
+
+def _foot_by_foot(move: Move) -> bool:
+    """“jump forward R L”: one foot after the other."""
+    return move.kind == "free" and len(move.feet) > 1 and plain(move.called) in _JUMPS
 
 
 class _Words:
@@ -92,9 +99,9 @@ class _Words:
                     # A foot alone goes on with the verb before it.
                     cost += (0.05 if verb else 0.4) if move.feet else 0.4 if move.name and not move.unknown else NO_MOVE
                 verb = verb or move.kind in ("step", "touch", "hop", "figure", "free")
-                if move.kind in ("free", "hand") and len(move.feet) > 1:
+                if move.kind in ("free", "hand") and len(move.feet) > 1 and not _foot_by_foot(move):
                     cost += 0.5
-            found.append((cost, moves))
+            found.append((cost, tuple(changed(m, kind="step", row=True) if _foot_by_foot(m) else m for m in moves)))
         found.sort(key=lambda row: row[0])
         unique: dict[tuple[Move, ...], tuple[float, tuple[Move, ...]]] = {}
         for cost, moves in found:
@@ -188,6 +195,9 @@ class _Words:
                 return []
             plain = ("clock", "cw", "uhr", "horar", "orari", "ruchu", "klok", "时针", "時計", "시계")
             free = now.turns or turn_ahead(self.tokens, self.lexicon, ahead) or any(p in atom.words for p in plain)
+            if free and now.kind in ("hand", "free", "touch") and not now.turns and self._ends(ahead):
+                # “hip roll counterclockwise” turns nobody.
+                return [reading.go(0, changed(now, name=(*now.name, text)))]
             return [reading.go(0 if now.turns or free else 0.7, changed(now, way=value))]
         if atom.role == "lead":
             return [reading.go(0, changed(now, side=value, led=value))]
@@ -244,7 +254,10 @@ class _Words:
         if atom.role == "link":
             # “knee in”, “touch R in”: where it goes.
             where = now.kind in ("hand", "free", "touch") and "where" in self.lexicon.role_of(text)
-            return [changed(reading, cost=reading.cost + (0.03 if where else 0.01))]
+            # “jump both feet out, in”: alone it is no word of anything.
+            ends = self._ends(ahead) or self.tokens[ahead].kind == "open"
+            alone = atom.words == "in" and ends and index and self.tokens[index - 1].kind == "sep"
+            return [changed(reading, cost=reading.cost + (1 if alone else 0.03 if where else 0.01))]
         if atom.role == "hand":
             return self._hand(reading, atom, text, index)
         if atom.role in ("act", "figure"):
@@ -271,7 +284,8 @@ class _Words:
     def _where(self, reading: Partial, atom: Atom, text: str) -> list[Partial]:
         now = reading.now
         out = [reading.go(0.02, changed(now, name=(*now.name, text), kind=self._split(now, atom) or now.kind))]
-        if now.kind and now.kind != "figure" and atom.words in self.lexicon.rows:
+        limb = (now.kind == "hand" or "B" in now.feet or "both" in now.called) and atom.words in ("in", "out")
+        if now.kind and now.kind != "figure" and atom.words in self.lexicon.rows and not limb:
             # “cross back side forward”: a step of its own.
             closed = reading.closed()
             # “step back” is one move; “cross back side” are three.
@@ -365,7 +379,9 @@ class _Words:
             out.append(reading.go(0.1, changed(named, slips=(*named.slips, text)) if step else named))
         if figure is None and now.kind in ("step", "touch", "hop", "free", "other"):
             # “step side”, “touch heel”: one move, the later word says how.
-            kind = now.kind if atom.value == "step" or now.kind == "touch" else atom.value
+            # “step fwd R and rise” is a step still.
+            risen = atom.value == "free" and now.feet
+            kind = now.kind if atom.value == "step" or now.kind == "touch" or risen else atom.value
             manner = atom.words in MANNER and now.kind != "other"
             out.append(reading.go(0.2 if manner else 0.45, changed(named, kind=kind)))
         turned = now.kind == "figure" and now.turns and not now.feet

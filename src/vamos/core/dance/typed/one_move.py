@@ -10,10 +10,11 @@ from msgspec.structs import replace as changed
 
 from vamos.core.dance.steps import goes_on, turn_alone
 from vamos.core.dance.typed.count_runs import Slot
+from vamos.core.dance.typed.leading import OTHER
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.rows import own_counts, sides_of
-from vamos.core.dance.typed.state import OTHER, Slots, State
+from vamos.core.dance.typed.state import Slots, State
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 
 ONE = Fraction(1)
@@ -150,10 +151,13 @@ class OneMove(Written):
             return
         first = plain(move.name[0]) if move.name else ""
         words = {self.lexicon.base(w) for w in first.split()}
-        walks, alternate = bool(words & self.lexicon.walks), bool(words & self.lexicon.alternate)
+        walks = bool(words & self.lexicon.walks)
+        # “slow drag” is one, however it goes.
+        alternate = bool(words & self.lexicon.alternate) and move.kind != "touch"
         if move.unknown and not move.kind and not move.hand and len(whole) > 1 and not move.row:
             self._unknown_figure(move)
             return
+        lasts = any(self.lexicon.base(plain(w)) in self.lexicon.lasting for w in move.name[:2])
         # “sways 1-4” are several.
         several = alternate and not move.feet and first.endswith("s") and self.lexicon.base(first) != first
         spread = self.one_range and (walks or several)
@@ -167,7 +171,7 @@ class OneMove(Written):
             if move.kind in ("step", "touch") and len(whole) > 1 and not move.turns:
                 # A step that fills its counts is likelier.
                 state = state.dearer(0.8 if len(whole) > 2 else 0.15)
-            unwinds = bool(words & self.lexicon.lasting)
+            unwinds = lasts
             if move.kind == "pivot" and len(whole) == 2 and not unwinds and self._stepped(move):
                 return
             if move.kind == "pivot" and len(whole) > 1:
@@ -180,7 +184,7 @@ class OneMove(Written):
             return
         if self.out:
             return
-        if move.kind == "pivot" or (words & self.lexicon.lasting and not self.one_range and not move.row):
+        if move.kind == "pivot" or (lasts and not self.one_range and not move.row):
             # “6-7-8 unwind”, “sweep R 1 2”: one move that lasts so long.
             start, end = row[0][0], row[-1][0] + row[-1][1]
             self.out.append(self.state.dearer(0.1).single(move, start, end - start))

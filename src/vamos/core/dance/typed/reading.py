@@ -11,9 +11,11 @@ from fractions import Fraction
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.counts_typed import NotationError, Reader
+from vamos.core.dance.typed.around import side_word
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.dance.typed.kept import sides_lost
+from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, words_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
+from vamos.core.dance.typed.leading import OTHER
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.rewritten import (
@@ -26,7 +28,7 @@ from vamos.core.dance.typed.rewritten import (
     written_out_brackets,
 )
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
-from vamos.core.dance.typed.state import OTHER, State
+from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
 from vamos.core.dance.typed.weight_said import WeightSaid, weight_first, weight_said
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
@@ -241,8 +243,8 @@ def _untitled(line: list[Token], lexicon: Lexicon) -> list[Token]:
 
 def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: Lexicon) -> Typed:
     doubts = list(best.doubts)
-    if not doubts and sides_lost(lines, best.events, lexicon):
-        doubts.append((best.events[0].start, Doubt.READINGS))
+    sides = sides_lost(lines, best.events, lexicon) if not doubts else ()
+    doubts += [(e.start, Doubt.COUNTS) for e in best.events if crowded(e, lexicon)]
     others: list[tuple[Event, ...]] = []
     for other in states[1:]:
         where = _differ(best, other)
@@ -253,7 +255,18 @@ def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: 
     doubts += [(a.start, Doubt.COUNTS) for a, b in itertools.pairwise(_ordered(best.events)) if _at_once(a, b)]
     if best.cost >= LOST:
         doubts.append((best.events[0].start, Doubt.LINE))
-    return Typed(_doubted(_ordered(best.events), doubts), best.cost, tuple(others))
+    events = _doubted(_ordered(best.events), doubts)
+    if not {Doubt.LINE, Doubt.READINGS, Doubt.COUNTS} & {doubt for _, doubt in doubts}:
+        gone = (*map(side_word, sides), *words_lost(lines, best.events, lexicon))
+        gone = (*gone, *counts_lost(lines, best.events))
+        events = _left_out(events, gone) if gone else events
+    return Typed(events, best.cost, tuple(others))
+
+
+def _left_out(events: tuple[Event, ...], words: tuple[str, ...]) -> tuple[Event, ...]:
+    """Words that are danced nowhere are asked about at the first move that is sure."""
+    at = next((k for k, e in enumerate(events) if not e.doubt), 0)
+    return (*events[:at], replace(events[at], doubt=Doubt.LOST, unread=", ".join(words)), *events[at + 1 :])
 
 
 def _at_once(one: Event, other: Event) -> bool:
@@ -363,8 +376,9 @@ def may_be_role(words: str) -> bool:
         return True
     if any(lexicon.is_title(word) for word in lower.replace("-", " ").split()):
         return False
-    if any(role == "where" for role, _ in lexicon.roles.get(" ".join(lower.split()), ())):
-        # “on the spot: stomp R, stomp L” says where.
+    whole = " ".join(lower.split())
+    if any(role == "where" for words in (whole, *whole.split()) for role, _ in lexicon.roles.get(words, ())):
+        # “on the spot: stomp R, stomp L”, “stroll fwd: …” says where.
         return False
     roles = {"act", "figure", "foot", "size", "turn", "way", "side", "times", "repeat", "hold", "target"}
     tokens = tokens_of(cleaned(words).text, lexicon.known)

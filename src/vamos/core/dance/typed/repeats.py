@@ -7,8 +7,9 @@ from fractions import Fraction
 from math import ceil, floor
 
 from vamos.core.dance.typed.around import SIDE_WORDS
+from vamos.core.dance.typed.leading import OTHER
 from vamos.core.dance.typed.lexicon import Lexicon
-from vamos.core.dance.typed.state import OTHER, State, mirrored
+from vamos.core.dance.typed.state import State, mirrored
 from vamos.core.dance.typed.tokens import Token
 from vamos.core.model.dance import Doubt, Event, Kind
 

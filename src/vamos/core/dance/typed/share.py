@@ -14,6 +14,7 @@ from fractions import Fraction
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.count_runs import Slot
+from vamos.core.dance.typed.leading import OTHER
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.one_move import ONE, OneMove, Written
@@ -29,7 +30,7 @@ from vamos.core.dance.typed.rows import (
     turned_before,
     written_out,
 )
-from vamos.core.dance.typed.state import OTHER, Slots, State
+from vamos.core.dance.typed.state import Slots, State
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 
 #: Kinds of moves that a foot named at the end of a row can lead.
@@ -189,7 +190,10 @@ class _Sharing(Written):
         """“rocking chair R with claps”: hands beside a step that fills its counts are words of it."""
         feet: list[Move] = []
         for move in self.moves:
-            if feet and move.kind == "hand" and not move.feet:
+            if feet and move.kind == "hand" and feet[-1].kind == "hold":
+                # “hold and clap”: hands, and no step.
+                feet[-1] = changed(move, name=(*feet[-1].name, *move.name))
+            elif feet and move.kind == "hand" and not move.feet:
                 feet[-1] = changed(feet[-1], name=(*feet[-1].name, *move.name))
             else:
                 feet.append(move)

@@ -12,10 +12,10 @@ from msgspec.structs import replace as changed
 
 from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
 from vamos.core.dance.typed.around import SIDE_WORDS, side_word
+from vamos.core.dance.typed.leading import OTHER, in_order, on_side, other_way, own_way
 from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, StepPattern
 
-OTHER = {"R": "L", "L": "R"}
 _FOOT = {"R": Foot.RIGHT, "L": Foot.LEFT, "B": Foot.BOTH, "": Foot.NONE, "E": Foot.NONE}
 _KINDS = {
     "step": Kind.STEP,
@@ -43,13 +43,9 @@ _LIFTS = re.compile(r"(?:kick|hitch|flick|hook|brush|scuff)", re.IGNORECASE)
 _MIDDLE = ("center", "centre", "middle", "mitte", "centro")
 #: “heels out, heels in”: both of them.
 _BOTH = re.compile(r"(?:heels|toes|fersen|spitzen)\s+(?:out|in|apart|together|auseinander|zusammen)$", re.IGNORECASE)
+_TWIST = re.compile(r"(swivel|twist|fan)\b.*\b(?:heels|toes)\b", re.IGNORECASE)
+_IN_OUT = re.compile(r"(?:in|out|up|down|cent(?:re|er))$", re.IGNORECASE)
 _GOES = re.compile(r"(?:back|forward|fwd)$", re.IGNORECASE)
-
-#: Words of going forward and back.
-_WAYS = {
-    "F": re.compile(r"\b(?:forwards?|fwd|fw|vor|vorwärts|adelante|avant|avanti)\b", re.IGNORECASE),
-    "B": re.compile(r"\b(?:back|backwards?|bk|bwd|zurück|rückwärts|atrás|arrière|indietro)\b", re.IGNORECASE),
-}
 
 Slots = list[tuple[Fraction, Fraction]]
 
@@ -164,8 +160,13 @@ class State(Struct, frozen=True):
         sided = state._goes_on_free(move) if not kind else ""
         if sided:
             # “swivel heels R 1, L 2”: a side alone goes on with what has no foot.
-            move = changed(move, name=(sided,))
-            kind = "free"
+            move = changed(move, name=(sided,), feet=() if move.feet == ("B",) else move.feet)
+            kind, foot = "free", "" if foot == "B" else foot
+        before = self.events[-1] if self.events else None
+        twisted = _TWIST.match(before.name) if before is not None and before.kind is Kind.FREE else None
+        if twisted and kind == "touch" and tuple(map(str.lower, move.name)) in (("toes",), ("heels",)):
+            # “swivel heels R, toes R”: they go on, and no toe touches.
+            move, kind = changed(move, name=(twisted.group(1).lower(), *move.name), kind="free"), "free"
         if not kind and foot:
             # “spin full turn left on R”: on the foot that stands it is a turn of it.
             kind = "pivot" if move.turned and foot == state.weight else "step"
@@ -183,16 +184,22 @@ class State(Struct, frozen=True):
                 # “step, kick, back, touch”: back steps, though one may kick again.
                 kind, state = "step", state.asked(at, Doubt.READINGS)
             said = before.name.split(" ") if before is not None and before.kind is Kind.FREE else [""]
-            if said[-1] in SIDE_WORDS or (len(said) > 2 and said[0] in SIDE_WORDS):
-                # “swivel heels R, center”, “R knee in, out”
-                move = changed(move, name=(*said[:-1], *move.name))
+            limb = len(said) > 1 and said[0] in SIDE_WORDS and _IN_OUT.match(" ".join(move.name)) is not None
+            if limb or said[-1] in SIDE_WORDS or (len(said) > 2 and said[0] in SIDE_WORDS):
+                # “swivel heels R, center”, “R knee in, out, in”
+                own = len(said) - (not limb or _IN_OUT.match(said[-1]) is not None)
+                move = changed(move, name=(*said[:own], *move.name))
                 kind = "free"
             foot = state.last if kind == "touch" else ""
+            if before is not None and before.foot is Foot.BOTH and _IN_OUT.match(" ".join(move.name)):
+                # “jump out, in”: both feet again.
+                kind = "landed" if before.kind is Kind.HOP else kind
             if length > 1:
                 # “vine R 1-4 and back 5-8” may be danced back, all of it.
                 state = state.asked(at, Doubt.READINGS)
         if kind == "landed":
-            foot = "B"
+            # “land L” lands on one; whoever says no foot lands on both.
+            foot, kind = (foot, "step") if foot in OTHER else ("B", kind)
         if kind == "touch" and not foot and _BOTH.match(" ".join(move.name)):
             foot = "B"
         if kind in ("step", "touch", "hop", "other") and not foot:
@@ -232,10 +239,13 @@ class State(Struct, frozen=True):
     def _goes_on_free(self, move: Move) -> str:
         """What a side alone goes on with: a move to a side that has no foot, also where it came back in between."""
         before = next((e for e in reversed(self.events) if e.name.lower().split(" ")[-1] not in _MIDDLE), None)
-        if before is None or before.kind is not Kind.FREE or before.name.split(" ")[-1] not in SIDE_WORDS:
-            return ""
+        words = before.name.split(" ") if before is not None and before.kind is Kind.FREE else [""]
         alone = len(move.feet) == 1 and not (move.name or move.unknown or move.turns or move.way)
-        return before.name.rsplit(" ", 1)[0] if alone else ""
+        if not alone or SIDE_WORDS.keys().isdisjoint((words[0], words[-1])):
+            return ""
+        rest = " ".join(words[:-1] if words[-1] in SIDE_WORDS else words[1:])
+        # “roll R shoulder 1, roll L shoulder 2, both 3”.
+        return f"{rest} both" if move.feet == ("B",) else rest
 
     def _foot_left_out(self, kind: str, at: Fraction) -> tuple[State, str]:
         """The foot of a move that names none: the free one; a hop stays; what is not known stays so."""
@@ -286,10 +296,10 @@ class State(Struct, frozen=True):
         turn, size = state.turn_of(move) if turns else (0, 0)
         if lead is None:
             state, lead = state._lead(move, pattern, turn, slots[0][0])
-        if taught_differently(pattern.name) or _other_way(move, pattern):
+        if taught_differently(pattern.name) or other_way(move, pattern):
             state = state.asked(slots[0][0], Doubt.FIGURE)
         given = move.feet if move.row and len(move.feet) == len(mine) else None
-        if given is None and not _in_order(move.feet, [_on_side(e.foot, lead) for e in mine]):
+        if given is None and not in_order(move.feet, [on_side(e.foot, lead) for e in mine]):
             # A foot was said that the step has no place for: it is another step, or another foot.
             state = state.asked(slots[0][0], Doubt.FOOT).dearer(UNSAID)
         said = turn != 0 or bool(size)
@@ -323,9 +333,9 @@ class State(Struct, frozen=True):
         if given and own and not said and move.way in ("", lead) and mine[0].name == "step":
             # “full turn, L R”: its feet are said, and not which way; “full turn L, L R” begins on the other one.
             state = state.asked(slots[0][0], Doubt.TURNS)
-        way = _own_way(move, mine, lead)
+        way = own_way(move, mine, lead)
         for k, ((at, length), event) in enumerate(zip(slots, mine, strict=True)):
-            foot = given[k] if given else _on_side(event.foot, lead)
+            foot = given[k] if given else on_side(event.foot, lead)
             own_turn = event.turn if event.turn is None else event.turn * way
             this, far = ((turn, size) if k == where else (0, 0)) if said else (own_turn, 0)
             if not turns:
@@ -354,40 +364,6 @@ class State(Struct, frozen=True):
         if self.weight in OTHER:
             return self, OTHER[self.weight]
         return self.asked(at, Doubt.FOOT).dearer(GUESSED), self.lead or (move.way if move.way in OTHER else "R")
-
-
-def _other_way(move: Move, pattern: StepPattern) -> bool:
-    """Whether “back” is said of a step that begins forward, or the other way round."""
-    said = {way for word in move.name[1:] for way, words in _WAYS.items() if words.match(word)}
-    first = next((e.name for e in pattern.events if _WAYS["F"].search(e.name) or _WAYS["B"].search(e.name)), "")
-    own = {way for way, words in _WAYS.items() if words.search(first)}
-    return bool(said) and bool(own) and not said & own
-
-
-def _own_way(move: Move, mine: tuple[Event, ...], lead: str) -> int:
-    """1 where the turns of a known step go as they are listed, −1 where they go the other way.
-
-    They follow the leading foot; where feet and a way were said that do not go together (“full turn right stepping L,
-    R”), the feet are as said and so is the way.
-    """
-    usual = 1 if lead == "R" else -1
-    said = move.way or (move.side if move.feet else "")
-    total = sum(e.turn or 0 for e in mine)
-    if not total or said not in OTHER or not move.feet:
-        return usual
-    return 1 if (total > 0) == (said == "R") else -1
-
-
-def _in_order(said: tuple[str, ...], danced: list[str]) -> bool:
-    """Whether the feet that were said are danced: from the first on, or the first and the last."""
-    if len(said) < 2 or {"B", "E"} & set(said):
-        return True
-    return danced[: len(said)] == list(said) or list(said) == [danced[0], danced[-1]]
-
-
-def _on_side(foot: Foot, lead: str) -> str:
-    found = {Foot.RIGHT: "R", Foot.LEFT: "L", Foot.BOTH: "B", Foot.NONE: ""}[foot]
-    return found if lead == "R" else OTHER.get(found, found)
 
 
 def mirrored(event: Event, change: Callable[[Event], Event]) -> Event:
