@@ -83,6 +83,15 @@ _AFTER_SECTION = re.compile(
     r"\s*#?\s*(\d{1,2})\b",
     re.IGNORECASE,
 )
+_NTH_SECTION = re.compile(
+    r"\b(\d{1,2})(?:st|nd|rd|th|\.)\s+(?:section|sec|set|part|phrase|eight|8|teil|abschnitt|sección|parte)\b",
+    re.IGNORECASE,
+)
+_AFTER_NAMED = re.compile(
+    r"\b(?:after|following|end\s+of|nach|ende\s+von|tras|después\s+de|después\s+del)\s+"
+    r"(?:(?:the|der|dem|den|la|el|section|part|teil|abschnitt)\s+)*([^\W\d_][^.,;:!()\[\]*]{0,40})",
+    re.IGNORECASE,
+)
 _RESTART = re.compile(
     r"\b(?:restarts?|restarten|neustart|reinicio|reprise|neu\s+(?:start|anfang|beginn)\w*|start\s+again\s+from\s+the\s+(?:top|beginning))\b",
     re.IGNORECASE,
@@ -113,6 +122,8 @@ class Cut:
     after: int | None
     #: After which section, by its number.
     section: int | None = None
+    #: After what else, in words: “after B”, “after the second part”.
+    named: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -178,8 +189,11 @@ def restart_in(line: str) -> Cut | None:
     if found is None or _NONE.match(line):
         return None
     walls = _walls(line)
-    section = _AFTER_SECTION.search(line)
-    return Cut(walls, _after(line), int(section.group(1)) if section else None)
+    nth = _NTH_SECTION.search(line)
+    section = _AFTER_SECTION.search(line) or nth
+    after = None if nth else _after(line)
+    named = _AFTER_NAMED.search(_WALLS.sub(" ", line)) if section is None and after is None else None
+    return Cut(walls, after, int(section.group(1)) if section else None, named.group(1).strip() if named else "")
 
 
 def said_behind(line: str) -> str:

@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.facing import clock_text, heading_of
-from vamos.core.dance.remarks import Added, Cut, facing_at_end
+from vamos.core.dance.remarks import NUMBERS, Added, Cut, facing_at_end
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, foot_of
 from vamos.core.model.dance import (
@@ -157,6 +157,16 @@ class WrittenSheet:
             after = cut.after if cut.after is not None else here
             if cut.after is None and cut.section is not None:
                 after = sum(s.length for s in dance.wall_sections()[: cut.section])
+            if cut.named and (number := _section_named(cut.named, dance)):
+                after = sum(s.length for s in dance.wall_sections()[:number])
+            elif cut.named and after in (None, wall):
+                self.remarks.append(
+                    tr(
+                        "A restart was left aside: no section is called “{words}”. Say after how many counts.",
+                        words=cut.named,
+                    )
+                )
+                continue
             if after is not None and after == wall:
                 self.remarks.append(tr("A restart at the end of a wall was left aside: the next wall begins there."))
                 continue
@@ -208,6 +218,18 @@ class WrittenSheet:
                 continue
             if heading is not None:
                 heading = None if any(t is None for t in turned) else (heading + sum(filter(None, turned))) % 8
+
+
+def _section_named(words: str, dance: Dance) -> int:
+    """The number of the section that words name: its letter, its title, “second part”; 0 when none or several are."""
+    said = words.lower().split()
+    names = [re.split(r"[\s:).]+", s.name.lower()) for s in dance.wall_sections()]
+    letters = [k for k, name in enumerate(names, 1) if len(said[0]) == 1 and name[0] == said[0]]
+    titled = [k for k, name in enumerate(names, 1) if len(said[0]) > 1 and said[0] in name and set(said) <= set(name)]
+    if NUMBERS.get(said[0], 0) and len(said) > 1 and 0 < NUMBERS[said[0]] <= len(names):
+        return NUMBERS[said[0]]
+    found = letters or titled
+    return found[0] if len(found) == 1 else 0
 
 
 def counts_in(section: WrittenSection, lines: int) -> int:

@@ -18,6 +18,8 @@ from vamos.core.dance.sheets.heads import (
     INSIDE,
     NUMBERED,
     NUMBERED_ONLY,
+    OFTEN,
+    OFTEN_FIRST,
     RANGE,
     SAID,
     eights_said,
@@ -108,11 +110,17 @@ class _Sheet:
         self.lines = empty_told(self.lines, {s.name for s in dance.sections if not s.events})
         asides = [x for x in self.lines if x.taken is LineIs.ASIDE]
         told = [tr("line {number}, “{words}”, was left aside.", number=x.number, words=x.text[:60]) for x in asides]
-        told += [f"{x.text[:60]}: {x.told}" for x in self.lines if x.taken in (LineIs.TAG, LineIs.HEAD) and x.told]
+        told += [
+            f"{x.text[:60].rstrip(': ')}: {x.told}"
+            for x in self.lines
+            if x.taken in (LineIs.TAG, LineIs.HEAD) and x.told
+        ]
         return TextRead(dance, tuple(self.lines), self.facts.get("music", ""), (*made.remarks, *told))
 
     def _take(self, index: int, taken: LineIs, told: str = "") -> None:
         section = self.sections[-1].name if self.sections else ""
+        if taken is LineIs.HEAD and not told and OFTEN.search(self.rows[index]):
+            told = tr("How often it is danced is not taken from a title: it stands once here.")
         self.lines.append(SheetLine(index + 1, self.rows[index], taken, section, told))
 
     def _line(self, index: int, row: str) -> None:
@@ -135,7 +143,7 @@ class _Sheet:
             return
         elif facts := facts_in(plain):
             self._fact(index, facts)
-        elif self._empty(index) and (often := often_said(plain)):
+        elif often := self._often(index, plain):
             self._move_line(index, often)
         elif is_moves(plain, self._goes_on()):
             self._move_line(index, plain)
@@ -155,6 +163,13 @@ class _Sheet:
         """Whether this is the one line below a head."""
         empty = bool(self.sections) and not self.sections[-1].moves and self.sections[-1].like is None
         return empty and not self.below.moves_follow(index)
+
+    def _often(self, index: int, plain: str) -> str:
+        """“4 hip bumps R R L L”, where its number cannot be a count."""
+        fresh = bool(self.sections) and not self.sections[-1].moves and self.sections[-1].like is None
+        if not fresh or (self.below.moves_follow(index) and (self.sections[-1].offset or not OFTEN_FIRST.match(plain))):
+            return ""
+        return often_said(plain)
 
     def _fact(self, index: int, facts: dict[str, str]) -> None:
         told = []

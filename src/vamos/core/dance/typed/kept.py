@@ -192,7 +192,7 @@ def crowded(event: Event, lexicon: Lexicon) -> bool:
         # “hook heel”, “step side”, “hips sway”: words of one move.
         step = bool(acts - {"free", "other"}) and mine[0].words not in (*MANNER, *PARTS)
         found["apart"] += step and not roles & _PLACES
-        found["steps"] += step and "free" not in acts and lexicon.base(mine[0].words) != "sway"
+        found["steps"] += step and "free" not in acts and lexicon.base(mine[0].words.split()[-1]) != "sway"
         found["known"] += "figure" in roles and not roles & {"act", "hand"}
         found["hands"] += "hand" in roles
         index += size

@@ -13,7 +13,7 @@ from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.moves import NO_MOVE, readings
 from vamos.core.dance.typed.repeats import Repeat, again, repeat_in
 from vamos.core.dance.typed.rewritten import without_number
-from vamos.core.dance.typed.rows import closed, led, length_of, written_out
+from vamos.core.dance.typed.rows import closed, led, length_of, struts, written_out
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token
@@ -43,7 +43,7 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     words, once_more = _repeated(words, lexicon)
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
-        row = _limbs(led(written_out(moves)), lexicon)
+        row = _limbs(struts(led(written_out(moves))), lexicon)
         # “V step, R lead”: words that only say the first foot.
         again = any(m.times > 1 and m.size is not None and m.kind in _BESIDE for m in moves)
         cost -= NO_MOVE * (len(row) > 0 and any(m.led and not (m.kind or m.name) for m in moves))

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 
 from vamos.core.dance.typed.move import Move
-from vamos.core.model.dance import Event, Foot, StepPattern
+from vamos.core.model.dance import Event, Foot, Kind, StepPattern
 
 OTHER = {"R": "L", "L": "R"}
 
@@ -14,6 +14,21 @@ _WAYS = {
     "F": re.compile(r"\b(?:forwards?|fwd|fw|vor|vorwärts|adelante|avant|avanti)\b", re.IGNORECASE),
     "B": re.compile(r"\b(?:back|backwards?|bk|bwd|zurück|rückwärts|atrás|arrière|indietro)\b", re.IGNORECASE),
 }
+
+
+#: What ends a strut, and the part of the foot it began on.
+_DROPS = re.compile(r"(?:drop|lower|heel drop|toe drop|senk|absenk|absetz|bajar?)", re.IGNORECASE)
+_ON_A_PART = re.compile(r"\b(?:toes?|heel|ball|spitze|hacke|ferse|ballen|punta|talón)\b", re.IGNORECASE)
+
+
+def drops(move: Move, before: str) -> bool:
+    """Whether a move brings down the rest of a foot that came down with one part: “drop heel” behind “toe back”."""
+    return bool(move.name) and _DROPS.match(move.name[0]) is not None and _ON_A_PART.search(before) is not None
+
+
+def comes_down(move: Move, before: Event | None) -> bool:
+    """So it does with a foot that bears the weight already."""
+    return before is not None and before.kind is Kind.STEP and drops(move, before.name)
 
 
 def other_way(move: Move, pattern: StepPattern) -> bool:

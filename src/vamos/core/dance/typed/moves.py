@@ -26,6 +26,8 @@ from vamos.core.dance.typed.tokens import Token
 
 #: Words behind which hands go with the step before them.
 _WITH = ("w", "with", "mit", "con", "avec")
+#: Words of where a foot closes, with no verb.
+_BESIDE = ("beside", "next to", "neben", "an", "junto a", "al lado de", "à côté de")
 #: Moves of both feet, unless one is named after the other.
 _JUMPS = ("jump", "jumps", "jumping", "spring", "springen", "sprung", "salto", "saut")
 #: So many readings go on from each word.
@@ -242,6 +244,10 @@ class _Words:
                 # “Schritt vor R” goes forward; “RF kreuzt vor LF” passes the left foot.
                 return []
             following = self.tokens[ahead] if ahead < len(self.tokens) else None
+            bare = bool(now.feet) and not (now.kind or now.unknown or now.name) and self._ends(ahead + 1)
+            if bare and atom.words in _BESIDE and self._foot_at(ahead):
+                # “RF neben LF”: it closes.
+                return [reading.go(0.05, changed(now, kind="step", name=(text,)), passed=True)]
             if following is not None and following.kind == "word" and (now.kind or now.unknown or now.feet):
                 name = changed(now, name=(*now.name, text))
                 return [reading.go(0, name, passed=True)]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import re
 from collections.abc import Sequence
 from dataclasses import replace
@@ -10,6 +11,7 @@ from fractions import Fraction
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.around import MANNER, SIDE_WORDS, side_word
+from vamos.core.dance.typed.leading import drops
 from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Event, Kind, StepPattern
 
@@ -156,6 +158,17 @@ def _without_again(moves: Sequence[Move]) -> list[Move]:
     return out
 
 
+def struts(moves: Sequence[Move]) -> list[Move]:
+    """“step L toe back, drop heel”: a foot that comes down in two parts bears the weight with the second one."""
+    out = list(moves)
+    for k, (move, after) in enumerate(itertools.pairwise(moves)):
+        down = after.kind == "step" and drops(after, " ".join(move.name))
+        if down and move.kind in ("step", "touch") and len(move.feet) == 1:
+            out[k] = changed(move, kind="touch")
+            out[k + 1] = changed(after, feet=after.feet or move.feet)
+    return out
+
+
 def written_out(moves: Sequence[Move]) -> list[Move]:
     """Rows of feet and numbers of times written out as single moves; a foot alone goes on with the verb before it."""
     out: list[Move] = []
@@ -169,6 +182,11 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
                 for k in range(len(move.feet))
             ]
             several = [changed(m, feet=(f,), row=False, each=False) for m, f in zip(several, move.feet, strict=True)]
+        sides = sides_of(move)
+        if len(sides) > 1 and move.times == len(sides):
+            # “4 hip bumps R R L L”: each of them to its side.
+            base = move.name[: -len(sides)]
+            several = [changed(move, name=(*base, side)) for side in sides]
         if move.kind == "hold" and move.lasts > 1:
             several = [changed(move, lasts=0)] * move.lasts
         if move.times > 1 and move.times != len(several):

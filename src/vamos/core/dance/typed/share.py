@@ -27,6 +27,7 @@ from vamos.core.dance.typed.rows import (
     own_counts,
     size_of,
     spread,
+    struts,
     turned_before,
     written_out,
 )
@@ -39,7 +40,7 @@ _ROW = ("step", "other", "touch", "hop", "figure")
 
 def share(state: State, moves: Sequence[Move], slots: Sequence[Slot], lexicon: Lexicon) -> list[State]:
     """All ways to put moves on counts, as states."""
-    row = led(written_out(moves))
+    row = struts(led(written_out(moves)))
     if any(m.times > 1 and m.size is not None and m.kind in ("free", "hand", "touch", "hop") for m in moves) and slots:
         # “bounce twice making a ¼ turn”: once or each time.
         state = state.asked(slots[0].start, Doubt.TURNS)

@@ -12,7 +12,7 @@ from msgspec.structs import replace as changed
 
 from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
 from vamos.core.dance.typed.around import SIDE_WORDS, side_word
-from vamos.core.dance.typed.leading import OTHER, in_order, on_side, other_way, own_way
+from vamos.core.dance.typed.leading import OTHER, comes_down, in_order, on_side, other_way, own_way
 from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, StepPattern
 
@@ -202,6 +202,9 @@ class State(Struct, frozen=True):
             foot, kind = (foot, "step") if foot in OTHER else ("B", kind)
         if kind == "touch" and not foot and _BOTH.match(" ".join(move.name)):
             foot = "B"
+        if kind == "step" and not foot and comes_down(move, before):
+            # “step on the ball 1, drop heel 2”: it bears the weight already.
+            kind = "free"
         if kind in ("step", "touch", "hop", "other") and not foot:
             state, foot = state._foot_left_out(kind, at)
         if kind == "pivot" or (not kind and (move.turned or move.size is not None)):

@@ -1,0 +1,93 @@
+"""Whole sheets in hands the reader had not seen: what they mean is worked out by hand (common practice, no source)."""
+
+import unittest
+
+from tests.core.dance.test_sheets_as_sent import read, sequence
+from tests.core.dance.typed_judge import short
+from vamos.core.dance.sheets.read_as import LineIs
+from vamos.core.dance.sheets.text import read_text
+from vamos.core.model.dance import ItemKind
+
+LETTERED = """Test
+
+A) Walks
+1-4 walk R L R L
+5-8 vine R
+
+B) Side stuff
+1-8 step touch L
+
+C) Boxes
+1-8 jazz box R
+
+"""
+
+
+class NewHandsTest(unittest.TestCase):
+    def test_sections_with_letters_and_a_restart_behind_one_of_them(self):
+        found = read("paper fans")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1R 2L 3R+2 4L 5R 6L 7R 8L",
+                "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L",
+            ],
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall/16", "wall"])
+        self.assertEqual(found.remarks, ())
+
+    def test_behind_which_section_a_restart_is(self):
+        for said, wanted in (
+            ("Restart after B on wall 3", (3, 16)),
+            ("Restart wall 3: after part A", (3, 8)),
+            ("Restart on wall 2 after the side stuff", (2, 16)),
+            ("Restart on wall 2 after the second section", (2, 16)),
+            ("Restart after 2nd section wall 3", (3, 16)),
+            ("Restart wall 2 after 12 counts", (2, 12)),
+            ("Neustart in Wand 3 nach B", (3, 16)),
+        ):
+            found = read_text(f"{LETTERED}{said}\n")
+            walls = [i for i in found.dance.sequence if i.kind is ItemKind.WALL]
+            cuts = [(k, i.restart_after) for k, i in enumerate(walls, 1) if i.restart_after]
+            self.assertEqual((cuts, found.remarks), ([wanted], ()), said)
+
+    def test_a_restart_behind_a_section_nobody_knows_is_told(self):
+        for said, told in (
+            ("Restart in wall 2 after Z", "no section is called “Z”"),
+            ("Restart wall 2 after coaster", "no section is called “coaster”"),
+            ("Restart on wall 2 after the boxes", "at the end of a wall"),
+        ):
+            found = read_text(f"{LETTERED}{said}\n")
+            self.assertEqual([i.restart_after for i in found.dance.sequence], [None], said)
+            self.assertIn(told, found.remarks[0])
+
+    def test_struts_said_as_steps_of_a_toe(self):
+        """“Step L toe back, drop heel” bears the weight with the heel; “on ball of L” is where a turn is made."""
+        found = read("lock and box")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3R 4l 5L 6R 7L 8r",
+                "1r 2R 3l 4L 5r+2 6R 7l 8L",
+                "1r 2R+2 3l 4L 5r 6R+2 7l 8L",
+                "1x 1&x 2x 3x 3&x 4x 5R 6L 7x 8x",
+            ],
+        )
+        self.assertEqual(sequence(found), ["wall"] * 4 + ["wall/16", "wall"])
+
+    def test_notes_of_an_evening(self):
+        """What is said how often, in front of other lines; what has no counts beside lines that have is told."""
+        found = read("notes")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            ["1r 2r 3r 4r 5R 6L 7R 8l", "1x 2x 3x 4x 5x 7x", "1R 2L 3R 4L"],
+        )
+        self.assertEqual(
+            [e.name for e in found.dance.sections[1].events][:3], ["hip bumps right"] * 2 + ["hip bumps left"]
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "Tag", "wall"])
+        aside = [x.number for x in found.lines if x.taken is LineIs.ASIDE]
+        self.assertEqual(aside, [7, 12])
+        self.assertTrue(any("First part (x2): How often" in r for r in found.remarks), found.remarks)
