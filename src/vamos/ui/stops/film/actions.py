@@ -32,14 +32,14 @@ ACTIONS = (
     ),
     Action("mark_feet", tr("From here: feet"), "Alt+E", "Film", tr("The take shows the feet from this count on.")),
     Action(
-        "mark_danced", tr("From here: other sides"), "Alt+O", "Film", tr("Own sides, or opposite sides, from here on.")
+        "mark_danced", tr("From here: swap sides"), "Alt+O", "Film", tr("Own sides, or opposite sides, from here on.")
     ),
     Action(
         "mark_mirror", tr("From here: in a mirror"), "", "Film", tr("Filmed in a studio mirror from here on, or not.")
     ),
-    Action("mark_end", tr("From here: as before the mark"), "Alt+Shift+X", "Film", tr("The current mark ends here.")),
+    Action("mark_end", tr("End this mark here"), "Alt+Shift+X", "Film", tr("The current mark ends here.")),
     Action(
-        "mark_spoken", tr("From here: sides said"), "Alt+S", "Film", tr("Whose right and left are called, or nobody’s.")
+        "mark_spoken", tr("From here: sides called"), "Alt+S", "Film", tr("Whose right and left are called, or nobody’s.")
     ),
     Action(
         "mark_lettering",

@@ -87,7 +87,7 @@ class Slate(CenterView):
         top = _row(self.takes, self.where, None, Button(tr("Back to the page"), self._desk.show_page))
         steps = _row(
             self.play,
-            Button(tr("Sound before this"), lambda: self.next_sound(-1)),
+            Button(tr("Previous sound"), lambda: self.next_sound(-1)),
             Button(tr("Frame before"), lambda: self.step(-1)),
             Button(tr("Frame after"), lambda: self.step(1)),
             Button(tr("Next sound"), lambda: self.next_sound(1)),
