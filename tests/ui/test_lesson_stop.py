@@ -211,6 +211,15 @@ class LessonStopTest(StopCase):
         self.assertEqual(self.lesson.minutes, 7)
         self.assertIn("not a length", self.window.status.words.text())
 
+    def test_what_is_said_where_learners_dance_alone(self):
+        self.write(self.field("What is said in gaps to practise"), "Now you!")
+        self.settle()
+        self.assertEqual(self.lesson.turn_words, "Now you!")
+        self.write(self.field("What is said in gaps to practise"), "far " * 20)
+        self.settle()
+        self.assertEqual(self.lesson.turn_words, "Now you!")
+        self.assertIn("at most 60 letters", self.window.status.words.text())
+
     def test_from_a_step_to_its_clip(self):
         self.stand_on("Gate walk from the back")
         QTest.keyClick(self.table(), Qt.Key.Key_Return)

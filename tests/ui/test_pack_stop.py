@@ -24,6 +24,7 @@ from vamos.core.plan.coverage import coverage_of
 from vamos.core.plan.profiles import PROFILES, packed_project
 from vamos.core.time.counts import minutes_text
 from vamos.ui.preview.result_player import ResultPlayer
+from vamos.ui.stops.pack import picture
 from vamos.ui.stops.pack.commands import results_of
 from vamos.ui.stops.pack.files_table import FilesTable
 from vamos.ui.stops.pack.phones import PhoneCode
@@ -98,6 +99,30 @@ class ProfilesTest(StopCase):
         self.settle()
         self.assertEqual(self.output().new_section, "Stall turn")
         self.assertTrue(self.panel_button("Class set").isChecked())
+
+    def test_cards_of_the_run_through_and_words_of_ones_own(self):
+        """For how long each stands, none again; what one types stands on it."""
+        for head in [b for b in self.panel_buttons("+ ") if "Run-through" in b.text()]:
+            self.click(head)
+        cards = lambda: self.output().run_through.cards  # noqa: E731
+        self.field("Card: end card").chosen("16 counts")
+        self.settle()
+        self.write(self.field("Your words on the end card"), "See you on Tuesday")
+        self.settle()
+        self.assertEqual((cards().end, cards().end_words), (16, "See you on Tuesday"))
+        self.assertIn(
+            "See you on Tuesday", [c.words.split("\n")[0] for c in self.window.session.facts.run_through.cards]
+        )
+        # “none” is a word of the language one works in, and no number.
+        name = lambda: self.field("Card: end card")  # noqa: E731
+        name().chosen("none")
+        self.settle()
+        self.assertEqual(cards().end, 0)
+        with self.assertRaises(StopIteration):
+            self.field("Your words on the end card")
+        with mock.patch.object(picture, "tr", lambda text, **_: "keine" if text == "none" else text):
+            picture._card(self.window.desk, "title")("keine")
+        self.assertEqual(cards().title, 0)
 
     def test_nothing_to_write_is_said(self):
         self.click(self.panel_button("Section posts"))

@@ -47,6 +47,7 @@ def add_lesson(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--slow", choices=tuple(_SLOW), help=tr("how it gets quicker"))
     sub.add_argument("--learners", choices=tuple(_LEARNERS), help=tr("who learns: how often everything is danced"))
     sub.add_argument("--gaps", choices=("silent", "song"), help=tr("what is heard in gaps to practise"))
+    sub.add_argument("--turn", metavar="WORDS", help=tr("what is said in gaps to practise, in the film of the lesson"))
     sub.add_argument("--keep", action="store_true", help=tr("keep what was said in the project"))
     sub.add_argument("--to", type=Path, metavar="FILE", help=tr("write the plan as .md or .pdf"))
     sub.add_argument("--film", type=Path, metavar="DIR", help=tr("write the film of the lesson there, and verify it"))
@@ -68,6 +69,8 @@ def _wished(project: Project, arguments: argparse.Namespace) -> Project:
             found[name] = table[said]
     if arguments.gaps:
         found["gap_song"] = arguments.gaps == "song"
+    if arguments.turn is not None:
+        found["turn_words"] = arguments.turn
     if arguments.minutes is not None:
         found["minutes"] = arguments.minutes
     return set_lesson(project, **found)

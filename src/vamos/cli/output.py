@@ -5,6 +5,7 @@ from __future__ import annotations
 import argparse
 from dataclasses import fields, replace
 from fractions import Fraction
+from typing import Any
 
 from vamos.core.dance.who import roles_in
 from vamos.core.edit.output import phrase_of, set_count_in, toggle_look
@@ -114,7 +115,9 @@ def add_output(sub: argparse.ArgumentParser) -> None:
         nargs="+",
         default=[],
         metavar="CARD=COUNTS",
-        help=tr("cards in the run-through: title=8 section=4 tag=4 end=8; 0 is none"),
+        help=tr(
+            "cards in the run-through: title=8 section=4 tag=4 end=8 (0 is none), and words of your own: end-words=…"
+        ),
     )
     sub.add_argument("--even", action="store_true", help=tr("count evenly where the song is not heard"))
     sub.add_argument(
@@ -225,11 +228,22 @@ def _counted(out: Output, project: Project, arguments: argparse.Namespace) -> Ou
     return out
 
 
-def _card(words: str) -> tuple[str, int]:
-    """A card and for how many counts it stands, as typed; raises InputError."""
+def _card(words: str) -> tuple[str, int | str]:
+    """A card and for how many counts it stands, or the words of one's own on it, as typed; raises InputError."""
     name, _, counts = words.partition("=")
-    if name not in {f.name for f in fields(Cards)} or not counts.isdecimal() or len(counts) > 3:
-        raise InputError(tr("“{words}” is not a card. Say title=8, section=4, tag=4 or end=8; 0 is none.", words=words))
+    if name in ("title-words", "end-words"):
+        return name.replace("-", "_"), counts.strip()
+    if (
+        name not in {f.name for f in fields(Cards) if not f.name.endswith("_words")}
+        or not counts.isdecimal()
+        or len(counts) > 3
+    ):
+        raise InputError(
+            tr(
+                "“{words}” is not a card. Say title=8, section=4, tag=4 or end=8 (0 is none), or end-words=THANKS.",
+                words=words,
+            )
+        )
     return name, int(counts)
 
 
@@ -273,5 +287,6 @@ def _sized(out: Output, arguments: argparse.Namespace) -> Output:
         first, last = map(as_count, arguments.from_to)
         through = replace(through, first=first, last=last)
     if arguments.cards:
-        through = replace(through, cards=replace(through.cards, **dict(map(_card, arguments.cards))))
+        changes: dict[str, Any] = dict(map(_card, arguments.cards))
+        through = replace(through, cards=replace(through.cards, **changes))
     return replace(out, run_through=through)

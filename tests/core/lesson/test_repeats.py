@@ -9,7 +9,7 @@ import numpy as np
 from tests.core.lesson.test_lesson import project, walks
 from tests.core.pack.test_verify import small_project
 from tests.support import FolderCase
-from vamos.core.edit.lesson import change_step
+from vamos.core.edit.lesson import change_step, set_lesson
 from vamos.core.lesson.plan import plan_lesson
 from vamos.core.media.sound import read_sound
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Kind, Section
@@ -19,6 +19,7 @@ from vamos.core.pack.lesson_film import LessonParts
 from vamos.core.progress import quiet
 from vamos.core.render.sound import RATE
 from vamos.core.render.spoken import sentence
+from vamos.errors import InputError
 
 
 def steps(learners: Learners, **wish: object):
@@ -104,6 +105,17 @@ class GapsTest(FolderCase):
         alike = [np.corrcoef(practised, song[2 * RATE + k : 3 * RATE + k])[0, 1] for k in range(-40, 41)]
         self.assertEqual(int(np.argmax(alike)) - 40, 0)
         self.assertGreater(max(alike), 0.5)
+
+    def test_a_teachers_own_words_for_it(self):
+        dance = Dance("d", (Section("A", 8, walks()),), (Item(ItemKind.WALL),))
+        found = replace(small_project(self.folder), dance=dance)
+        found = change_step(set_lesson(found, turn_words="Now you!"), "A/numbers", speed=F(1), gap=8)
+        parts = LessonParts(found, self.folder)
+        step = next(s for s in parts.plan.steps if s.key == "A/numbers")
+        turns = [p for p in parts.of_step(step) if p.spoken]
+        self.assertEqual({(p.title, p.spoken) for p in turns if p.seconds == 4.0}, {("Now you!", "Now you!")})
+        with self.assertRaisesRegex(InputError, "at most 60 letters, not 61"):
+            set_lesson(found, turn_words="x" * 61)
 
 
 if __name__ == "__main__":

@@ -50,6 +50,20 @@ class CardsTest(unittest.TestCase):
         state = shown_at(Words(lines_of(p.grid, p.dance)), clip, title.counts.start)
         self.assertEqual((state.number, state.label, state.card), ("", "", (title.title, title.words)))
 
+    def test_words_of_ones_own_stand_above_what_is_known(self):
+        _, clip = with_cards(
+            WITH_TAG, title=4, end=8, title_words="Night market, row 3", end_words="See you on Tuesday"
+        )
+        title, end = clip.cards
+        self.assertEqual(title.words.splitlines()[0], "Night market, row 3")
+        self.assertIn("two friends", title.words)
+        self.assertEqual(end.words.splitlines()[0], "See you on Tuesday")
+        # Without the card they stand nowhere, and a blank line is none.
+        self.assertEqual(with_cards(WITH_TAG, end_words="See you")[1].cards, ())
+        self.assertEqual(with_cards(WITH_TAG, end=4, end_words="  ")[1].cards[0].words, "two friends")
+        with self.assertRaisesRegex(InputError, "200 letters of your own, not 201"):
+            Cards(end_words="x" * 201)
+
     def test_a_title_is_cut_where_the_song_begins(self):
         """Count 1 lies 9 counts into the song (the first beat at second 1, two a second, a lead-in of 8)."""
         _, clip = with_cards(TWO_WALLS, title=16)

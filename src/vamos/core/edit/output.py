@@ -64,5 +64,5 @@ def toggle_arrangement(project: Project, arrangement: Arrangement) -> Project:
 
 
 def set_run_through(project: Project, **changes: Any) -> Project:
-    """What is wished of the run-through: ``wanted``, ``view``, ``first``, ``last``."""
+    """What is wished of the run-through: ``wanted``, ``view``, ``first``, ``last``, ``cards``."""
     return set_output(project, run_through=replace(project.output.run_through, **changes))

@@ -162,6 +162,8 @@ class Choice:
 
 #: A card stands for so many counts at most.
 LONGEST_CARD = 32
+#: So many letters can be read in that time.
+MOST_ON_A_CARD = 200
 
 
 @dataclass(frozen=True, slots=True)
@@ -169,15 +171,23 @@ class Cards:
     """For how many counts cards stand in a run-through; 0 is none.
 
     ``title`` before the run-up and ``end`` after the run-out fill the picture; ``section`` and ``tag`` (a tag, a stop,
-    a restart, the ending) stand at its edge where each begins, and the dance goes on.
+    a restart, the ending) stand at its edge where each begins, and the dance goes on. ``title_words`` and ``end_words``
+    are the teacher's own, above what is known of the dance.
     """
 
     title: int = 0
     section: int = 0
     tag: int = 0
     end: int = 0
+    title_words: str = ""
+    end_words: str = ""
 
     def __post_init__(self) -> None:
+        for words in (self.title_words, self.end_words):
+            if len(words) > MOST_ON_A_CARD:
+                raise InputError(
+                    tr("A card holds {most} letters of your own, not {number}.", most=MOST_ON_A_CARD, number=len(words))
+                )
         for counts in (self.title, self.section, self.tag, self.end):
             if not 0 <= counts <= LONGEST_CARD:
                 raise InputError(

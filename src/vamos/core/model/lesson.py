@@ -94,13 +94,17 @@ class StepChange:
             raise InputError(tr("A gap to practise has 0 to 64 counts, not {gap}.", gap=self.gap))
 
 
+#: More cannot be said before a gap of eight counts is over.
+MOST_TO_SAY = 60
+
+
 @dataclass(frozen=True, slots=True)
 class LessonWish:
     """The school, the wanted length in minutes (None: as long as it gets), and changes.
 
     ``order`` are keys of steps as a person put them; what it does not name stands where it is suggested. ``cut_after``
     is the id of the section after which part 2 begins; empty: one part. ``gap_song``: the song is heard in gaps to
-    practise, too.
+    practise, too. ``turn_words`` are said and shown there; empty: what Vamos says.
     """
 
     build: Build = Build.CUMULATIVE
@@ -115,10 +119,19 @@ class LessonWish:
     cut_after: str = ""
     learners: Learners = Learners.ONE
     gap_song: bool = False
+    turn_words: str = ""
 
     def __post_init__(self) -> None:
         if self.minutes is not None and not 1 <= self.minutes <= 240:
             raise InputError(tr("A lesson lasts 1 to 240 minutes, not {minutes:g}.", minutes=self.minutes))
+        if len(self.turn_words) > MOST_TO_SAY:
+            raise InputError(
+                tr(
+                    "What is said in a gap has at most {most} letters, not {number}.",
+                    most=MOST_TO_SAY,
+                    number=len(self.turn_words),
+                )
+            )
 
     def change(self, step: str) -> StepChange:
         """What was changed of a step."""

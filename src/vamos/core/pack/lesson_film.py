@@ -143,9 +143,13 @@ class LessonParts:
                 yield Part(step.title, clip=clip, version=version, named=step.shows == "words")
                 if step.gap:
                     gap_s = step.gap * self.plan.material.count_s / float(speed)
-                    turn, counts = tr("Your turn"), tr("{gap} counts to practise.", gap=step.gap)
+                    turn, counts = self._turn(), tr("{gap} counts to practise.", gap=step.gap)
                     song = (clip, replace(version, sound=ClipSound.SONG)) if self.plan.wish.gap_song else None
                     yield Part(turn, counts, gap_s, spoken=turn, under=song)
+
+    def _turn(self) -> str:
+        """What is said where learners dance alone."""
+        return self.plan.wish.turn_words.strip() or tr("Your turn")
 
     def _card(self, step: Step) -> tuple[str, str]:
         """What a learner reads; of what a teacher is to say, what is known of it."""

@@ -45,10 +45,10 @@ def _with_cards(clip: Clip, project: Project, coverage: Coverage, cards: Cards) 
     before = max(Fraction(0), min(Fraction(cards.title), shown.start - first))
     found: list[ClipCard] = []
     if before > 0:
-        words = "\n".join(_row(n, rows[n]) for n in _TITLE if n in rows)
+        words = "\n".join([*_own(cards.title_words), *(_row(n, rows[n]) for n in _TITLE if n in rows)])
         found.append(ClipCard(CountRange(shown.start - before, shown.start), name, words, full=True))
     if cards.end:
-        words = "\n".join(_row(n, rows[n]) for n in _END if n in rows)
+        words = "\n".join([*_own(cards.end_words), *(_row(n, rows[n]) for n in _END if n in rows)])
         found.append(ClipCard(CountRange(shown.end, shown.end + cards.end), name, words, full=True))
     found += _names(clip, coverage, cards)
     problems = clip.problems
@@ -64,6 +64,10 @@ def _with_cards(clip: Clip, project: Project, coverage: Coverage, cards: Cards) 
         cards=tuple(sorted(found, key=lambda c: c.counts.start)),
         problems=problems,
     )
+
+
+def _own(words: str) -> list[str]:
+    return [words] if words.strip() else []
 
 
 def _row(name: Field, text: str) -> str:

@@ -72,7 +72,9 @@ SAME = re.compile(
     re.IGNORECASE,
 )
 #: “First part (x2):”, “4 hip bumps R R L L”
-OFTEN = re.compile(r"[(\[]\s*(?:[x×]\s*[2-9]|[2-9]\s*[x×]|twice|two\s+times|zweimal|dos\s+veces)\s*[)\]]", re.IGNORECASE)
+OFTEN = re.compile(
+    r"[(\[]\s*(?:[x×]\s*[2-9]|[2-9]\s*[x×]|twice|two\s+times|zweimal|dos\s+veces)\s*[)\]]", re.IGNORECASE
+)
 OFTEN_FIRST = re.compile(r"[2-9]\s*[^\W\d_]{2,}")
 COUNT_IN = re.compile(r"^(?:a\s+)?5\W+6\W+7\W+8\b\W*(?:ready|go|and|here\s+we\s+go|und\s+los|los)?\W*$", re.IGNORECASE)
 _EIGHTS_SAID = re.compile(r"[(\[]\s*(\d{1,2})\s*[x×]\s*([3468])\s*(?:counts?)?\s*[)\]]", re.IGNORECASE)

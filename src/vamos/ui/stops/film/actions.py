@@ -39,7 +39,11 @@ ACTIONS = (
     ),
     Action("mark_end", tr("End this mark here"), "Alt+Shift+X", "Film", tr("The current mark ends here.")),
     Action(
-        "mark_spoken", tr("From here: sides called"), "Alt+S", "Film", tr("Whose right and left are called, or nobody’s.")
+        "mark_spoken",
+        tr("From here: sides called"),
+        "Alt+S",
+        "Film",
+        tr("Whose right and left are called, or nobody’s."),
     ),
     Action(
         "mark_lettering",

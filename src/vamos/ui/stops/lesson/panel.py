@@ -126,9 +126,15 @@ class LessonRoom(Room):
         panel.plain_head(tr("How it is taught"))
         panel.sentence(
             "learners",
-            tr("It is for {learners}. Gaps to practise are {gaps}."),
+            tr("It is for {learners}. Gaps to practise are {gaps}, and begin with {turn}."),
             learners=self._pick(tr("Who learns"), Learners, "learners"),
             gaps=self._either(tr("Gaps to practise"), tr("silent"), tr("with the song"), "gap_song"),
+            turn=Type(
+                tr("What is said in gaps to practise"),
+                wish.turn_words,
+                lambda words: self.commands.wish(tr("What is said in gaps"), turn_words=words.strip()),
+                tr("Your turn"),
+            ),
         )
         panel.sentence(
             "built",

@@ -5,9 +5,10 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import replace
 from fractions import Fraction
+from typing import Any
 
 from vamos.core.edit.output import set_output, set_overlay, set_run_through
-from vamos.core.model.clip import Quality
+from vamos.core.model.clip import LONGEST_CARD, Quality
 from vamos.core.model.take import View
 from vamos.ui.desk import Desk
 from vamos.ui.parts.panel import Panel
@@ -27,6 +28,7 @@ _CARDS = {
     "end": tr("End card"),
 }
 _CARD_COUNTS = (0, 2, 4, 8, 16)
+_OWN_WORDS = {"title": tr("Your words on the title card"), "end": tr("Your words on the end card")}
 
 
 def fill_picture(panel: Panel, desk: Desk) -> None:
@@ -170,6 +172,14 @@ def _cards(panel: Panel, desk: Desk) -> None:
             _card(desk, name),
             tr("Card: {title}", title=inside(title)),
         )
+        if name in _OWN_WORDS and getattr(wish.cards, name):
+            panel.text(
+                tr("Your words"),
+                getattr(wish.cards, f"{name}_words"),
+                _own_words(desk, name),
+                name=_OWN_WORDS[name],
+                hint=tr("such as: see you on Tuesday"),
+            )
 
 
 def _counts_words(counts: int) -> str:
@@ -178,11 +188,22 @@ def _counts_words(counts: int) -> str:
 
 def _card(desk: Desk, name: str) -> Callable[[str], object]:
     def choose(words: str) -> None:
-        counts = int(words.split()[0]) if words != "none" else 0
-        cards = replace(desk.project.output.run_through.cards, **{name: counts})
+        # Also a number that is none of the usual ones is chosen by its words.
+        counts = next((n for n in range(LONGEST_CARD + 1) if _counts_words(n) == words), 0)
+        changes: dict[str, Any] = {name: counts}
+        cards = replace(desk.project.output.run_through.cards, **changes)
         desk.do(tr("Cards of the run-through"), lambda p: set_run_through(p, cards=cards), f"{_CARDS[name]}: {words}")
 
     return choose
+
+
+def _own_words(desk: Desk, name: str) -> Callable[[str], object]:
+    def type_in(words: str) -> None:
+        changes: dict[str, Any] = {f"{name}_words": words.strip()}
+        cards = replace(desk.project.output.run_through.cards, **changes)
+        desk.do(tr("Words on a card"), lambda p: set_run_through(p, cards=cards))
+
+    return type_in
 
 
 def _edge(desk: Desk, name: str, places: dict[str, Fraction | None]) -> Callable[[str], object]:
