@@ -2,13 +2,15 @@
 
 .venv/bin/python tools/kills.py [COUNT] [SEED]
 
-In turn, a pack is written over an earlier one, and a project is saved again and again; the process is ended by SIGKILL
-at a random moment. After each: the pack in its place is whole (every checksum), the project can be read and is one that
-was saved. At the end one undisturbed run clears away what the killed ones left. Exit status 1 when anything was lost.
+In turn, every work that writes: a pack, homework, the film of a lesson, saving, a take cut in two, another sound,
+places, and what is kept of a song; the process is ended by SIGKILL at a random moment. After each, what is in its
+place is whole (every checksum), the project can be read, JSON is all of it or not there. At the end one undisturbed
+run of each clears away what the killed ones left. Exit status 1 when anything was lost.
 """
 
 from __future__ import annotations
 
+import json
 import os
 import random
 import shutil
@@ -17,7 +19,9 @@ import subprocess
 import sys
 import tempfile
 import time
-from dataclasses import replace
+from collections import Counter
+from collections.abc import Callable
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from pathlib import Path
 
@@ -26,7 +30,7 @@ from vamos.core.edit.clips import choose
 from vamos.core.model.clip import Choice, RunThrough
 from vamos.core.pack.manifest import checksum, read_manifest
 from vamos.core.plan.clips import plan_clips
-from vamos.demo.build import default_folder, make_demo
+from vamos.demo.build import SONG, default_folder, make_demo
 from vamos.errors import VamosError
 
 #: Saves a project with a growing name as fast as it can.
@@ -40,10 +44,23 @@ while True:
     number += 1
     save(replace(project, name=f"saved {number}"), path)
 """
+TAKE = "front"
+
+
+@dataclass(frozen=True)
+class Work:
+    """What is run and killed, what is done before it, and what must hold after it (words when it does not)."""
+
+    name: str
+    command: list[str]
+    holds: Callable[[], str]
+    before: Callable[[int], object] = lambda number: None
+    #: Runs on until it is ended.
+    endless: bool = False
 
 
 def little_project(folder: Path) -> Path:
-    """The demo with three small clips; which ones are mirrored changes with each run, so that there is work."""
+    """The demo with three small clips; what is written changes with each run, so that there is work."""
     demo = make_demo(default_folder())
     for file in demo.parent.iterdir():
         if file.is_file() and file != demo:
@@ -56,16 +73,71 @@ def little_project(folder: Path) -> Path:
     return folder / "little.vamos"
 
 
+def works(folder: Path, project: Path) -> list[Work]:
+    """Every work that writes, on copies that lie beside each other."""
+    original, edited = project.read_bytes(), folder / "edited.vamos"
+    edited.write_bytes(original)
+    heard, kept = folder / "places.json", folder / "cache"
+
+    def vamos(*words: object) -> list[str]:
+        return [sys.executable, "-m", "vamos.cli", "--quiet", *map(str, words)]
+
+    def smaller(number: int) -> None:
+        found = load(project)
+        save(replace(found, output=replace(found.output, longest_side=150 + 2 * (number % 20))), project)
+
+    def anew(_number: int) -> None:
+        edited.write_bytes(original)
+
+    def readable(path: Path) -> Callable[[], str]:
+        return lambda: said(lambda: load(path))
+
+    def films(name: str, *words: object) -> Work:
+        return Work(name, vamos(*words, folder / name), lambda: whole(folder / name), smaller)
+
+    song = folder / SONG
+    cached = ["env", f"XDG_CACHE_HOME={kept}", *vamos("grid", song, "--json", folder / "grid.json")]
+    return [
+        films("pack", "pack", project, "--out"),
+        Work("save", [sys.executable, "-c", SAVES, str(project)], readable(project), endless=True),
+        films("homework", "lesson", project, "--homework"),
+        Work("split", vamos("split", edited, TAKE, 8.5), readable(edited), anew),
+        films("film", "lesson", project, "--film"),
+        Work("sound", vamos("sound", edited, TAKE, folder / "back.mp4"), readable(edited), anew),
+        Work("place", vamos("place", "--song", song, folder / "back.mp4", "--json", heard), lambda: parsed(heard)),
+        Work("cache", cached, lambda: parsed(folder / "grid.json"), lambda _: shutil.rmtree(kept, ignore_errors=True)),
+    ]
+
+
+def said(read: Callable[[], object]) -> str:
+    try:
+        read()
+    except VamosError as error:
+        return str(error)
+    return ""
+
+
+def parsed(path: Path) -> str:
+    """What is wrong with a JSON file; nothing for one that is not there."""
+    try:
+        json.loads(path.read_text(encoding="utf-8")) if path.exists() else None
+    except ValueError as error:
+        return f"{path.name}: {error}"
+    return ""
+
+
 def killed(command: list[str], rng: random.Random, longest_s: float) -> None:
     """Start a command and end it without a word at a random moment."""
     process = subprocess.Popen(command, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, start_new_session=True)
     time.sleep(rng.uniform(0, longest_s))
-    os.killpg(process.pid, signal.SIGKILL)
+    os.killpg(process.pid, signal.SIGKILL) if process.poll() is None else None
     process.wait()
 
 
 def whole(pack: Path) -> str:
-    """What is wrong with a pack; nothing for a whole one."""
+    """What is wrong with a pack; nothing for a whole one, or none yet."""
+    if not pack.exists():
+        return ""
     try:
         manifest = read_manifest(pack)
     except VamosError as error:
@@ -74,33 +146,41 @@ def whole(pack: Path) -> str:
     return f"changed or missing: {', '.join(wrong)}" if wrong else ""
 
 
+def undisturbed(work: Work) -> float:
+    """Seconds of one run that nobody ends; 1 is fine, it says that something is to be looked at."""
+    start = time.monotonic()
+    done = subprocess.run(work.command, stdout=subprocess.DEVNULL, stderr=subprocess.PIPE, text=True)
+    if done.returncode not in (0, 1):
+        raise SystemExit(f"{work.name}: {done.stderr}")
+    return time.monotonic() - start
+
+
 def main() -> int:
     count = int(sys.argv[1]) if len(sys.argv) > 1 else 50
     rng = random.Random(int(sys.argv[2]) if len(sys.argv) > 2 else time.time_ns())
     folder = Path(tempfile.mkdtemp(prefix="vamos-kills-"))
-    project = little_project(folder)
-    pack, lost = folder / "pack", []
-    write = [sys.executable, "-m", "vamos.cli", "--quiet", "pack", str(project), "--out", str(pack)]
-    start = time.monotonic()
-    subprocess.run(write, check=True, stdout=subprocess.DEVNULL)
-    longest = time.monotonic() - start
+    every = works(folder, little_project(folder))
+    longest = {w.name: 2.0 if w.endless else undisturbed(w) for w in every}
+    lost, done = [], Counter[str]()
     for number in range(count):
-        if number % 2:
-            found = load(project)
-            save(replace(found, output=replace(found.output, longest_side=150 + 2 * (number % 20))), project)
-            killed(write, rng, 1.1 * longest)
-            if words := whole(pack):
-                lost.append(f"kill {number}: {words}")
-        else:
-            killed([sys.executable, "-c", SAVES, str(project)], rng, 2.0)
-            try:
-                load(project)
-            except VamosError as error:
-                lost.append(f"kill {number}: {error}")
-    subprocess.run(write, check=True, stdout=subprocess.DEVNULL)
-    save(load(project), project)
-    left = [p.name for p in folder.iterdir() if p.name.startswith(".")]
-    print(f"{count} kills, {len(lost)} losses; left of killed runs after one undisturbed run: {len(left)}")
+        work = every[number % len(every)]
+        work.before(number)
+        killed(work.command, rng, 1.1 * longest[work.name])
+        done[work.name] += 1
+        if words := work.holds():
+            lost.append(f"kill {number}, {work.name}: {words}")
+    for work in every:
+        work.before(count)
+        if not work.endless:
+            undisturbed(work)
+        if words := work.holds():
+            lost.append(f"after all, {work.name}: {words}")
+    save(load(folder / "little.vamos"), folder / "little.vamos")
+    left = [str(p.relative_to(folder)) for p in folder.rglob(".*")]
+    print(
+        f"{count} kills ({', '.join(f'{n} {name}' for name, n in done.items())}), {len(lost)} losses; "
+        f"left of killed runs after one undisturbed run of each: {len(left)}"
+    )
     print("\n".join([*lost, *left]))
     if not lost and not left:
         shutil.rmtree(folder)

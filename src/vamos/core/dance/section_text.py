@@ -144,7 +144,8 @@ def _counted(part: str) -> bool:
 
 _REPEATS = re.compile(
     r"\s*(?:\d[\d\s&\-–]*:?\s*)?"
-    r"(?:repeat|same|again|reverse|mirror|opposite|other (?:side|foot|way)|wie\b|wiederhol|dasselbe|"
+    r"(?:repeat|same|again|do\s+(?:it|this|that|the\s+same)|reverse|mirror|opposite|"
+    r"other\s+(?:side|foot|way)|wie\b|wiederhol|dasselbe|"
     r"das gleiche|nochmal|andere seite|anders herum|gegengleich|igual|al otro lado|repit|repet|répét)",
     re.IGNORECASE,
 )

@@ -67,6 +67,13 @@ class Feet:
             out.append(reading.go(cost, changed(now, feet=(foot,))))
         else:
             cost = 0.15 if not now.row and (now.size is not None or now.turned) else 0.05
+            before = self.tokens[ahead - atom.size - 1] if ahead > atom.size else None
+            sized = before is not None and (
+                before.kind in ("frac", "deg") or "size" in self.lexicon.role_of(before.text)
+            )
+            if sized and not now.row and now.turns and not in_a_row:
+                # “step R turning ¼ L”: right behind how far it is the way.
+                cost += 0.7
             # “R heel grind, L coaster”: behind a comma and before a verb it is the foot of that verb.
             verb_next = leads(self.tokens, self.lexicon, ahead - atom.size, ahead)
             slips = (*now.slips, atom.words) if verb_next else now.slips

@@ -10,7 +10,7 @@ from fractions import Fraction
 from vamos.core.dance.typed.around import MANNER, PARTS, SIDE_WORDS, side_word
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.tokens import Token, tokens_of
-from vamos.core.model.dance import Event, Kind
+from vamos.core.model.dance import Event, Foot, Kind
 
 _ROLES = ("foot", "way", "side", "lead")
 _SIDES = ("R", "L")
@@ -200,3 +200,8 @@ def crowded(event: Event, lexicon: Lexicon) -> bool:
         return found["apart"] > 1
     beside = found["known"] > 0 and found["apart"] + found["hands"] + found["known"] > 1
     return found["apart"] > 1 or found["steps"] > 0 or beside
+
+
+def turns_a_limb(event: Event, lexicon: Lexicon) -> bool:
+    """Whether hips, arms or a head go round and the dancer with them: “a circle of the hips”."""
+    return bool(event.turn) and event.foot is Foot.NONE and any("hand" in lexicon.role_of(w) for w in _words_of(event))

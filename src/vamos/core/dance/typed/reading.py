@@ -13,13 +13,14 @@ from msgspec.structs import replace as changed
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.around import side_word
 from vamos.core.dance.typed.clean import cleaned
-from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, words_lost
+from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, turns_a_limb, words_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
 from vamos.core.dance.typed.leading import OTHER
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.rewritten import (
     each_long,
+    often_behind,
     parted,
     plain_counts,
     put_back,
@@ -110,7 +111,7 @@ def read_typed(
 
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
     words = unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)
-    return put_back(without_length(parted(each_long(written_out_brackets(words)))))
+    return put_back(without_length(parted(often_behind(each_long(written_out_brackets(words))))))
 
 
 def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:
@@ -245,6 +246,7 @@ def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: 
     doubts = list(best.doubts)
     sides = sides_lost(lines, best.events, lexicon) if not doubts else ()
     doubts += [(e.start, Doubt.COUNTS) for e in best.events if crowded(e, lexicon)]
+    doubts += [(e.start, Doubt.TURNS) for e in best.events if turns_a_limb(e, lexicon)]
     others: list[tuple[Event, ...]] = []
     for other in states[1:]:
         where = _differ(best, other)

@@ -170,6 +170,20 @@ def each_long(tokens: list[Token]) -> list[Token]:
     return out
 
 
+def often_behind(tokens: list[Token]) -> list[Token]:
+    """“5-8: 4 heel bounces”: behind the counts of a range and a colon a number says how often."""
+    kinds = [t.kind for t in tokens]
+    return [
+        changed(t, kind="times")
+        if k > 3
+        and (kinds[k - 4 : k + 1], tokens[k - 1].text) == (["num", "dash", "num", "sep", "num"], ":")
+        and tokens[k + 1 : k + 2]
+        and tokens[k + 1].kind == "word"
+        else t
+        for k, t in enumerate(tokens)
+    ]
+
+
 def parted(tokens: list[Token]) -> list[Token]:
     """“Schritt nach rechts - LF kreuzt - Schritt”: a dash between spaces and words parts moves as a comma does."""
     out = []
