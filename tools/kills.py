@@ -69,7 +69,8 @@ def little_project(folder: Path) -> Path:
     for clip in plan_clips(project)[3:]:
         project = choose(project, Choice(clip.key, left_out=True))
     output = replace(project.output, speeds=(Fraction(1),), longest_side=160, run_through=RunThrough(wanted=False))
-    save(replace(project, output=output), folder / "little.vamos")
+    short = replace(project.lesson, minutes=1.0)
+    save(replace(project, output=output, lesson=short), folder / "little.vamos")
     return folder / "little.vamos"
 
 
