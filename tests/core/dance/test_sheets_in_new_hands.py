@@ -2,7 +2,7 @@
 
 import unittest
 
-from tests.core.dance.test_sheets_as_sent import read, sequence
+from tests.core.dance.test_sheets_as_sent import HERE, read, sequence
 from tests.core.dance.typed_judge import short
 from vamos.core.dance.sheets.read_as import LineIs
 from vamos.core.dance.sheets.text import read_text
@@ -91,3 +91,50 @@ class NewHandsTest(unittest.TestCase):
         aside = [x.number for x in found.lines if x.taken is LineIs.ASIDE]
         self.assertEqual(aside, [7, 12])
         self.assertTrue(any("First part (x2): How often" in r for r in found.remarks), found.remarks)
+
+    def test_clocks_without_brackets_at_the_ends_of_lines_are_compared(self):
+        """“touch R  6:00” turns nobody; what differs is told."""
+        found = read("lantern run")
+        self.assertEqual(found.dance.name, "LANTERN RUN")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1r 1&R 2l 2&L 3R 4L 5R 5&L 6R 7L 8R+4",
+                "1l 1&L 2r 2&R 3L 4R 5L 5&R 6L 7R 8L-4",
+                "1R 2L 3R 3&L 4R+2 5L 6R+4 7L 8R",
+                "1L 2R 3L-2 4r 5x 7x",
+            ],
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall/16", "wall", "wall/16", "wall"])
+        self.assertEqual(found.remarks, ())
+        other = (HERE / "lantern run.txt").read_text(encoding="utf-8").replace("touch R  6:00", "touch R  3:00")
+        (told,) = read_text(other).remarks
+        self.assertIn("the sheet faces 3:00 here, the turns lead to 6:00", told)
+        # “turn to 6:00” is still a turn.
+        turned = read_text("Test\n\n1-2 step R, unwind left to 6:00\n3-4 walk R L\n").dance.sections[0]
+        self.assertEqual(short(turned.events), "1R 2L-4 3R 4L")
+
+    def test_german_with_two_walls_in_one_remark(self):
+        found = read("mondschein")
+        self.assertEqual(sequence(found), ["wall", "wall", "Tag", "wall", "wall", "Tag", "wall/16", "wall"])
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections][1:4],
+            ["1R 2L 3R+2 4l 5L 6r 7R 8l", "1R 2L 3R 4L 5x 6x 7x 8x", "1R 2L 3R 4L 5R 6x 7L 8x"],
+        )
+        self.assertEqual(short(found.dance.sections[0].events), "1R 1&L 2R 3L 4R 5L 5&R 6L 7R 8L")
+        self.assertFalse(any(e.doubt for e in found.dance.sections[0].events), "where the weight ends was said")
+
+    def test_parts_whose_lines_are_labelled(self):
+        found = read("two parts")
+        self.assertEqual(
+            [(s.name, short(s.events)) for s in found.dance.sections],
+            [
+                ("A1", "1R 2L 3R 4L 5R 6L 7R 7&L 8R"),
+                ("A2", "1L 2R 3L 4R 5L 6R 7L 7&R 8L"),
+                ("A3", "1R 2L 3R 4l 5L 6R 7L-2 8r"),
+                ("A4", "1R 2L-4 3R 4L-2 5R 6L 7h 8h"),
+                ("B1", "1R 2L 3R 4l 5L 6R 7L 8r"),
+                ("B2", "1x 2x 3x 4x 5x"),
+            ],
+        )
+        self.assertEqual(sequence(found), list("AABAABBA"))

@@ -70,7 +70,7 @@ _WALLS = re.compile(
     rf"(?:no\.?\s*|#\s*)?(?P<list>{_NUMBER}(?:\s*(?:,|&|\+|and|und|/)\s*(?:(?:on\s+|of\s+)?walls?\s*)?{_NUMBER}(?!\s*(?:counts?|cts?|beats?|zähler|zählzeiten|tiempos?|temps|tempi|tempos?)\b))*)"
     rf"|\b(?P<ordinal>\d{{1,2}}(?:st|nd|rd|th)|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)"
     rf"(?:\s*(?:&|and|,)\s*(?P<ordinal2>\d{{1,2}}(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|seventh|eighth))?\s+"
-    rf"(?:walls?|rotations?|time|repetition)|(?P<german>\d{{1,2}})\.\s*(?:wand|runde|durchgang)",
+    rf"(?:walls?|rotations?|time|repetition)|(?P<german>\d{{1,2}}\.(?:\s*(?:,|und|&|\+|u\.)\s*\d{{1,2}}\.)*)\s*(?:wand|wände|runden?|durchg[aä]nge?)\b",
     re.IGNORECASE,
 )
 _AFTER = re.compile(
@@ -110,6 +110,12 @@ _FACING = re.compile(
 )
 
 
+#: A clock that ends a line says where one faces, unless one turns to it.
+_FACES = re.compile(r"(?<!\d)(?<!:)\b(\d{1,2}:\d\d)\s*$")
+_TURNS_TO = re.compile(
+    r"(?:\bto|\bface|\bfacing|\btowards?|\bat|\bnach|\bzu|\bauf|\bbis|\ba\s+las|\bhacia|\bà|\bturn|\bpivot|\bunwind|[(\[])\s*$",
+    re.IGNORECASE,
+)
 _QUOTED = re.compile(r"[\"“”„«‘]\s*([^\W\d][^\"“”„«»‘’]{1,60}?)\s*[\"“”»’]")
 _NONE = re.compile(r"^\W*(?:no|keine?)\s", re.IGNORECASE)
 
@@ -156,7 +162,8 @@ def facts_in(line: str) -> dict[str, str]:
     left = line
     for match in said.values():
         left = left.replace(match.group(), " ")
-    words = re.findall(r"[^\W\d_]+", left)
+    # “(no tags, 2 restarts)” is told where they stand.
+    words = re.findall(r"[^\W\d_]+", re.sub(r"\([^()]*\)", " ", left))
     plain = [w for w in words if w.lower() not in _FILLER]
     starts = re.match(
         r"^\W*(?:starts?|begins?|beginn|einsatz|intro)\s+(?:on|after|at|nach|auf|mit)?\s*(\d{1,3}\s*(?:counts?|zählern?)?.{0,40})$",
@@ -242,7 +249,9 @@ def facing_at_end(line: str) -> tuple[str, int | None]:
     """A line without the facing in brackets at its end, and that facing in eighths; None when none stands there."""
     match = _FACING.search(line)
     if match is None:
-        return line, None
+        match = _FACES.search(line)
+        if match is None or _TURNS_TO.search(line[: match.start()]) or not line[: match.start()].strip():
+            return line, None
     said = match.group(1).lower().replace("o'clock", "").replace("oclock", "").strip()
     try:
         heading = heading_of(said if ":" in said else f"{said}:00")

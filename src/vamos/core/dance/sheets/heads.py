@@ -54,8 +54,8 @@ ORDINAL = re.compile(
 BARS = re.compile(
     r"^(?P<word>bars?|measures?|takte?)\s+(?P<number>\d{1,2}(?:-\d{1,2})?)\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
 )
-#: “L1: …”, the first line.
-LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*)$")
+#: “L1: …”, “A1 walk R L …”, the first line.
+LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*|(?<=\d)\s[^\W\d_]{2,}\s.*)$")
 #: “First 8: …”, “Next eight: …”, “Last 8 counts – …”.
 SAID = re.compile(
     rf"^(?P<number>first|second|third|fourth|fifth|sixth|seventh|eighth|next|last|final)\s+(?P<word>{_EIGHT})\s*"
@@ -138,7 +138,8 @@ def named_figure(plain: str) -> tuple[str, int | None]:
 def name_before(row: str, facts: Mapping[str, str]) -> str:
     """“Lantern Walk – 32 counts – 4 walls”: what stands before the facts of a first line is the name."""
     bare = re.sub(r"[*_#]", "", row)
-    first, parted, _ = re.sub(r"\s+[–—\-|/•]\s+|\s*\((?=\d)", "\n", bare).partition("\n")
+    # Wide room, a dash or a bar parts it from the facts.
+    first, parted, _ = re.sub(r"\s+[–—\-|/•]\s+|\s*\((?=\d)|(?<=\S)\s{2,}(?=\d)|\t+(?=\d)", "\n", bare).partition("\n")
     first = first.strip()
     named = parted and len(first) <= 60 and re.search(r"[^\W\d]{2,}", first) and not facts_in(first)
     return first if named and not any(first in v for v in facts.values()) else ""

@@ -305,7 +305,11 @@ class _Sheet:
         if not number and word.lower() in NUMBERED_ONLY and rest:
             return False
         if (like := self._same(rest.lstrip(" :.-–"))) is not None:
-            self._open(f"{word.capitalize()} {number}" if word[0].isalpha() else tr("Section {number}", number=number))
+            self._open(
+                f"{word.capitalize()}{' ' * (len(word) > 1)}{number}"
+                if word[0].isalpha()
+                else tr("Section {number}", number=number)
+            )
             self.sections[-1].like = like
             self._take(index, LineIs.HEAD)
             return True

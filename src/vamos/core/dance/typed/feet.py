@@ -101,6 +101,9 @@ class Feet:
         """“step R turning ½ L, keeping weight on R”: which foot bears the weight says no step of its own."""
         now, before = reading.now, reading.moves[-1] if reading.moves else None
         if not now.says and before is not None and before.kind:
+            if before.kind == "figure" and before.figure is not None and not before.bears:
+                # “rock L fwd, weight on R”: where a known step ends, which is compared.
+                return changed(reading, moves=(*reading.moves[:-1], changed(before, bears=foot)))
             if before.feet[-1:] in ((), (foot,), ("B",)):
                 # “on both balls, weight left”: it ends there.
                 kept = before.feet if before.feet != ("B",) else ()
