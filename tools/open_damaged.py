@@ -59,7 +59,10 @@ def opened(project: Path, home: Path, *making: str) -> str:
     env = os.environ | {f"XDG_{name.upper()}_HOME": str(home / name) for name in ("cache", "config", "data", "state")}
     env |= {"QT_QPA_PLATFORM": "offscreen", "HOME": str(home)}
     command = [sys.executable, "-c", OPENS, str(project), "2" if making else "0.15", *making]
-    done = subprocess.run(command, env=env, capture_output=True, text=True, timeout=300)
+    try:
+        done = subprocess.run(command, env=env, capture_output=True, text=True, timeout=120)
+    except subprocess.TimeoutExpired:
+        return "hung for two minutes"
     return done.stdout.strip() or f"ended with {done.returncode}: {done.stderr[-600:]}"
 
 

@@ -3,11 +3,13 @@
 import os
 import re
 import subprocess
+import tempfile
 import unittest
 from pathlib import Path
 from unittest import mock
 
 from PyQt6.QtCore import QSettings
+from PyQt6.QtGui import QImage
 from PyQt6.QtWidgets import QMessageBox
 
 from tests.support import FolderCase
@@ -16,7 +18,7 @@ from vamos import desktop
 from vamos.core.document.files import load, save
 from vamos.core.model.project import Project
 from vamos.ui.window import Window
-from vamos.ui.work import settings
+from vamos.ui.work import recent, settings
 
 #: Settings as damage, other programs and other versions leave them.
 DAMAGED = (
@@ -58,6 +60,32 @@ class DamagedTest(unittest.TestCase):
                 window.close()
                 for one in (settings.SIDE_WIDTH, settings.MIRROR_HEIGHT, settings.LETTERS, settings.LIGHT):
                     self.assertEqual(type(one.get()), type(one.fallback))
+
+    def test_what_is_no_file_is_put_aside(self):
+        """A pipe or a folder where settings or a project's picture should be: nothing waits for it."""
+        with tempfile.TemporaryDirectory() as home:
+            with mock.patch.dict(os.environ, {"XDG_CACHE_HOME": home}):
+                project = Path(home) / "a.vamos"
+                image = QImage(640, 360, QImage.Format.Format_RGB32)
+                image.fill(0xFF3060)
+                recent.keep_picture(project, image)
+                self.assertTrue(recent.picture_of(project).startswith(b"\x89PNG"))
+                (kept,) = Path(home).rglob("*.png")
+                kept.unlink()
+                os.mkfifo(kept)
+                self.assertEqual(recent.picture_of(project), b"")
+                recent.keep_picture(project, image)
+                self.assertTrue(kept.is_file())
+            for odd in (os.mkfifo, Path.mkdir):
+                place = Path(home) / "vamos" / "vamos.conf"
+                place.parent.mkdir(exist_ok=True)
+                odd(place)
+                with mock.patch.object(settings.platformdirs, "user_config_dir", return_value=str(place.parent)):
+                    self.assertIsNotNone(settings._store())
+                self.assertFalse(place.exists())
+                aside = place.with_name("vamos.conf.aside")
+                self.assertTrue(aside.exists())
+                aside.rmdir() if aside.is_dir() else aside.unlink()
 
     def test_values_come_back(self):
         for one, value in (

@@ -138,3 +138,34 @@ class NewHandsTest(unittest.TestCase):
             ],
         )
         self.assertEqual(sequence(found), list("AABAABBA"))
+
+    def test_spanish_with_a_tag_behind_two_walls(self):
+        found = read("abanicos")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L",
+                "1R 2L-4 3R 3&L 4R 5L 6R+4 7L 7&R 8L",
+                "1R 2L 3R 4l 5L 6R 7L-2 8r",
+                "1r 2R 3l 4L 5R 6L 7R+2 8L",
+                "1R 2L 3R 4L",
+            ],
+        )
+        self.assertEqual(sequence(found), ["wall", "Tag", "wall", "wall/16", "wall", "Tag", "wall"])
+        self.assertEqual(found.remarks, ())
+
+    def test_titles_in_capitals_behind_a_number(self):
+        """“2   SIDE ROCK, BEHIND SIDE CROSS x2” is no count 2; “8 counts - rocking chair x 2” has none either."""
+        found = read("in capitals")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            [
+                "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L",
+                "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L",
+                "1r 2R+2 3l 4L 5r 6R+2 7l 8L",
+                "1R 2l 3L 4r 5R 6l 7L 8r",
+                "1R 2L 3R 4L",
+                "1R 2L 3R 4L 5R 6L 7R 8L",
+            ],
+        )
+        self.assertEqual(sequence(found), ["wall", "Tag", "wall", "wall", "Tag", "wall", "wall", "Tag 2", "wall"])

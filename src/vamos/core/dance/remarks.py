@@ -67,7 +67,7 @@ NUMBERS = _COUNTED | {
 _NUMBER = r"(?:\d{1,2}(?:st|nd|rd|th)?|" + "|".join(NUMBERS) + r")"
 _WALLS = re.compile(
     rf"\b(?:on|of|after|during|in|at|end\s+of|auf|nach|an|in)?\s*(?:the\s+)?(?:walls?|wand|wände|runden?|rotations?|repetitions?|murs?|pared|paredes|parete|pareti)\s*"
-    rf"(?:no\.?\s*|#\s*)?(?P<list>{_NUMBER}(?:\s*(?:,|&|\+|and|und|/)\s*(?:(?:on\s+|of\s+)?walls?\s*)?{_NUMBER}(?!\s*(?:counts?|cts?|beats?|zähler|zählzeiten|tiempos?|temps|tempi|tempos?)\b))*)"
+    rf"(?:no\.?\s*|#\s*)?(?P<list>{_NUMBER}(?:\s*(?:,|&|\+|and|und|y|et|e|/)\s*(?:(?:on\s+|of\s+)?walls?\s*)?{_NUMBER}(?!\s*(?:counts?|cts?|beats?|zähler|zählzeiten|tiempos?|temps|tempi|tempos?)\b))*)"
     rf"|\b(?P<ordinal>\d{{1,2}}(?:st|nd|rd|th)|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)"
     rf"(?:\s*(?:&|and|,)\s*(?P<ordinal2>\d{{1,2}}(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|seventh|eighth))?\s+"
     rf"(?:walls?|rotations?|time|repetition)|(?P<german>\d{{1,2}}\.(?:\s*(?:,|und|&|\+|u\.)\s*\d{{1,2}}\.)*)\s*(?:wand|wände|runden?|durchg[aä]nge?)\b",

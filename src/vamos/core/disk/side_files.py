@@ -26,6 +26,16 @@ def plain_file(path: Path) -> bool:
         return False
 
 
+def put_aside(path: Path) -> None:
+    """Give what stands in the place of a file and is none, such as a folder or a pipe, another name.
+
+    A link to a file stays: in the user's own settings folder it is the user's.
+    """
+    with contextlib.suppress(OSError, ValueError):
+        if not stat.S_ISREG(path.stat().st_mode):
+            os.replace(path, path.with_name(f"{path.name}.aside"))
+
+
 def read_side(path: Path, largest: int = LARGEST, follow: bool = False) -> bytes | None:
     """The bytes of a side file; None where there is none, or something else stands in its place.
 

@@ -118,8 +118,8 @@ class StartPage(QScrollArea):
             card = Button(path.stem, partial(self._open_path, path))
             card.setToolTip(tip(str(path)))
             card.setAccessibleName(tr("Open {stem} again", stem=path.stem))
-            picture = QPixmap(str(picture_of(path)))
-            if not picture.isNull():
+            picture = QPixmap()
+            if picture.loadFromData(picture_of(path)):
                 card.setIcon(QIcon(picture))
                 card.setIconSize(_PICTURE)
             self._cards.addWidget(card)

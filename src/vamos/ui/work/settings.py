@@ -10,12 +10,17 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Any, Generic, TypeVar
 
+import platformdirs
 from PyQt6.QtCore import QSettings
+
+from vamos.core.disk.side_files import put_aside
 
 T = TypeVar("T")
 
 
 def _store() -> QSettings:
+    # Qt would wait for a pipe that stands there for ever.
+    put_aside(Path(platformdirs.user_config_dir("vamos", appauthor=False)) / "vamos.conf")
     return QSettings("vamos", "vamos")
 
 

@@ -97,7 +97,7 @@ def laid_out_on(rest: str) -> str:
 #: “Tag after wall 2: do 4 hip sways”.
 _DO = re.compile(r"^(?:do|dance|add|insert|tanze|tanzt|mach|macht)\s+(?=\S)", re.IGNORECASE)
 #: “8 counts: right heel …” says how long it is.
-_LONG = re.compile(r"^\d{1,2}\s*(?:counts?|cts?|zähler)\s*[:,–-]\s*", re.IGNORECASE)
+_LONG = re.compile(r"^\d{1,2}\s*(?:counts?|cts?|zähler|tiempos|temps|tempi|tempos)\s*[:,–-]\s*", re.IGNORECASE)
 
 
 def often_said(rest: str) -> str:
@@ -106,7 +106,11 @@ def often_said(rest: str) -> str:
     """
     if not re.match(r"\d+\s*[^\W\d]", rest) or len(re.findall(r"\d+(?!/)", re.sub(r"\d/\d", "", rest))) != 1:
         return ""
-    long = re.match(r"(\d{1,2})\s*(?:counts?|cts?|zähler)\s+(?:of\s+|von\s+)?([^:,]+)$", rest, re.IGNORECASE)
+    long = re.match(
+        r"(\d{1,2})\s*(?:counts?|cts?|zähler|tiempos|temps|tempi|tempos)\s+(?:of\s+|von\s+)?([^:,]+)$",
+        rest,
+        re.IGNORECASE,
+    )
     if long is not None:
         return f"{long.group(2)} 1-{long.group(1)}"
     if not (laid := laid_out_on(rest)):
@@ -123,11 +127,14 @@ def often_said(rest: str) -> str:
 def in_head(rest: str, length: int | None = None) -> str:
     """What is danced in the line of a head, on its own counts or, where it has none, on those of the head."""
     rest = _DO.sub("", rest.strip(" :.-–|,"))
+    rest = _LONG.sub("", rest) if length is not None else rest
     if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
         return ""
     if often := often_said(rest):
         return often
-    if is_moves(rest) and not re.match(r"\d+\s*(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
+    if is_moves(rest) and not re.match(
+        r"\d+\s*(?:counts?|cts?|zähler|tiempos|temps|tempi|tempos)\b", rest, re.IGNORECASE
+    ):
         return rest
     if length is None:
         return laid_out_on(rest)

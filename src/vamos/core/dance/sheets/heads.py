@@ -56,6 +56,10 @@ BARS = re.compile(
 )
 #: “L1: …”, “A1 walk R L …”, the first line.
 LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*|(?<=\d)\s[^\W\d_]{2,}\s.*)$")
+#: “2  SIDE ROCK, BEHIND SIDE CROSS x2”, with its counts below.
+CAPITALS = re.compile(
+    r"^(?P<number>\d{1,2})\s+(?P<rest>(?=(?:[^A-Z]*[A-Z]){4})[A-ZÄÖÜÁÉÍÓÚÑ][^a-zäöüßáéíóúñ]*(?:x\s?\d)?)$"
+)
 #: “First 8: …”, “Next eight: …”, “Last 8 counts – …”.
 SAID = re.compile(
     rf"^(?P<number>first|second|third|fourth|fifth|sixth|seventh|eighth|next|last|final)\s+(?P<word>{_EIGHT})\s*"

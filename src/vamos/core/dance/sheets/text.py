@@ -13,6 +13,7 @@ from vamos.core.dance.section_text import count_said, danced_by_somebody
 from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, in_head, is_moves, often_said
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheets.heads import (
+    CAPITALS,
     COUNT_IN,
     COUNTS,
     INSIDE,
@@ -261,6 +262,11 @@ class _Sheet:
             return False
         if match is not None:
             return self._numbered(index, plain, match)
+        capitals = CAPITALS.match(plain)
+        if capitals and int(capitals["number"]) == len(self.sections) + 1 and self.below.counts_below(index, 1):
+            self._open(f"{tr('Section {number}', number=capitals['number'])}: {words(capitals['rest'])}"[:60])
+            self._take(index, LineIs.HEAD)
+            return True
         ranged = RANGE.match(plain)
         if ranged is not None and int(ranged["last"]) - int(ranged["first"]) >= 3:
             rest = ranged["rest"].strip()

@@ -312,7 +312,8 @@ class _Words:
 
     def _hand(self, reading: Partial, atom: Atom, text: str, index: int) -> list[Partial]:
         now = reading.now
-        if index and self.tokens[index - 1].lower in _WITH and now.kind in ("step", "touch", "hop") and now.feet:
+        beside = now.kind == "figure" or (now.kind in ("step", "touch", "hop") and now.feet)
+        if index and self.tokens[index - 1].lower in _WITH and beside:
             # “march R L R L with arms swinging”: words of the step.
             return [reading.go(0, changed(now, name=(*now.name, text)))]
         if "shoulder" in atom.words or "schulter" in atom.words:
