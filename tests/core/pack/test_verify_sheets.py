@@ -77,9 +77,16 @@ class SheetsTest(ForgedCase):
         self.assertEqual(self.timeline(longer), {"counts"})
 
     def test_a_timeline_that_is_none(self):
-        (self.out / "clips.otio").write_text('{"OTIO_SCHEMA": "Timeline.1", "tracks": 7}')
-        self.forge()
-        self.assertEqual(self.bad("clips.otio"), {"timeline"})
+        whole = (self.out / "clips.otio").read_text()
+        # The last one is what made the library raise a KeyError: a letter too many within a number.
+        for broken in (
+            '{"OTIO_SCHEMA": "Timeline.1", "tracks": 7}',
+            whole[:-300],
+            whole.replace('"value": ', '"value": -x', 1),
+        ):
+            (self.out / "clips.otio").write_text(broken)
+            self.forge()
+            self.assertEqual(self.bad("clips.otio"), {"timeline"})
 
     def test_the_summary_says_another_speed_or_nothing_of_the_rights(self):
         text = (self.made() / "summary.txt").read_text()

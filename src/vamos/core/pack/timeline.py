@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from fractions import Fraction
 from pathlib import Path
+from typing import Any
 
 from vamos.core.pack.manifest import ClipEntry
 from vamos.core.time import TimeMap
@@ -72,17 +73,21 @@ class Source:
     clock: TimeMap
 
 
-def read_sources(folder: Path) -> dict[str, Source]:
-    """The source of each clip of a pack that was cut from one pass, by the clip's file; nothing that is not there."""
+def clips_in(folder: Path) -> list[Any] | None:
+    """The clips of a pack's timeline; None where it is not there, or cannot be understood."""
     import opentimelineio as otio
 
     try:
-        timeline = otio.adapters.read_from_file(str(folder / NAME))
-        clips = list(timeline.find_clips())
-    except (OSError, otio.exceptions.OTIOError):
-        return {}
+        return list(otio.adapters.read_from_file(str(folder / NAME)).find_clips())
+    except (OSError, AttributeError, ValueError, TypeError, LookupError, RuntimeError, otio.exceptions.OTIOError):
+        # The library raises what its reader of JSON raises, such as KeyError('near line 3735').
+        return None
+
+
+def read_sources(folder: Path) -> dict[str, Source]:
+    """The source of each clip of a pack that was cut from one pass, by the clip's file; nothing that is not there."""
     found = {}
-    for clip in clips:
+    for clip in clips_in(folder) or ():
         kept = clip.metadata.get("vamos", {})
         follows = [(float(a), float(b)) for a, b in kept.get("follows", ())]
         if len(follows) > 1 and kept.get("sources"):

@@ -19,6 +19,7 @@ from vamos.core.pack.manifest import ClipEntry, Manifest
 from vamos.core.pack.page_read import data_of, language_of, text_of
 from vamos.core.pack.students_page import PAGE, rows_of
 from vamos.core.pack.timeline import NAME as TIMELINE
+from vamos.core.pack.timeline import clips_in
 from vamos.errors import VamosError
 from vamos.wording import speaking, words_of
 
@@ -55,12 +56,9 @@ def _page(folder: Path) -> tuple[str, dict[str, Any]] | None:
 
 def _timeline(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     """Each film once, with its rate and length, and a mark at the frame of each of its counts."""
-    import opentimelineio as otio
-
-    try:
-        clips = list(otio.adapters.read_from_file(str(folder / TIMELINE)).find_clips())
-        found = {str(c.media_reference.target_url): _cut_of(c) for c in clips}
-    except (OSError, AttributeError, ValueError, TypeError, otio.exceptions.OTIOError):
+    clips = clips_in(folder)
+    found = _cuts(clips) if clips is not None else None
+    if clips is None or found is None:
         yield Finding(TIMELINE, "timeline", False, tr("it cannot be understood"))
         return
     wanted = {c.file: c for c in manifest.clips}
@@ -69,6 +67,14 @@ def _timeline(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     yield Finding(TIMELINE, "timeline", same, words)
     wrong = [name for name, clip in wanted.items() if name in found and found[name] != _cut_wanted(clip)]
     yield Finding(TIMELINE, "counts", not wrong, wrong[0] if wrong else tr("as those of the clips"))
+
+
+def _cuts(clips: list[Any]) -> dict[str, tuple[float, int, list[tuple[int, str]]]] | None:
+    """What the timeline says of each film; None where one of them says nothing."""
+    try:
+        return {str(c.media_reference.target_url): _cut_of(c) for c in clips}
+    except (AttributeError, ValueError, TypeError):
+        return None
 
 
 def _cut_of(clip: Any) -> tuple[float, int, list[tuple[int, str]]]:
