@@ -22,10 +22,11 @@ _FRENCH = re.compile(
     re.IGNORECASE,
 )
 _LETTERS = {"D": "droite", "G": "gauche"}
-#: Where two of these stand, D and I are feet, too.
+#: Where two of these stand, or one and both letters, D and I are feet, too.
 _SPANISH = re.compile(
     r"\b(?:pasos?|adelante|atr[aá]s|junta|cierra|toca|vuelta|cruza|lado|caminar?|balanceo|giro|derech[ao]|izquierd[ao]|"
-    r"tiempos|punta|tac[oó]n)\b",
+    r"tiempos|punta|tac[oó]n|patadas?|marchar?|marcha|sitio|tal[oó]n|roza|gancho|palmadas?|pausa|medi[ao]|cuarto|pisa|"
+    r"stomps?\s+[DI]|rock\s+[DI])\b",
     re.IGNORECASE,
 )
 _SPANISH_LETTERS = {"D": "derecha", "I": "izquierda"}
@@ -79,7 +80,9 @@ def cleaned(text: str) -> Clean:
 def _letters_of(text: str) -> dict[str, str]:
     """The feet that single letters mean, by the language of the words around them."""
     for words, letters in ((_FRENCH, _LETTERS), (_SPANISH, _SPANISH_LETTERS)):
-        if len({m.group().lower() for m in words.finditer(text)}) > 1:
+        found = {m.group().lower() for m in words.finditer(text)}
+        both = all(any(text[k] == foot and _alone(text, k) for k in range(len(text))) for foot in letters)
+        if len(found) > 1 or (found and both):
             return letters
     return {}
 

@@ -251,8 +251,8 @@ class _Words:
             if following is not None and following.kind == "word" and (now.kind or now.unknown or now.feet):
                 name = changed(now, name=(*now.name, text))
                 return [reading.go(0, name, passed=True)]
-            if not now.kind and now.feet and atom.words == "across":
-                # “R across”: where a foot goes, and a step.
+            if not now.kind and now.feet and not now.turns and (atom.words == "across" or self._ends(ahead)):
+                # “R across”, “LF hinter”: where a foot goes, and a step.
                 return [reading.go(0.05, changed(now, kind="step", name=(*now.name, text)))]
             return [reading.go(0.3, now)]
         if atom.role == "and":
