@@ -3,12 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from fractions import Fraction
+from dataclasses import replace
 
-from vamos.core.dance.away import AWAY, away_on_walls
-from vamos.core.dance.facing import joined, turned_to
-from vamos.core.model.dance import Dance, Foot, Kind
-from vamos.core.time import CountRange
+from vamos.core.dance.away import away_on_walls
+from vamos.core.model.dance import Dance, Foot, Item, ItemKind, Kind
 from vamos.wording import listed, words_of
 
 tr = words_of(__name__)
@@ -22,22 +20,12 @@ _TURN = 2
 def away(dance: Dance) -> dict[str, tuple[int, ...]]:
     """For each section of a wall, by its id, the counts (from 1) on which a learner looks away from the screen.
 
-    The wall begins at the screen. A turn whose direction is open counts as away when it may be: it is said rather than
-    missed. After one whose size is open nothing is known.
+    The wall begins at the screen.
     """
-    out: dict[str, tuple[int, ...]] = {}
-    headings = frozenset({0})
-    for section in dance.wall_sections() or dance.sections:
-        counts = []
-        for count in range(section.length):
-            # Where one stands in the middle of the count: a turn on it is under way or done.
-            until = Fraction(2 * count + 1, 2)
-            now = joined(headings, turned_to(section, CountRange(Fraction(-8), until)))
-            if now & AWAY:
-                counts.append(count + 1)
-        out[section.id] = tuple(counts)
-        headings = joined(headings, turned_to(section, CountRange(Fraction(-8), Fraction(section.length))))
-    return out
+    sections = dance.wall_sections() or dance.sections
+    wall = Item(ItemKind.WALL, sections=tuple(s.name for s in sections))
+    found = away_on_walls(replace(dance, sequence=(wall,), parts=(), start_heading=0)).get(1, {})
+    return {s.id: found.get(s.id, ()) for s in sections}
 
 
 def away_words(counts: Sequence[int]) -> str:
