@@ -380,8 +380,8 @@ class SentTest(unittest.TestCase):
         self.assertEqual(
             [short(s.events) for s in found.dance.sections],
             [
-                "1R 2l 3L 4r 5R 6L 7R 8x",
-                "1L 2r 3R 4l 5L 6R 7L 8x",
+                "1R 2l 3L 4r 5R 6L 7R 8l",
+                "1L 2r 3R 4l 5L 6R 7L 8r",
                 "1R 1&L 2R 3L 3&R 4L 5R-8 6L 7R 8L",
                 "1x 1&x 2x 3x 3&x 4x 5B 6B 7x 8x",
             ],

@@ -30,6 +30,7 @@ _WITH = ("w", "with", "mit", "con", "avec")
 _BESIDE = ("beside", "next to", "neben", "an", "junto a", "al lado de", "à côté de")
 #: Moves of both feet, unless one is named after the other.
 _JUMPS = ("jump", "jumps", "jumping", "spring", "springen", "sprung", "salto", "saut")
+_ARTICLES = ("a", "an", "einem", "einer", "una", "un")
 #: So many readings go on from each word.
 BEAM = 12
 #: What words cost that are no move.
@@ -313,7 +314,8 @@ class _Words:
     def _hand(self, reading: Partial, atom: Atom, text: str, index: int) -> list[Partial]:
         now = reading.now
         beside = now.kind == "figure" or (now.kind in ("step", "touch", "hop") and now.feet)
-        if index and self.tokens[index - 1].lower in _WITH and beside:
+        said = [t.lower for t in self.tokens[max(0, index - 2) : index] if t.lower not in _ARTICLES]
+        if said[-1:] and said[-1] in _WITH and beside:
             # “march R L R L with arms swinging”: words of the step.
             return [reading.go(0, changed(now, name=(*now.name, text)))]
         if "shoulder" in atom.words or "schulter" in atom.words:
