@@ -62,6 +62,8 @@ class NewHandsTest(unittest.TestCase):
             found = read_text(f"{LETTERED}{said}\n")
             self.assertEqual([i.restart_after for i in found.dance.sequence], [None], said)
             self.assertIn(told, found.remarks[0])
+            (line,) = [x for x in found.lines if x.taken is LineIs.RESTART]
+            self.assertEqual(line.told, found.remarks[0], "it is seen where it stands")
 
     def test_struts_said_as_steps_of_a_toe(self):
         """“Step L toe back, drop heel” bears the weight with the heel; “on ball of L” is where a turn is made."""

@@ -130,6 +130,8 @@ class Cut:
     section: int | None = None
     #: After what else, in words: “after B”, “after the second part”.
     named: str = ""
+    #: The line of the sheet that says it, from 0.
+    line: int = -1
 
 
 @dataclass(frozen=True, slots=True)

@@ -159,20 +159,11 @@ class WrittenSheet:
                 after = sum(s.length for s in dance.wall_sections()[: cut.section])
             if cut.named and (number := _section_named(cut.named, dance)):
                 after = sum(s.length for s in dance.wall_sections()[:number])
-            elif cut.named and after in (None, wall):
-                self.remarks.append(
-                    tr(
-                        "A restart was left aside: no section is called “{words}”. Say after how many counts.",
-                        words=cut.named,
-                    )
-                )
+            if left := _left_aside(cut, after, wall, dance):
+                self.remarks.append(left)
+                self.told[cut.line] = left
                 continue
-            if after is not None and after == wall:
-                self.remarks.append(tr("A restart at the end of a wall was left aside: the next wall begins there."))
-                continue
-            if after is None or not 0 < after < wall:
-                self.remarks.append(tr("A restart was left aside: after which count is not known."))
-                continue
+            assert after is not None
             out += [(number, after) for number in cut.walls]
         return out
 
@@ -218,6 +209,19 @@ class WrittenSheet:
                 continue
             if heading is not None:
                 heading = None if any(t is None for t in turned) else (heading + sum(filter(None, turned))) % 8
+
+
+def _left_aside(cut: Cut, after: int | None, wall: int, dance: Dance) -> str:
+    """Why a restart is none; empty for one that is."""
+    if cut.named and not _section_named(cut.named, dance) and after in (None, wall):
+        return tr(
+            "A restart was left aside: no section is called “{words}”. Say after how many counts.", words=cut.named
+        )
+    if after is not None and after == wall:
+        return tr("A restart at the end of a wall was left aside: the next wall begins there.")
+    if after is None or not 0 < after < wall:
+        return tr("A restart was left aside: after which count is not known.")
+    return ""
 
 
 def _section_named(words: str, dance: Dance) -> int:

@@ -201,6 +201,7 @@ class _Sheet:
                 target = (
                     self.sections[-1].cuts if self.sections and cut.after is None and cut.section is None else self.cuts
                 )
+                cut = replace(cut, line=index)
                 target.append((len(self.sections[-1].moves) if self.sections else 0, cut))
                 self._take(index, LineIs.RESTART)
             else:

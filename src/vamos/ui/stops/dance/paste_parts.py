@@ -55,7 +55,9 @@ class TakenFor(QSyntaxHighlighter):
         line = self._lines.get(number)
         if line is None or not text:
             return
-        whole = self._format(line.taken)
+        # A restart or a tag that was left aside is no fact.
+        open_still = line.told and line.taken in (LineIs.RESTART, LineIs.TAG)
+        whole = self._format(LineIs.OPEN if open_still else line.taken)
         if number in self._asked:
             whole.setBackground(QColor(self._theme.warn))
         self.setFormat(0, len(text), whole)
