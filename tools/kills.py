@@ -4,7 +4,7 @@
 
 In turn, every work that writes: a pack, homework, the film of a lesson, saving, a take cut in two, another sound,
 places, and what is kept of a song; the process is ended by SIGKILL at a random moment. After each, what is in its
-place is whole (every checksum), the project can be read, JSON is all of it or not there. At the end one undisturbed
+place is whole (every checksum), the project can be read, JSON is there, all of it. At the end one undisturbed
 run of each clears away what the killed ones left. Exit status 1 when anything was lost.
 """
 
@@ -119,10 +119,10 @@ def said(read: Callable[[], object]) -> str:
 
 
 def parsed(path: Path) -> str:
-    """What is wrong with a JSON file; nothing for one that is not there."""
+    """What is wrong with a JSON file that was there before the kill; nothing for a whole one."""
     try:
-        json.loads(path.read_text(encoding="utf-8")) if path.exists() else None
-    except ValueError as error:
+        json.loads(path.read_text(encoding="utf-8"))
+    except (OSError, ValueError) as error:
         return f"{path.name}: {error}"
     return ""
 
@@ -136,9 +136,7 @@ def killed(command: list[str], rng: random.Random, longest_s: float) -> None:
 
 
 def whole(pack: Path) -> str:
-    """What is wrong with a pack; nothing for a whole one, or none yet."""
-    if not pack.exists():
-        return ""
+    """What is wrong with a pack that was there before the kill; nothing for a whole one."""
     try:
         manifest = read_manifest(pack)
     except VamosError as error:

@@ -2,7 +2,7 @@
 
 .venv/bin/python tools/open_damaged.py [COUNT] [SEED]
 
-Settings, profiles, the lock, the log, and what is kept of songs and takes are made by a window of the demo, then cut,
+Settings, profiles, and what is kept of songs, takes and pictures are made by a window of the demo, then cut,
 filled, overwritten or put into folders, links and pipes; a window of its own process opens the demo over them, goes to
 every stop and closes. Exit status 1 when one did not open, lost a take, or met a fault.
 """
@@ -66,7 +66,7 @@ def opened(project: Path, home: Path, *making: str) -> str:
     return done.stdout.strip() or f"ended with {done.returncode}: {done.stderr[-600:]}"
 
 
-def put_aside(path: Path, rng: random.Random) -> str:
+def spoil(path: Path, rng: random.Random) -> str:
     """Damage one file where it lies; what was done."""
     what = rng.choice(("bytes", "bytes", "bytes", "empty", "folder", "link", "pipe", "not readable", "huge line"))
     if what == "bytes":
@@ -108,7 +108,7 @@ def main() -> int:
             (project.parent / name).write_bytes(held)
         side = sorted(p for p in (*home.rglob("*"), *(project.parent / n for n in beside)) if p.is_file())
         kinds |= {str(p.relative_to(p.parents[1])) for p in side}
-        done = [f"{p.name}: {put_aside(p, rng)}" for p in rng.sample(side, min(len(side), rng.randint(1, 4)))]
+        done = [f"{p.name}: {spoil(p, rng)}" for p in rng.sample(side, min(len(side), rng.randint(1, 4)))]
         said = opened(project, home)
         if said != fine:
             wrong.append(f"{number} ({'; '.join(done)}): {said}")
