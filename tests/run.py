@@ -6,6 +6,7 @@
 from __future__ import annotations
 
 import os
+import resource
 import subprocess
 import sys
 import tempfile
@@ -67,8 +68,8 @@ def together(found: list[str]) -> list[tuple[str, ...]]:
     return [*first[:1], *live, *first[1:], *(g for g in groups if g), *((m,) for m in alone if not m.endswith(SLOW))]
 
 
-def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float]:
-    """Run modules in a process of their own; their counts and what they printed."""
+def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float, int]:
+    """Run modules in a process of their own; their counts, what they printed, seconds by the clock and of CPU."""
     began = time.monotonic()
     done = subprocess.run(
         [
@@ -91,13 +92,13 @@ def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float]:
     )
     last = done.stdout.strip().splitlines()[-1:] or [""]
     try:
-        passed, failed, skipped = (int(x) for x in last[0].split())
+        passed, failed, skipped, cpu = (int(x) for x in last[0].split())
     except ValueError:
-        passed, failed, skipped = 0, 1, 0
+        passed, failed, skipped, cpu = 0, 1, 0, 0
     if done.returncode not in (0, 1):
         failed = max(failed, 1)
     name = names[0] if len(names) == 1 else f"{len(names)} modules, {names[0]} …"
-    return name, passed, failed, skipped, done.stderr, time.monotonic() - began
+    return name, passed, failed, skipped, done.stderr, time.monotonic() - began, cpu
 
 
 def run_here(names: list[str]) -> int:
@@ -105,7 +106,9 @@ def run_here(names: list[str]) -> int:
     result = unittest.TextTestRunner(stream=sys.stderr, verbosity=0).run(suite)
     bad = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     skipped = len(result.skipped)
-    print(result.testsRun - bad - skipped, bad, skipped)
+    used = [resource.getrusage(who) for who in (resource.RUSAGE_SELF, resource.RUSAGE_CHILDREN)]
+    cpu = round(sum(u.ru_utime + u.ru_stime for u in used))
+    print(result.testsRun - bad - skipped, bad, skipped, cpu)
     return 1 if bad else 0
 
 
@@ -125,10 +128,10 @@ def main(arguments: list[str]) -> int:
 def run_all(names: list[str]) -> tuple[int, int, int]:
     passed = failed = skipped = 0
     with ThreadPoolExecutor(WORKERS) as pool:
-        for name, good, bad, left, words, seconds in pool.map(run_module, together(modules(names))):
+        for name, good, bad, left, words, seconds, cpu in pool.map(run_module, together(modules(names))):
             passed, failed, skipped = passed + good, failed + bad, skipped + left
             print(
-                f"{name}: {good} passed, {bad} failed{f', {left} skipped' if left else ''} ({seconds:.0f} s)",
+                f"{name}: {good} passed, {bad} failed{f', {left} skipped' if left else ''} ({seconds:.0f} s, {cpu} s of CPU)",
                 flush=True,
             )
             if bad:

@@ -38,9 +38,9 @@ def not_called(column: int) -> list[str]:
 
 
 def told(words: list[str], texts) -> list[tuple[str, str]]:
-    """Each text with the word in it that should not be there."""
+    """Each text with the word in it that should not be there; a file may be named by its name."""
     pattern = re.compile(
-        r"(?<![\w{])(" + "|".join(map(re.escape, words)) + r")(?:s|e?d|ing|en|e|n)?(?![\w}])", re.IGNORECASE
+        r"(?<![\w{])(" + "|".join(map(re.escape, words)) + r")(?:s|e?d|ing|en|e|n)?(?![\w}]|\.\w)", re.IGNORECASE
     )
     return [(found.group(1), text) for text in texts if (found := pattern.search(text))]
 
@@ -75,6 +75,7 @@ class WordListTest(unittest.TestCase):
     def test_the_search_finds_them(self):
         """A word with an ending, in capitals; not as a part of another, nor the name of a value."""
         self.assertEqual([w for w, _ in told(["delete"], ["Deleted.", "undeleteable", "{delete}"])], ["Delete"])
+        self.assertEqual(told(["manifest"], ["Its manifest.json is missing."]), [])
 
 
 if __name__ == "__main__":

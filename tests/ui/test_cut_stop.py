@@ -140,18 +140,18 @@ class CardsTest(CutCase):
 
     def test_left_out_and_taken_back(self):
         before = len(self.window.session.facts.clips)
-        key = self.clip().key
+        clip = self.clip()
         self.click(self.panel_button("Leave out"))
         self.assertEqual(len(self.window.session.facts.clips), before - 1)
-        self.click(self.panel_button(f"Bring back {key}"))
+        self.click(self.panel_button(f"Bring back {clip.title}, {clip.view}"))
         self.assertEqual(len(self.window.session.facts.clips), before)
 
     def test_taken_back_with_what_else_was_decided(self):
         """Flipped by hand, left out, taken back: still flipped by hand."""
-        flip, key = self.clip().flip, self.clip().key
+        flip, words = self.clip().flip, f"{self.clip().title}, {self.clip().view}"
         self.key(Qt.Key.Key_M)
         self.click(self.panel_button("Leave out"))
-        self.click(self.panel_button(f"Bring back {key}"))
+        self.click(self.panel_button(f"Bring back {words}"))
         self.assertEqual(self.clip().flip, not flip)
 
     def test_a_part_of_a_line_as_it_is_said(self):

@@ -1,5 +1,7 @@
 """Paste a sheet: what was understood is seen, questions are answered with keys, one undo takes it out again."""
 
+from fractions import Fraction
+
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QGuiApplication
 from PyQt6.QtTest import QTest
@@ -105,6 +107,19 @@ class PasteTest(WindowCase):
             self.view.refresh()
         self.assertEqual(self.view.answers.findChildren(QPushButton), before)
         self.assertTrue(all(b.isVisible() and b.width() > 40 for b in before))
+
+    def test_whole_words_in_narrow_counts(self):
+        """Long names go on below, moves on halves of a count stand under each other with their part of it."""
+        self.window.resize(1280, 800)
+        self.paste("Rope\nA) Jacks\n1&2 Sugarfoot twist R, L, R\n3-4 cross point R, step together\n5-8 hold\n")
+        self.assertLess(self.view.picture.count_width, 80)
+        rows = {s.event.start: s.rows for s in self.view.picture.lines[0].shown}
+        self.assertEqual(rows[Fraction(0)], ("Sugarfoot", "twist"))
+        self.assertEqual(rows[Fraction(1, 2)], ("&", "Sugarfoot", "twist left"))
+        self.assertEqual(rows[Fraction(2)], ("cross", "point"))
+        first, second, *_ = self.view.picture.lines[0].shown
+        self.assertGreaterEqual(second.box.y(), first.bottom)
+        self.assertGreaterEqual(self.view.picture.lines[0].height, second.bottom)
 
     def test_escape_leaves_all_as_it_was(self):
         before = self.dance()

@@ -1,14 +1,17 @@
 """Every stop at every size: the main action in sight at one place, nothing cut off."""
 
+import contextlib
 import os
 import subprocess
 import sys
 import unittest
+from unittest import mock
 
 from PyQt6.QtWidgets import QWidget
 
 from tests.ui.qt import StopCase
 from vamos.language import LANGUAGES
+from vamos.ui.page import fit
 from vamos.ui.parts.buttons import Button
 from vamos.ui.stops import STOPS
 from vamos.wording import ENGLISH, language
@@ -35,6 +38,28 @@ class SizesTest(StopCase):
                     places.add(str(main.geometry()))
                     self.nothing_cut()
             self.assertEqual(len(places), 1, size)
+
+    def test_whole_words_on_a_laptop(self):
+        """At 1280 × 800 nothing that is painted on the page, the route or a picture of counts is cut with a sign."""
+        self.window.resize(1280, 800)
+        cut = set()
+
+        def fitted(text, face, room):
+            shown = whole_text(text, face, room)
+            if shown != text:
+                cut.add((text, shown))
+            return shown
+
+        whole_text = fit.fitted
+        painters = ("vamos.ui.page.paint", "vamos.ui.frame.route", "vamos.ui.stops.dance.counts_picture")
+        with contextlib.ExitStack() as all_of_them:
+            for painter in painters:
+                all_of_them.enter_context(mock.patch(f"{painter}.fitted", fitted))
+            for stop in STOPS:
+                self.window.go_to_stop(stop.name)
+                self.settle()
+                self.window.grab()
+        self.assertEqual(cut, set())
 
     def whole(self, widget: QWidget) -> None:
         """A widget lies within the window and has the room its words need."""
@@ -137,7 +162,7 @@ class LongerWordsTest(unittest.TestCase):
             )
             with self.subTest(longer):
                 self.assertEqual(done.returncode, 0, done.stderr)
-                self.assertIn("Ran 1 test", done.stderr)
+                self.assertIn("Ran 2 tests", done.stderr)
 
 
 if __name__ == "__main__":

@@ -85,7 +85,7 @@ def add_output(sub: argparse.ArgumentParser) -> None:
     sub.add_argument("--shape", choices=("filmed", "wide", "square", "upright"), help=tr("the picture's shape"))
     sub.add_argument("--follow", action="store_true", help=tr("go close to the dancer and follow slowly"))
     sub.add_argument("--size", type=int, metavar="PIXELS", help=tr("longest side; without it as the film, up to 1920"))
-    sub.add_argument("--rate", type=int, metavar="PER_SECOND", help=tr("pictures a second; without it as the film"))
+    sub.add_argument("--rate", type=int, metavar="PER_SECOND", help=tr("frames per second; without it as the film"))
     sub.add_argument("--quality", choices=("hall", "phone", "small"), help=tr("for the hall, for the phone, small"))
     sub.add_argument("--run-up", metavar="COUNTS", help=tr("counts before each clip: 0 to 64, or phrase"))
     sub.add_argument("--count-in", choices=tuple(_COUNT_INS), help=tr("what they show and say"))

@@ -159,7 +159,9 @@ def _of_clips_and_packs(add: Add) -> None:
         "--estimate", action="store_true", help=tr("say how many files, how long and how large, write none")
     )
     add_output(sub)
-    sub = add("verify", commands.verify, tr("decode a pack and compare it with its manifest; or a page in one file"))
+    sub = add(
+        "verify", commands.verify, tr("decode a pack and compare it with its list of files; or a page in one file")
+    )
     sub.add_argument("folder", type=Path, metavar="DIR")
     _json(sub)
     sub = add("page", serving.page, tr("write the page of a pack as one file that holds its films"))

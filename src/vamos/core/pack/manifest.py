@@ -282,10 +282,10 @@ def read_manifest(folder: Path) -> Manifest:
             todo=tr("Name the folder that “vamos pack” or “vamos make” wrote."),
         )
     try:
-        manifest = msgspec.json.decode(read_input(path, tr("manifest")), type=Manifest)
+        manifest = msgspec.json.decode(read_input(path, tr("list of the pack’s files")), type=Manifest)
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
         said = json_said(error)
-        raise ProjectError(tr("the manifest cannot be understood: {said}.", said=said), file=path) from error
+        raise ProjectError(tr("the pack’s list cannot be understood: {said}.", said=said), file=path) from error
     if not 1 <= manifest.vamos_pack <= VERSION:
         raise ProjectError(
             tr(
@@ -300,13 +300,13 @@ def read_manifest(folder: Path) -> Manifest:
         field = wrong_field(clip)
         if field:
             raise ProjectError(
-                tr("the manifest says something impossible of {file}: {field}.", file=clip.file[:60], field=field),
+                tr("the pack’s list says something impossible of {file}: {field}.", file=clip.file[:60], field=field),
                 file=path,
             )
     for name in [c.file for c in manifest.clips] + [f.file for f in manifest.files]:
         if "\0" in name or any(len(part.encode()) > _LONGEST_NAME for part in name.split("/")):
-            raise ProjectError(tr("the manifest names a file that cannot be: {name}.", name=name[:40]), file=path)
+            raise ProjectError(tr("the pack’s list names a file that cannot be: {name}.", name=name[:40]), file=path)
         inside = (folder / name).resolve()
         if not inside.is_relative_to(folder.resolve()):
-            raise ProjectError(tr("the manifest names a file outside the pack: {name}.", name=name), file=path)
+            raise ProjectError(tr("the pack’s list names a file outside the pack: {name}.", name=name), file=path)
     return manifest

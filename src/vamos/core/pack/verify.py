@@ -47,7 +47,7 @@ def _itself(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     if manifest.vamos_pack >= 2:
         same = manifest.digest == digest((folder / NAME).read_bytes())
         yield Finding(
-            NAME, "digest", same, tr("as written") if same else tr("the manifest was changed after it was written")
+            NAME, "digest", same, tr("as written") if same else tr("the pack’s list was changed after it was written")
         )
 
 
@@ -121,4 +121,4 @@ def _unnamed(folder: Path, manifest: Manifest) -> Iterator[Finding]:
     for path in sorted(p for p in folder.rglob("*") if p.is_file()):
         name = path.relative_to(folder).as_posix()
         if name not in named:
-            yield Finding(name, "manifest", False, tr("this file is not in the manifest"))
+            yield Finding(name, "list", False, tr("this file is not in the pack’s list"))

@@ -119,7 +119,7 @@ def _counts(entry: ClipEntry, seen: _Seen) -> Iterator[Finding]:
     """Each count stands on its frame, and not on the frame before; the number is the one on the plate."""
     if not entry.counts:
         meant = not any(state.number for _, state in entry.states)
-        words = tr("none, as wished") if meant else tr("the manifest names no counts")
+        words = tr("none, as wished") if meant else tr("the pack’s list names no counts")
         yield Finding(entry.file, "counts", meant, words)
         return
     found = [_count(entry, seen, frame, number) for frame, number in entry.counts]

@@ -38,6 +38,12 @@ def clips_of(coverage: Coverage, choices: tuple[Choice, ...], output: Output) ->
     return tuple(clips)
 
 
+def shown_by(key: str, coverage: Coverage) -> tuple[str, View] | None:
+    """The title and the view of the clip with a key; none where the dance no longer has it."""
+    keys = {clip_key(s.id, view): (s.title, view) for s in coverage.subjects() for view in View}
+    return keys.get(key)
+
+
 def candidates_of(project: Project, clip: Clip, coverage: Coverage | None = None) -> tuple[Candidate, ...]:
     """All passes that show what a clip shows, in its view, the best first and one wall of each."""
     coverage = coverage or coverage_of(project)

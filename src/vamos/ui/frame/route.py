@@ -9,7 +9,7 @@ from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QWidget
 
-from vamos.ui.page.paint import fitted
+from vamos.ui.page.fit import fitted
 from vamos.ui.parts.theme import Theme, font
 from vamos.wording import words_of
 

@@ -8,7 +8,7 @@ from fractions import Fraction
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QImage, QPainter, QPen
+from PyQt6.QtGui import QBrush, QColor, QFontMetricsF, QImage, QPainter, QPen
 
 from vamos.core.dance.facing import turn_said
 from vamos.core.dance.lines import Line, LineKind, line_word
@@ -18,12 +18,16 @@ from vamos.core.model.dance import Event, Foot, Kind
 from vamos.core.plan.flip import label_words
 from vamos.core.time import count_text
 from vamos.core.time.counts import minutes_text
+from vamos.ui.page.fit import fits, fitted, wrapped
 from vamos.ui.page.layout import MARGIN, Bands, Layout
 from vamos.ui.page.model import cell_events, kind_words, line_label
 from vamos.ui.parts.theme import Theme, font
 from vamos.wording import words_of
 
 tr = words_of(__name__)
+
+#: What is written beside a foot begins so many pixels after it.
+_BESIDE = 22
 
 
 @dataclass(frozen=True, slots=True)
@@ -253,7 +257,7 @@ def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme
         several = len({e.start for _, e in events}) > 1
         for column, event in events:
             lane = named.index(event.role) if event.role in named else 0
-            room = layout.count_width * (0.5 if several else 1.0) - 12
+            room = layout.count_width * (0.5 if several else 1.0) - 8
             x = layout.x(max(column, Fraction(0))) + 8
             if len(named) > 1:
                 _lane(painter, event, QRectF(x, y + lane * high, room, high - 2), theme)
@@ -262,8 +266,13 @@ def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme
 
 
 def _event(painter: QPainter, event: Event, box: QRectF, theme: Theme) -> None:
-    """The name, below it foot and turn."""
-    _name(painter, event, QRectF(box.x(), box.y(), box.width() + 4, 18), box.width(), 9.5, theme)
+    """The name, below it foot and turn; what is left of a long name stands beside the foot."""
+    rows = _rows(event, box.width())
+    _name(painter, event, rows[0], QRectF(box.x(), box.y(), box.width() + 4, 18), box.width(), 9.5, theme)
+    if len(rows) == 2:
+        has_foot = event.foot in (Foot.RIGHT, Foot.LEFT)
+        rest = box.adjusted(_BESIDE if has_foot else 0, 19, 4, 0)
+        _name(painter, event, rows[1], QRectF(rest.x(), rest.y(), rest.width(), 18), rest.width(), 9.5, theme)
     if event.foot in (Foot.RIGHT, Foot.LEFT):
         paint_foot(painter, QRectF(box.x(), box.y() + 20, 17, 16), event.foot, event.kind is Kind.TOUCH, theme)
     if event.turn or event.turn is None:
@@ -281,16 +290,30 @@ def _lane(painter: QPainter, event: Event, box: QRectF, theme: Theme) -> None:
         paint_foot(painter, QRectF(left, box.y() + 3, 16, 15), event.foot, event.kind is Kind.TOUCH, theme)
         left += 20
     room = box.right() - left
-    _name(painter, event, QRectF(left, box.y(), room + 4, 21), room, 8.5, theme)
+    _name(painter, event, _said(event), QRectF(left, box.y(), room + 4, 21), room, 8.5, theme)
 
 
-def _name(painter: QPainter, event: Event, box: QRectF, room: float, size: float, theme: Theme) -> None:
-    face = font(size, 600 if event.kind is not Kind.HOLD else 500)
+def _rows(event: Event, room: float) -> list[str]:
+    """The name of a move in one row or, where no turn needs the place, in two."""
+    face, name = font(9.5, 600), _said(event)
+    if fits(name, face, room) or event.turn != 0:
+        return [name]
+    beside = room - (_BESIDE if event.foot in (Foot.RIGHT, Foot.LEFT) else 0)
+    rows = wrapped(name, face, room, beside)
+    return rows if rows and len(rows) == 2 else [name]
+
+
+def _said(event: Event) -> str:
+    return in_lane(event) if is_lane(event.role) else event.short
+
+
+def _name(painter: QPainter, event: Event, words: str, box: QRectF, room: float, size: float, theme: Theme) -> None:
+    """Words of a name in one row: a little smaller where they would be cut."""
+    weight = 600 if event.kind is not Kind.HOLD else 500
+    face = next((f for s in (size, 8.5, 8.0) if fits(words, f := font(s, weight), room)), font(8.0, weight))
     painter.setFont(face)
     painter.setPen(QColor(theme.soft if event.kind is Kind.HOLD else theme.ink))
-    painter.drawText(
-        box, Qt.AlignmentFlag.AlignVCenter, fitted(in_lane(event) if is_lane(event.role) else event.short, face, room)
-    )
+    painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, fitted(words, face, room))
 
 
 def paint_foot(painter: QPainter, box: QRectF, foot: Foot, touch: bool, theme: Theme) -> None:
@@ -362,7 +385,3 @@ def _clips(painter: QPainter, row: Row, layout: Layout, y: float, height: int, t
         painter.setPen(QColor(theme.ink))
         painter.drawText(QRectF(at, top, wide + 4, bottom - top), Qt.AlignmentFlag.AlignVCenter, word)
         at += wide + 22
-
-
-def fitted(text: str, face: QFont, room: float) -> str:
-    return QFontMetricsF(face).elidedText(text, Qt.TextElideMode.ElideRight, max(0.0, room))

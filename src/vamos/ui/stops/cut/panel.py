@@ -12,6 +12,7 @@ from vamos.core.edit.clips import offered_ranges
 from vamos.core.edit.output import phrase_of
 from vamos.core.model.clip import Clip
 from vamos.core.model.look import CountIn, Lane, Numbering, Shape, Style
+from vamos.core.plan.clips import shown_by
 from vamos.core.plan.flip import label_words
 from vamos.ui.desk import Desk
 from vamos.ui.frame.route import StopState
@@ -155,9 +156,13 @@ class CutRoom(Room):
         out = [c.clip for c in self.desk.project.choices if c.left_out]
         if not out:
             return
+        coverage = self.desk.session.facts.coverage
         panel.head(tr("Left out"))
         for key in out:
-            panel.buttons((tr("Bring back {key}", key=key), partial(self.commands.take_back, key), ""))
+            shown = shown_by(key, coverage) if coverage is not None else None
+            # What the dance no longer has keeps its old name, and can be forgotten by it.
+            words = tr("{title}, {view}", title=shown[0], view=tr(str(shown[1]))) if shown is not None else key
+            panel.buttons((tr("Bring back {clip}", clip=words), partial(self.commands.take_back, key), ""))
 
     def _ranges(self, panel: Panel) -> None:
         """Clips of one's own, and what is offered around this count."""

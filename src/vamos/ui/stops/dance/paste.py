@@ -29,7 +29,8 @@ from vamos.ui.parts.flow import FlowLayout
 from vamos.ui.parts.some import some
 from vamos.ui.parts.text import label, plural, sentence
 from vamos.ui.parts.theme import DAY, Theme, font
-from vamos.ui.stops.dance.paste_parts import CountsPicture, TakenFor
+from vamos.ui.stops.dance.counts_picture import CountsPicture
+from vamos.ui.stops.dance.taken_for import TakenFor
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.wording import words_of
 

@@ -11,6 +11,6 @@ ACTIONS = (
         tr("Write the pack"),
         "Ctrl+E",
         "Pack",
-        tr("Write clips, run-through, chapters and manifest, and check them."),
+        tr("Write clips, run-through, chapters and the list of files, and check them."),
     ),
 )
