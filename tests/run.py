@@ -101,14 +101,32 @@ def run_module(names: tuple[str, ...]) -> tuple[str, int, int, int, str, float, 
     return name, passed, failed, skipped, done.stderr, time.monotonic() - began, cpu
 
 
+def cpu_s() -> float:
+    """Seconds of CPU of this process and of those it waited for."""
+    used = [resource.getrusage(who) for who in (resource.RUSAGE_SELF, resource.RUSAGE_CHILDREN)]
+    return sum(u.ru_utime + u.ru_stime for u in used)
+
+
+class Timed(unittest.TextTestResult):
+    """Adds what each test cost, in seconds of CPU, to the file named by VAMOS_TEST_TIMES."""
+
+    def startTest(self, test: unittest.TestCase) -> None:
+        self._before = cpu_s()
+        super().startTest(test)
+
+    def stopTest(self, test: unittest.TestCase) -> None:
+        super().stopTest(test)
+        if to := os.environ.get("VAMOS_TEST_TIMES"):
+            with open(to, "a", encoding="utf-8") as file:
+                file.write(f"{cpu_s() - self._before:.2f} {test.id()}\n")
+
+
 def run_here(names: list[str]) -> int:
     suite = unittest.defaultTestLoader.loadTestsFromNames(names)
-    result = unittest.TextTestRunner(stream=sys.stderr, verbosity=0).run(suite)
+    result = unittest.TextTestRunner(stream=sys.stderr, verbosity=0, resultclass=Timed).run(suite)
     bad = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     skipped = len(result.skipped)
-    used = [resource.getrusage(who) for who in (resource.RUSAGE_SELF, resource.RUSAGE_CHILDREN)]
-    cpu = round(sum(u.ru_utime + u.ru_stime for u in used))
-    print(result.testsRun - bad - skipped, bad, skipped, cpu)
+    print(result.testsRun - bad - skipped, bad, skipped, round(cpu_s()))
     return 1 if bad else 0
 
 

@@ -139,6 +139,25 @@ class NothingDroppedTest(unittest.TestCase):
         self.assertEqual(doubts("vine R 1-4, you end with weight on the left"), [Doubt.WEIGHT])
         self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf links"), [])
         self.assertEqual(doubts("Jazzbox rechts 1-4, Gewicht endet auf rechts"), [Doubt.WEIGHT])
+        self.assertEqual(doubts("walk R 1, L 2, put weight on R"), [Doubt.WEIGHT])
+
+    def test_a_side_in_a_name_is_said_as_the_line_says_it(self):
+        def named(text: str) -> list[str]:
+            return [e.name for e in read_notation(text, Feel.STRAIGHT, {})[0]]
+
+        self.assertEqual(named("7-8 Hüften: rechts, links"), ["Hüften rechts", "Hüften links"])
+        self.assertEqual(named("7-8 hips: right, left"), ["hips right", "hips left"])
+
+    def test_where_the_weight_goes_to_the_next_step_follows(self):
+        """A move without a foot of its own that says so leaves the other foot free."""
+        for text, feet in (
+            ("body roll 1-4 weight to L\nstep 5, step 6", "RL"),
+            ("body roll 1-4 weight R\nstep 5, step 6", "LR"),
+            ("Hüftkreis 1-4 (Gewicht nach links)\nSchritt 5, Schritt 6", "RL"),
+            ("giro de cadera 1-4, terminando con el peso en la derecha\npaso 5, paso 6", "LR"),
+        ):
+            events = read_notation(text, Feel.STRAIGHT, {})[0]
+            self.assertEqual("".join(e.foot.value[0].upper() for e in events[-2:]), feet, text)
 
     def test_what_is_said_of_a_count_belongs_to_the_line_it_stands_in(self):
         two = "1-8 rocking chair R\n1-4 vine R with {said}\n5-8 vine L"

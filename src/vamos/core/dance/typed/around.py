@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.tokens import Token
+from vamos.core.model.dance import Event
 
 
 def made_of_moves(tokens: list[Token], index: int) -> bool:
@@ -107,3 +110,16 @@ SIDE_WORDS = {"right": "left", "left": "right", "rechts": "links", "links": "rec
 def side_word(foot: str, said: str = "") -> str:
     """Which arm it is: as it was said, or in whole words."""
     return said if said in SIDE_WORDS else {"R": "right", "L": "left"}.get(foot, "both")
+
+
+def in_its_language(events: tuple[Event, ...], lines: list[list[Token]]) -> tuple[Event, ...]:
+    """“Hüften rechts, links”: a side that was put behind a name is said as the line says sides."""
+    typed = {token.lower for line in lines for token in line}
+    if not typed & {"rechts", "links"} or typed & {"right", "left"}:
+        return events
+    german = {"right": "rechts", "left": "links"}
+
+    def said(name: str) -> str:
+        return " ".join(german.get(word, word) for word in name.split(" "))
+
+    return tuple(replace(e, name=said(e.name), cue=said(e.cue)) for e in events)

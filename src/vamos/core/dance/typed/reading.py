@@ -11,7 +11,7 @@ from fractions import Fraction
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.counts_typed import NotationError, Reader
-from vamos.core.dance.typed.around import side_word
+from vamos.core.dance.typed.around import in_its_language, side_word
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, turns_a_limb, words_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
@@ -257,7 +257,7 @@ def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: 
     doubts += [(a.start, Doubt.COUNTS) for a, b in itertools.pairwise(_ordered(best.events)) if _at_once(a, b)]
     if best.cost >= LOST:
         doubts.append((best.events[0].start, Doubt.LINE))
-    events = _doubted(_ordered(best.events), doubts)
+    events = _doubted(in_its_language(_ordered(best.events), lines), doubts)
     if not {Doubt.LINE, Doubt.READINGS, Doubt.COUNTS} & {doubt for _, doubt in doubts}:
         gone = (*map(side_word, sides), *words_lost(lines, best.events, lexicon))
         gone = (*gone, *counts_lost(lines, best.events))

@@ -8,14 +8,23 @@ from dataclasses import dataclass
 from vamos.core.dance.typed.clean import Clean
 
 #: It stands at the end of a line, or in brackets with a word of ending; elsewhere it says which foot steps.
-_ENDS = r"(?:end|ends|ending|finish|finishes|finishing|endet|ende|am\s+ende)"
-_FILL = (
-    r"(?:you|you'll|now|should|be|is|are|with|your|the|das|dein|mit|weight|gewicht|on|onto|to|auf|dem|am|stays|liegt)"
+_ENDS = (
+    r"(?:end|ends|ending|finish|finishes|finishing|transfer(?:ring)?|shift(?:ing)?|tak(?:e|ing)|put(?:ting)?|"
+    r"endet|ende|am\s+ende|verlager[nt]|terminando|termina|acabando|acaba)"
 )
-_SIDE = r"(?P<side>left|right|l|r|lf|rf|both|both\s+feet|links|rechts|linken|rechten|linkem|rechtem|beiden)"
+_FILL = (
+    r"(?:you|you'll|now|should|be|is|are|with|your|the|das|dein|mit|weight|gewicht|on|auf|dem|am|stays|liegt|con|el|"
+    r"en|la)"
+)
+#: Where the weight goes to, it is at the end.
+_TO = r"(?P<to>to|onto|over\s+to|nach|zum?|a)"
+_SIDE = (
+    r"(?P<side>left|right|l|r|lf|rf|both|both\s+feet|links|rechts|linken|rechten|linkem|rechtem|beiden|izquierda|"
+    r"izquierdo|izq|derecha|derecho|der)"
+)
 _SAID = re.compile(
-    rf"[,;(\[.]?\s*(?:and\s+|und\s+)?(?:you\s+)?(?:(?P<end>{_ENDS})\s+)?(?:{_FILL}\s+)*?(?:weight|wt\.?|gewicht)\s+"
-    rf"(?:(?P<end2>{_ENDS})\s+)?(?:{_FILL}\s+)*{_SIDE}(?:\s+(?:foot|leg|fuß|bein))?\s*(?P<close>[)\]])?\s*[.!]?"
+    rf"[,;(\[.]?\s*(?:and\s+|und\s+)?(?:you\s+)?(?:(?P<end>{_ENDS})\s+)?(?:{_FILL}\s+)*?(?P<word>weight|wt\.?|gewicht|peso)\s+"
+    rf"(?:(?P<end2>{_ENDS})\s+)?(?:{_FILL}\s+)*(?:{_TO}\s+(?:{_FILL}\s+)*)?{_SIDE}(?:\s+(?:foot|leg|fuß|bein))?\s*(?P<close>[)\]])?\s*[.!]?"
     r"(?=\s*(?:$|\n|;|,))",
     re.IGNORECASE,
 )
@@ -34,7 +43,7 @@ def weight_first(clean: Clean) -> tuple[Clean, str]:
     if match is None:
         return clean, ""
     text = " " * match.end() + clean.text[match.end() :]
-    return Clean(text, clean.places), _FEET[match.group("side").lower()[0]]
+    return Clean(text, clean.places), _foot(match)
 
 
 @dataclass(frozen=True, slots=True)
@@ -51,12 +60,15 @@ def weight_said(clean: Clean) -> tuple[Clean, tuple[WeightSaid, ...]]:
     for match in _SAID.finditer(text):
         rest = text[match.end() : (text + "\n").index("\n", match.end())]
         last = not rest.strip()
-        ends = bool(match.group("end") or match.group("end2"))
+        bare = match.end("word") + 1 == match.start("side") and last
+        ends = bool(match.group("end") or match.group("end2") or match.group("to") or bare)
         if not (ends or (last and match.group("close"))) or not re.search(r"\w", text[: match.start()]):
             continue
-        out.append(WeightSaid(match.start(), _FEET[match.group("side").lower()[0]]))
+        out.append(WeightSaid(match.start(), _foot(match)))
         text = text[: match.start()] + " " * (match.end() - match.start()) + text[match.end() :]
     return Clean(text, clean.places), tuple(out)
 
 
-_FEET = {"r": "R", "l": "L", "b": "B"}
+def _foot(match: re.Match[str]) -> str:
+    side = match.group("side").lower()
+    return {"r": "R", "d": "R", "l": "L", "i": "L", "b": "B"}[side[0]]
