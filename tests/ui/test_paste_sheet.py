@@ -167,6 +167,14 @@ class PasteTest(WindowCase):
                 self.assertIs(self.window.center.view, self.view)
                 self.assertEqual(self.dance(), before)
         self.assertIn("too much for the sheet of one dance", self.view.question.text())
+        self.assertLess(len(self.view.text.toPlainText()), 70_000)
+        # Put into the text itself it is the same; whole lines that are too many as well.
+        self.view.text.clear()
+        self.view.text.paste()
+        self.assertLess(len(self.view.text.toPlainText()), 70_000)
+        self.paste("walk R 1, walk L 2\n" * 601)
+        self.assertIsNone(self.view.dance)
+        self.assertIn("more than 600 lines", self.view.question.text())
 
     def test_cells_of_a_spreadsheet(self):
         self.paste("Part\tCount\tStep\nA\t1\tstep R\n\t2\ttouch L\n")

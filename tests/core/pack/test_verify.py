@@ -148,7 +148,7 @@ class PackTest(FolderCase):
         lying = json.loads(json.dumps(good))
         gone = lying["clips"].pop()["file"]
         (self.out / NAME).write_text(json.dumps(lying))
-        self.assertIn((gone, "manifest"), {(f.file, f.what) for f in verify_pack(self.out) if not f.good})
+        self.assertIn((gone, "list"), {(f.file, f.what) for f in verify_pack(self.out) if not f.good})
         (self.out / NAME).write_text(json.dumps(good | {"vamos_pack": 3}))
         with self.assertRaisesRegex(ProjectError, "of version 3; this Vamos knows"):
             verify_pack(self.out)

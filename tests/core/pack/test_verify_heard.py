@@ -246,7 +246,7 @@ class BesideTest(ForgedCase):
         self.save(replace(manifest, files=tuple(f for f in manifest.files if f.file != "practise.html")))
         self.assertEqual(self.bad("practise.html"), {"page"})
         (self.out / "extra.html").write_text("<p>hello</p>")
-        self.assertEqual(self.bad("extra.html"), {"manifest"})
+        self.assertEqual(self.bad("extra.html"), {"list"})
 
     def test_a_manifest_changed_by_hand_is_told_apart_from_a_wrong_film(self):
         for old, new in (('"view":', '"view": "back", "was":'), ('"half_time": false', '"half_time": true')):

@@ -6,7 +6,7 @@ Rows are lines, column 0 is the margin, columns 1 … n the counts.
 from __future__ import annotations
 
 from fractions import Fraction
-from math import floor
+from math import ceil, floor
 
 from PyQt6.QtCore import QAbstractTableModel, QModelIndex, Qt
 
@@ -86,7 +86,15 @@ class PageModel(QAbstractTableModel):
 
 def cell_events(line: Line, column: int) -> list[tuple[Fraction, Event]]:
     """Events that start within a count of a line, with their place on the line; a pickup with count 1."""
-    return [(at, e) for at, e in line.cells() if floor(at) == column or (column == 0 and at < 0)]
+    return by_count(line)[column]
+
+
+def by_count(line: Line) -> list[list[tuple[Fraction, Event]]]:
+    """As :func:`cell_events`, for each count of the line."""
+    found: list[list[tuple[Fraction, Event]]] = [[] for _ in range(ceil(line.length))]
+    for at, event in line.cells():
+        found[max(0, floor(at))].append((at, event))
+    return found
 
 
 def line_label(line: Line) -> str:

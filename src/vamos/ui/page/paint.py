@@ -20,7 +20,7 @@ from vamos.core.time import count_text
 from vamos.core.time.counts import minutes_text
 from vamos.ui.page.fit import fits, fitted, wrapped
 from vamos.ui.page.layout import MARGIN, Bands, Layout
-from vamos.ui.page.model import cell_events, kind_words, line_label
+from vamos.ui.page.model import by_count, kind_words, line_label
 from vamos.ui.parts.theme import Theme, font
 from vamos.wording import words_of
 
@@ -252,8 +252,7 @@ def _words(painter: QPainter, line: Line, layout: Layout, y: float, theme: Theme
     # Everybody's moves first, then each role, then arms and looks.
     named = tuple(name for name, _ in rows_of(line.section)) if line.section is not None else ("",)
     high = min(23.0, 46.0 / max(1, len(named)))
-    for k in range(int(np.ceil(float(line.length)))):
-        events = cell_events(line, k)
+    for events in by_count(line):
         several = len({e.start for _, e in events}) > 1
         for column, event in events:
             lane = named.index(event.role) if event.role in named else 0

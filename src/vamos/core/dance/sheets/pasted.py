@@ -11,8 +11,9 @@ from vamos.wording import words_of
 
 tr = words_of(__name__)
 
-#: More than this is no sheet of a dance.
-MOST_LETTERS = 200_000
+#: More than this is no sheet of a dance; the longest read for tests have 140 lines.
+MOST_LETTERS = 60_000
+MOST_LINES = 600
 
 
 def read_pasted(text: str) -> TextRead:
@@ -25,6 +26,10 @@ def read_pasted(text: str) -> TextRead:
             tr("it has more than {most} letters, which is too much for the sheet of one dance.", most=MOST_LETTERS)
         )
     rows = [row for row in text.splitlines() if row.strip()]
+    if len(rows) > MOST_LINES:
+        raise InputError(
+            tr("it has more than {most} lines, which is too much for the sheet of one dance.", most=MOST_LINES)
+        )
     if rows and sum("\t" in row for row in rows) * 2 > len(rows):
         cells = read_csv(text)
         return TextRead(cells.dance, (), "", cells.remarks)

@@ -323,10 +323,17 @@ def _group(beam: list[Place], group: Group, lexicon: Lexicon, feel: Feel) -> lis
             for state in share(place.state.dearer(cost), moves, slots, lexicon):
                 out.append(Place(state, clock.offset, clock.last))
     out.sort(key=lambda p: p.state.cost)
-    unique: dict[object, Place] = {}
-    for place in out:
-        unique.setdefault((place.state.events, place.state.doubts), place)
-    return list(unique.values())[: LINES + 2]
+    return _each_once(out)[: LINES + 2]
+
+
+def _each_once(places: list[Place]) -> list[Place]:
+    """Places whose moves and questions differ. Compared, as most moves are shared: a hash would go through all."""
+    out: list[Place] = []
+    for place in places:
+        mine = place.state
+        if not any(mine.events == p.state.events and mine.doubts == p.state.doubts for p in out):
+            out.append(place)
+    return out
 
 
 def _repeated(place: Place, group: Group, clock: Clock, lexicon: Lexicon) -> Place | None:

@@ -94,8 +94,10 @@ def read_typed(
         if not found:
             wrong = _first_wrong(places, tokens, lexicon, feel)
             raise NotationError(text, clean.at(wrong.start), _counts_wanted())
-        done = max((e.start for p in places for e in p.state.events), default=None)
-        places = _with_said(_compared(found, weights, tokens, lines), said, tokens, lines, done)
+        before, places = places, _compared(found, weights, tokens, lines)
+        if said:
+            done = max((e.start for p in before for e in p.state.events), default=None)
+            places = _with_said(places, said, tokens, lines, done)
     best = places[0].state
     if not best.events and lay_out and not _ONE.search(clean.text):
         danced = laid_out([p.state for p in starts], lines, lexicon)

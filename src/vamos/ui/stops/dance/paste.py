@@ -12,7 +12,7 @@ from math import floor
 
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtGui import QGuiApplication
-from PyQt6.QtWidgets import QHBoxLayout, QPlainTextEdit, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
 from vamos.core.dance.checks import Problem, problems_of
 from vamos.core.dance.offers import Offer, offers_at
@@ -30,7 +30,7 @@ from vamos.ui.parts.some import some
 from vamos.ui.parts.text import label, plural, sentence
 from vamos.ui.parts.theme import DAY, Theme, font
 from vamos.ui.stops.dance.counts_picture import CountsPicture
-from vamos.ui.stops.dance.taken_for import TakenFor
+from vamos.ui.stops.dance.taken_for import SheetField, TakenFor
 from vamos.ui.work.scope import DocumentScope, OfDocument
 from vamos.wording import words_of
 
@@ -60,7 +60,7 @@ class PasteView(CenterView):
         self._skipped: set[tuple[str, Fraction | None, str]] = set()
         self._offers: tuple[Offer, ...] = ()
         self._answers: list[str] = []
-        self.text = QPlainTextEdit()
+        self.text = SheetField()
         self.text.setAccessibleName(tr("The sheet as it was pasted"))
         self.text.setPlaceholderText(_EXAMPLE)
         self.text.setFont(font(11.5))
@@ -115,7 +115,7 @@ class PasteView(CenterView):
     def open_with(self, text: str) -> None:
         """Begin with a text, read at once."""
         self.scope.at_end(self, self.forget)
-        self.text.setPlainText(text)
+        self.text.setPlainText(SheetField.shown(text))
         self._read()
 
     def paste(self) -> None:

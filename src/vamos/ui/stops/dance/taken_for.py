@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+from PyQt6.QtCore import QMimeData
 from PyQt6.QtGui import (
     QColor,
     QSyntaxHighlighter,
     QTextCharFormat,
     QTextDocument,
 )
+from PyQt6.QtWidgets import QPlainTextEdit
 
+from vamos.core.dance.sheets.pasted import MOST_LETTERS
 from vamos.core.dance.sheets.read_as import LineIs, SheetLine
 from vamos.core.dance.typed.taken import WordIs, words_taken
 from vamos.ui.parts.theme import DAY, Theme
@@ -17,7 +20,6 @@ from vamos.wording import words_of
 tr = words_of(__name__)
 
 _FACTS = (LineIs.FACT, LineIs.RESTART, LineIs.TAG)
-_ROW, _MARGIN, _NAME = 74, 118, 98
 
 
 class TakenFor(QSyntaxHighlighter):
@@ -91,3 +93,17 @@ class TakenFor(QSyntaxHighlighter):
     def _line_below(made: QTextCharFormat, colour: str, style: QTextCharFormat.UnderlineStyle) -> None:
         made.setUnderlineStyle(style)
         made.setUnderlineColor(QColor(colour))
+
+
+class SheetField(QPlainTextEdit):
+    """The text of a sheet. A single line of megabytes would hold the window up for minutes: what is too much for a
+    sheet is cut behind that, and is refused as a whole.
+    """
+
+    @staticmethod
+    def shown(text: str) -> str:
+        return text[: MOST_LETTERS + 1]
+
+    def insertFromMimeData(self, source: QMimeData | None) -> None:
+        if source is not None and source.hasText():
+            self.insertPlainText(self.shown(source.text()))
