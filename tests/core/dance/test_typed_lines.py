@@ -10,7 +10,7 @@ from collections import Counter
 from fractions import Fraction
 from pathlib import Path
 
-from tests.core.dance.typed_judge import Verdict, judge, short
+from tests.core.dance.typed_judge import Verdict, judge, read_once, short
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.doubts import question
 from vamos.core.dance.section_text import notation_of, read_notation
@@ -68,7 +68,7 @@ class ReadTest(unittest.TestCase):
 def read(text: str) -> str:
     """What is danced, and what is asked, in one line."""
     try:
-        events, _ = read_notation(text, Feel.STRAIGHT, {})
+        events, _ = read_once(text)
     except InputError:
         return "refused"
     return short(events)
@@ -76,7 +76,7 @@ def read(text: str) -> str:
 
 def asked(text: str) -> bool:
     try:
-        return any(e.doubt for e in read_notation(text, Feel.STRAIGHT, {})[0])
+        return any(e.doubt for e in read_once(text)[0])
     except InputError:
         return True
 
@@ -293,13 +293,14 @@ class RulesTest(unittest.TestCase):
         """A section that was typed stands in its field as it was understood."""
         for text, _ in ALL[::2]:
             try:
-                events, others = read_notation(text, Feel.STRAIGHT, {})
+                events, others = read_once(text)
             except InputError:
                 continue
             length = max(8, -(-int(max(e.start + e.length for e in events)) // 8) * 8)
             section = Section("A", length, events, others=others)
-            again, _ = read_notation(notation_of(section, Dance("d", (section,))), Feel.STRAIGHT, {})
-            with self.subTest(text, written=notation_of(section, Dance("d", (section,)))):
+            written = notation_of(section, Dance("d", (section,)))
+            again, _ = read_once(written)
+            with self.subTest(text, written=written):
                 self.assertEqual(short(again), short(events))
 
     def test_what_takes_no_weight_moves_no_weight(self):

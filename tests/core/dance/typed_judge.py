@@ -10,15 +10,22 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import cache
 from math import floor
 
 from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.weight import follow
-from vamos.core.model.dance import Event, Foot, Kind
+from vamos.core.model.dance import Event, Foot, Kind, MoveSet
 from vamos.core.time import Feel, count_name
 from vamos.errors import InputError
 
 _MOVES = (Kind.STEP, Kind.HOP, Kind.TURN)
+
+
+@cache
+def read_once(text: str) -> tuple[tuple[Event, ...], tuple[MoveSet, ...]]:
+    """A line as it is read; every line stands in several tests of a run."""
+    return read_notation(text, Feel.STRAIGHT, {})
 
 
 def short(events: tuple[Event, ...]) -> str:
@@ -48,7 +55,7 @@ class Verdict:
 
 def judge(text: str, wanted: str) -> Verdict:
     try:
-        events, _ = read_notation(text, Feel.STRAIGHT, {})
+        events, _ = read_once(text)
     except InputError as error:
         spot = getattr(error, "at", None) is not None
         return Verdict("refused" if spot else "no help", str(error).split("\n")[0], "")
