@@ -171,3 +171,53 @@ class NewHandsTest(unittest.TestCase):
             ],
         )
         self.assertEqual(sequence(found), ["wall", "Tag", "wall", "wall", "Tag", "wall", "wall", "Tag 2", "wall"])
+
+    def test_counts_that_are_danced_once_more(self):
+        """“(13-24) Repeat 1-12”: both sections again; on the other side where that is said; not what is no whole one."""
+        sheet = "Moon\n\n(1-6) A\n1-3 Cross L over R, side R, side L\n4-6 Cross R over L, side L, side R\n(7-12) B\n"
+        sheet += "1-3 Step L fwd, close R, close L\n4-6 Step R back, close L, close R\n"
+        for said, wanted in (
+            ("(13-24) Repeat 1-12", ["LRLRLR", "LRLRLR"] * 2),
+            ("[13-24] Repeat counts 1-12 on the other side", ["LRLRLR"] * 2 + ["RLRLRL"] * 2),
+            ("(13-18) Repeat 7-12", ["LRLRLR"] * 3),
+            ("Wiederhole Teile 1-2", ["LRLRLR"] * 4),
+        ):
+            found = read_text(f"{sheet}{said}\n").dance.sections
+            self.assertEqual(["".join(str(e.foot) for e in s.events) for s in found], wanted, said)
+            self.assertEqual({s.length for s in found}, {6}, said)
+        odd = read_text(f"{sheet}(13-24) Repeat 1-9\n")
+        self.assertFalse(len(odd.dance.sections) == 4 and not odd.remarks, "nine counts are not two sections")
+
+    def test_bars_go_on_until_counts_begin_again(self):
+        found = read_text(
+            "Rumba\n\nBar 1: side L 1, close R 3, fwd L 4\nBar 2: side R 5, close L 7, back R 8\n"
+            "Bar 3: back L 1, recover R 2, side L 3, hold 4\nBar 4: 5 step R in place, 6 L in place, 7 R side, 8 hold\n"
+            "Repeat bars 1-4\n"
+        )
+        first, second = "1L 3R 4L 5R 7L 8R", "1L 2R 3L 4h 5R 6L 7R 8h"
+        self.assertEqual([short(s.events) for s in found.dance.sections], [first, second, first, second])
+        self.assertEqual([s.name for s in found.dance.sections][:2], ["Bar 1-2", "Bar 3-4"])
+
+    def test_eights_by_number_and_in_an_order(self):
+        found = read_text(
+            "Street fans (hip hop combo) 4 x 8\n\n8ct 1\n1 2 3 4 walk R L R L\n5 stomp R 6 stomp L\n7-8 hold\n\n"
+            "8ct 2 – travel\n1 2 3 4 - walk back R L R L\n5-8 hold\n\n8ct 3\nsame as 8ct 1 but on the other side\n\n"
+            "Order: 1 2 1 3\n"
+        )
+        self.assertEqual(found.dance.name, "Street fans (hip hop combo)")
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            ["1R 2L 3R 4L 5R 6L 7h", "1R 2L 3R 4L 5h", "1L 2R 3L 4R 5L 6R 7h"],
+        )
+        names = [s.name for s in found.dance.sections]
+        self.assertEqual([i.sections for i in found.dance.sequence], [(names[k],) for k in (0, 1, 0, 2)])
+        self.assertEqual(found.remarks, ())
+
+    def test_spanish_halves_and_feet_in_letters(self):
+        found = read_text(
+            "Faroles\n32 tiempos, 4 paredes\nIntro 16 tiempos\n\nSección 1 - Rock, triple\n"
+            "1-2 Rock derecho adelante, recuperar izquierdo\n3y4 Triple atrás D-I-D\n"
+            "5-6 Rock izquierdo atrás, recuperar derecho\n7y8 Triple adelante I-D-I\n"
+        )
+        self.assertEqual(short(found.dance.sections[0].events), "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L")
+        self.assertEqual(found.remarks, ())

@@ -152,7 +152,16 @@ class _Reader:
         for part in self.dance.parts:
             if part.name.lower() == name.lower():
                 return part.sections
-        return tuple(s.name for s in self.dance.sections if s.name.lower() == name.lower())[:1]
+        whole = tuple(s.name for s in self.dance.sections if s.name.lower() == name.lower())[:1]
+        return whole or self._numbered(name)
+
+    def _numbered(self, name: str) -> tuple[str, ...]:
+        """“2” is “Section 2: travel”, “B” is “B: Jacks”, where just one section has that number or letter."""
+        if not re.fullmatch(r"\d{1,2}|[A-Za-z]\d?", name):
+            return ()
+        heads = {s.name: s.name.partition(":")[0].split() for s in self.dance.sections}
+        found = tuple(n for n, words in heads.items() if words and words[-1].lower() == name.lower() and len(words) < 3)
+        return found if len(found) == 1 else ()
 
     def _item(self, name: str, kind: ItemKind | None, at: int) -> Item:
         sections = self._known(name)
@@ -164,7 +173,7 @@ class _Reader:
         if kind is None:
             kind = kind_by_name(name) or ItemKind.PART
         called = (*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections))
-        return Item(kind, sections, next((n for n in called if n.lower() == name.lower()), name))
+        return Item(kind, sections, next((n for n in called if n.lower() == name.lower()), sections[0]))
 
     def _cut(self, item: Item, sign: str = "") -> Item:
         sign, start = sign or self.text[self.at], self.at

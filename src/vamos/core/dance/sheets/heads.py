@@ -41,9 +41,13 @@ SHORT = re.compile(r"^(?P<word>S|SEC|Set|Sec)\.?\s?(?P<number>\d{1,2})\s*(?P<res
 LETTERED = re.compile(r"^(?P<word>[A-H])\s?(?P<number>\d?)\s*(?P<rest>[:.)(\[].*|)$")
 RANGE = re.compile(r"^[(\[]?\s*(?P<first>\d{1,3})\s*(?:-|to)\s*(?P<last>\d{1,3})\s*[)\]]\s*[:.\-]?\s*(?P<rest>.*)$")
 #: “8 #2”, “2nd eight”, “1. Achter”, “Bars 1-2 – box”.
-_EIGHT = r"8|eights?|8-?\s?counts?|achter"
+_EIGHT = r"8-?\s?counts?|8-?\s?cts?|8|eights?|achter"
 EIGHT = re.compile(
     rf"^(?P<word>{_EIGHT})\s*(?:#|no\.?|nr\.?)\s*(?P<number>\d{{1,2}})\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
+)
+#: “8ct 2 – travel”, “Eight 3”.
+EIGHT_BARE = re.compile(
+    r"^(?P<word>8-?\s?count|8-?\s?cts?|eight|achter)\s+(?P<number>\d{1,2})\s*(?P<rest>[:.)\-–(\[=].*|)$", re.IGNORECASE
 )
 ORDINAL = re.compile(
     rf"^(?P<number>\d{{1,2}})(?:st|nd|rd|th|\.?[ªº°]|er|era|re|ère|e|ème|\.)\s+"
@@ -67,7 +71,7 @@ SAID = re.compile(
     re.IGNORECASE,
 )
 #: Every form of a head with a number, the likeliest first.
-NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, ORDINAL, SAID, BARS, LINE)
+NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, EIGHT_BARE, ORDINAL, SAID, BARS, LINE)
 #: “= 8 #1 mirrored”, “same as section 2 on the other side”, “wie Teil 1”.
 SAME = re.compile(
     r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?)\s*"

@@ -52,12 +52,16 @@ def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine], short:
     return lines
 
 
+#: “same as section 1 but on the other side”
+_BUT = re.compile(r"^[\s,]*(?:but|only|just|nur|aber|pero|mais|ma)\b\s*", re.IGNORECASE)
+
+
 def like_of(said: str, danced: Mapping[int, str]) -> Like | None:
     """“Same as section 2 on the other side”, “same thing starting left”: which of the danced sections, by their
     places and names; None when none is meant.
     """
     found = SAME.match(said)
-    rest = f"repeat {found['rest'].strip(' .!')}" if found is not None else said.strip(" .!")
+    rest = f"repeat {_BUT.sub('', found['rest'].strip(' .!'))}" if found is not None else said.strip(" .!")
     repeat = repeat_in(tokens_of(cleaned(rest).text, lexicon_for({}).known), lexicon_for({})) if rest else None
     if repeat is None or (found is None and re.search(r"\d", said)):
         return None

@@ -10,9 +10,11 @@ from dataclasses import replace
 
 from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, said_behind, tag_in
 from vamos.core.dance.section_text import count_said, danced_by_somebody
+from vamos.core.dance.sheets.again import again_of, bar_of
 from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, in_head, is_moves, often_said
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheets.heads import (
+    BARS,
     CAPITALS,
     COUNT_IN,
     COUNTS,
@@ -43,6 +45,9 @@ from vamos.wording import words_of
 
 tr = words_of(__name__)
 
+#: “Street fans, 4 x 8”: so many eights.
+_SO_LONG = re.compile(r"(?:(?<=\w)[^\w()]+|(?<=\))\s+)\(?\d{1,2}\s?x\s?8(?:s|\s*counts?)?\)?$")
+_COUNT_WORD = r"(?:counts?|cts?|beats?|zähler|tiempos|temps|tempi|tempos)\b"
 #: Heads under which something is often only said.
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
 #: Music whose sets of counts are threes.
@@ -137,6 +142,7 @@ class _Sheet:
             or self._below_range(index, plain)
             or self._short_words(index, plain)
             or self._count_in(index, plain)
+            or self._again(index, plain)
             or self._same_below(index, plain)
             or self._head(index, without_filler(eights_said(plain)), clean, markdown)
             or self._remark(index, plain)
@@ -144,6 +150,10 @@ class _Sheet:
             return
         elif facts := facts_in(plain):
             self._fact(index, facts)
+        elif not self.name and not self.sections and _SO_LONG.search(plain):
+            # “Street fans (hip hop combo) 4 x 8”: the name, and how long it is.
+            self.name = words(_SO_LONG.sub("", plain))
+            self._take(index, LineIs.NAME)
         elif often := self._often(index, plain):
             self._move_line(index, often)
         elif is_moves(plain, self._goes_on()):
@@ -262,7 +272,7 @@ class _Sheet:
         if match is not None and (tag_in(plain) or restart_in(plain)):
             return False
         if match is not None:
-            return self._numbered(index, plain, match)
+            return self._bar_goes_on(index, match) or self._numbered(index, plain, match)
         capitals = CAPITALS.match(plain)
         if capitals and int(capitals["number"]) == len(self.sections) + 1 and self.below.counts_below(index, 1):
             self._open(f"{tr('Section {number}', number=capitals['number'])}: {words(capitals['rest'])}"[:60])
@@ -303,7 +313,7 @@ class _Sheet:
         word, number = match["word"], match["number"] or ""
         if match.re is SAID:
             number = number_said(number, len(self.sections) + 1)
-        if number.isdigit() and re.match(r"(?:counts?|cts?|zähler)\b", rest, re.IGNORECASE):
+        if number.isdigit() and re.match(_COUNT_WORD, rest, re.IGNORECASE):
             # “Tag 8 counts”: how long it is, and not the eighth.
             rest, number = f"{number} {rest}", ""
         facts = facts_in(plain)
@@ -384,6 +394,24 @@ class _Sheet:
         self.sections[-1].like = like
         self._take(index, LineIs.MOVES)
         return True
+
+    def _again(self, index: int, plain: str) -> bool:
+        """“(25-48) Repeat 1-24”: each of them once more."""
+        found = again_of(plain, self.sections)
+        for like in found:
+            self._open(self.sections[like.place].name)
+            self.sections[-1].like = like
+        if found:
+            self._take(index, LineIs.MOVES)
+        return bool(found)
+
+    def _bar_goes_on(self, index: int, match: re.Match[str]) -> bool:
+        found = bar_of(match, self.sections[-1]) if match.re is BARS and self.sections else None
+        if found is not None:
+            self.sections[-1].name, said = found
+            self.sections[-1].moves.append((index, said))
+            self._take(index, LineIs.MOVES)
+        return found is not None
 
     def _open(self, name: str, length: int | None = None, offset: int = 0) -> None:
         used = {s.name for s in self.sections}

@@ -30,6 +30,10 @@ _SPANISH = re.compile(
     re.IGNORECASE,
 )
 _SPANISH_LETTERS = {"D": "derecha", "I": "izquierda"}
+#: “D-I-D” and “D G D”: three feet in a row need no other word.
+_ROW = {"I": re.compile(r"\b[DI](?:[-, ]+[DI]){2,}\b"), "G": re.compile(r"\b[DG](?:[-, ]+[DG]){2,}\b")}
+#: “3y4”, “3et4”, “3u4”: a half between two counts, glued to both.
+_GLUED_AND = re.compile(r"(?<=\d)(?:y|et|u|und)(?=\d)", re.IGNORECASE)
 #: “(9.00)”: a wall by the clock, with a dot.
 _DOTTED = re.compile(r"(?<![\d.])(1[0-2]|[1-9])\.(00|30)(?!\d)")
 _END = re.compile(r"(?<=\S)[.!]+\s*$")
@@ -71,6 +75,8 @@ def cleaned(text: str) -> Clean:
         put(letter or _one(text[at]), at)
         at += 1
     plain = _DOTTED.sub(r"\1:\2", "".join(out))
+    # Each sign keeps its place.
+    plain = _GLUED_AND.sub(lambda m: "&".ljust(len(m.group())), plain)
     end = _END.search(plain)
     if end is not None and not re.search(r"(?:^|\n)\s*\d+\.\s*$|(?:^|\s)\.\s*$", plain):
         plain, places = plain[: end.start()], places[: end.start()]
@@ -82,7 +88,8 @@ def _letters_of(text: str) -> dict[str, str]:
     for words, letters in ((_FRENCH, _LETTERS), (_SPANISH, _SPANISH_LETTERS)):
         found = {m.group().lower() for m in words.finditer(text)}
         both = all(any(text[k] == foot and _alone(text, k) for k in range(len(text))) for foot in letters)
-        if len(found) > 1 or (found and both):
+        in_a_row = both and any(row.search(text) for sign, row in _ROW.items() if sign in letters)
+        if len(found) > 1 or (found and both) or in_a_row:
             return letters
     return {}
 
