@@ -221,3 +221,52 @@ class NewHandsTest(unittest.TestCase):
         )
         self.assertEqual(short(found.dance.sections[0].events), "1R 2L 3R 3&L 4R 5L 6R 7L 7&R 8L")
         self.assertEqual(found.remarks, ())
+
+    def test_restarts_with_a_wall_and_a_place_each(self):
+        for said, wanted in (
+            ("Restart: wall 2 after count 8, and wall 4 after part B", [(2, 8), (4, 16)]),
+            ("Restart in Wand 2 nach 16 und in Wand 3 nach 8 Counts", [(2, 16), (3, 8)]),
+            ("Restarts: wall 3 after 16 counts and wall 4 after 8 counts", [(3, 16), (4, 8)]),
+            ("Restart on walls 2 and 3 after 16 counts", [(2, 16), (3, 16)]),
+            ("wall 3 you only do the first 16 then start over", [(3, 16)]),
+        ):
+            found = read_text(f"{LETTERED}{said}\n")
+            walls = [i for i in found.dance.sequence if i.kind is ItemKind.WALL]
+            cuts = [(k, i.restart_after) for k, i in enumerate(walls, 1) if i.restart_after]
+            self.assertEqual((cuts, found.remarks), (wanted, ()), said)
+        self.assertEqual(read_text(f"{LETTERED}Start over!\n").remarks, ())
+
+    def test_counts_in_brackets_and_ranges_as_titles(self):
+        bracketed = "Warm up\n\nS1 - basics\n[1-2] R side, L tog\n[3&4] shuffle R\n[5] stomp L\n[6-8] hold\n"
+        self.assertEqual(short(read_text(bracketed).dance.sections[0].events), "1R 2L 3R 3&L 4R 5L 6h")
+        titled = (
+            "March\n\n1-8 Vine right, touch, rock\n1-2 R side, L behind\n3-4 R side, L touch\n5-6 rock L, recover\n"
+        )
+        titled += "7-8 step L, touch R\n\n9-16 Shuffles\n9&10 shuffle R\n11&12 shuffle L\n13-16 walk R L R L\n"
+        found = read_text(titled)
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            ["1R 2L 3R 4l 5L 6R 7L 8r", "1R 1&L 2R 3L 3&R 4L 5R 6L 7R 8L"],
+        )
+        plain = read_text("March\n\n1-8 vine R, touch L, vine L, touch R\n1-4 walk R L R L\n5-6 stomp R L\n")
+        self.assertEqual([len(s.events) for s in plain.dance.sections], [8, 6])
+
+    def test_the_last_move_of_a_range_with_its_own_counts(self):
+        found = read_text("Fans\n\n1-4: Walk L, Walk R, Shuffle L (3&4)\n5-8: rock R, recover, coaster R (7&8)\n")
+        self.assertEqual(short(found.dance.sections[0].events), "1L 2R 3L 3&R 4L 5R 6L 7R 7&L 8R")
+
+    def test_a_tag_above_a_line_that_begins_with_a_wall(self):
+        """“5. Wand: nach 8 Counts neu beginnen” is no count 5 of the tag."""
+        text = "Fächer\n\n1-4 Walk R L R L\n5-8 Vine R\n\nAm Ende der 3. Wand: 4 Counts Brücke: Hüften R L R L\n"
+        found = read_text(f"{text}5. Wand: nach 4 Counts neu beginnen\n")
+        self.assertEqual([(s.name, len(s.events)) for s in found.dance.sections], [("Section 1", 8), ("Tag", 4)])
+        self.assertEqual(sequence(found), ["wall", "wall", "wall", "Tag", "wall", "wall/4", "wall"])
+
+    def test_bits_as_one_says_them(self):
+        found = read_text(
+            "first bit: walk walk walk kick, back back back touch\nsecond bit: grapevine right + touch, vine left + touch\n"
+            "third bit: 4 toe struts going forward starting right\nRepeat parts 1 to 3 with opposite footwork\n"
+        )
+        ways = [short(s.events) for s in found.dance.sections]
+        self.assertEqual(ways[1:3], ["1R 2L 3R 4l 5L 6R 7L 8r", "1r 2R 3l 4L 5r 6R 7l 8L"])
+        self.assertEqual(ways[4:], ["1L 2R 3L 4r 5R 6L 7R 8l", "1l 2L 3r 4R 5l 6L 7r 8R"])

@@ -75,7 +75,8 @@ _WALLS = re.compile(
 )
 _AFTER = re.compile(
     r"\b(?:after|at|on|to|through|up\s+to|nach|bis|après|tras|después\s+de|dopo)\s+(?:the\s+)?(?:first\s+)?(?:counts?\s+|zähler\s+)?(\d{1,3})(?:th|st|nd|rd)?"
-    r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:))|\b(\d{1,3})\s*(?:counts?|cts|zählern?|temps|tiempos|tempi)\b",
+    r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:))|\b(\d{1,3})\s*(?:counts?|cts|zählern?|temps|tiempos|tempi)\b"
+    r"|\bonly\s+(?:\w+\s+)?(?:the\s+)?first\s+(\d{1,3})\b",
     re.IGNORECASE,
 )
 _AFTER_SECTION = re.compile(
@@ -93,7 +94,8 @@ _AFTER_NAMED = re.compile(
     re.IGNORECASE,
 )
 _RESTART = re.compile(
-    r"\b(?:restarts?|restarten|neustart|reinicio|reprise|neu\s+(?:start|anfang|beginn)\w*|start\s+again\s+from\s+the\s+(?:top|beginning))\b",
+    r"\b(?:restarts?|restarten|neustart|reinicio|reprise|neu\s+(?:start|anfang|beginn)\w*|"
+    r"start(?:ing|s)?\s+(?:over|again\s+from\s+the\s+(?:top|beginning)))\b",
     re.IGNORECASE,
 )
 _TAG = re.compile(r"\b(?:tags?|bridges?|brücke|puente|pont)\b", re.IGNORECASE)
@@ -195,7 +197,7 @@ def facts_in(line: str) -> dict[str, str]:
 def restart_in(line: str) -> Cut | None:
     """A restart that is spoken of, with its walls; None when none is."""
     found = _RESTART.search(line)
-    if found is None or _NONE.match(line):
+    if found is None or _NONE.match(line) or _LAST_WORDS.match(line):
         return None
     walls = _walls(line)
     nth = _NTH_SECTION.search(line)
@@ -203,6 +205,24 @@ def restart_in(line: str) -> Cut | None:
     after = None if nth else _after(line)
     named = _AFTER_NAMED.search(_WALLS.sub(" ", line)) if section is None and after is None else None
     return Cut(walls, after, int(section.group(1)) if section else None, named.group(1).strip() if named else "")
+
+
+#: Where one restart ends and the next begins: “wall 2 after 32, and wall 6 after part 3”.
+_NEXT_WALL = re.compile(
+    r"\s*(?:[,;&]|\b(?:and|und|y|et|e)\b)+\s*(?=(?:(?:also|on|in|at|during|auf|au|en|la|the|der)\s+)*"
+    r"(?:walls?|wand|w[aä]nde|murs?|pared(?:es)?|muro|parede|\d{1,2}(?:st|nd|rd|th|\.)\s+(?:wall|wand))\b)",
+    re.IGNORECASE,
+)
+
+
+def restarts_in(line: str) -> list[Cut]:
+    """As :func:`restart_in`, each one of several that have their own walls and places."""
+    parts = [restart_in(f"restart {part}") for part in _NEXT_WALL.split(line)]
+    own = [cut for cut in parts if cut is not None and cut.walls and (cut.after or cut.section or cut.named)]
+    whole = restart_in(line)
+    if whole is None or len(parts) < 2 or len(own) < len(parts):
+        return [whole] if whole is not None else []
+    return own
 
 
 def said_behind(line: str) -> str:
@@ -239,7 +259,7 @@ def _after(line: str) -> int | None:
     match = _AFTER.search(without)
     if match is None:
         return None
-    return int(match.group(1) or match.group(2))
+    return int(next(filter(None, match.groups())))
 
 
 def is_last_words(line: str) -> bool:

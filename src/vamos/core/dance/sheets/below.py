@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+import itertools
 import re
 from collections.abc import Callable
 from math import ceil
 
 from vamos.core.dance.counts_typed import NotationError
-from vamos.core.dance.remarks import facing_at_end, facts_in
+from vamos.core.dance.remarks import facing_at_end, facts_in, restart_in, tag_in
 from vamos.core.dance.section_text import danced_by_somebody, read_notation
 from vamos.core.dance.sheets.heads import COUNTS, INSIDE, NUMBERED, RANGE
 from vamos.core.dance.typed.clean import cleaned
@@ -15,6 +16,7 @@ from vamos.core.model.dance import Doubt
 from vamos.core.time import Feel
 from vamos.errors import InputError
 
+_SPAN = re.compile(r"[\[(]?(?P<first>\d{1,3})(?:\s*(?:[-&+]|to)\s*(?P<last>\d{1,3}))?\b")
 _STARTS_WITH_PART = re.compile(r"^&\s+[^\W\d]{2,}")
 STARTS_WITH_COUNT = re.compile(r"^(?:counts?\s+|cts?\s+)?(?:&|a|e)?\s*\d{1,2}\s*(?:[&ae+\-:.,)\s]|to\s)", re.IGNORECASE)
 #: Words without counts are no sure moves where one of these is open.
@@ -36,7 +38,8 @@ class Below:
         for row in self.rows[index + 1 : index + 4]:
             plain = MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
             if plain:
-                return is_moves(plain, self.goes_on())
+                # “5. Wand: nach 8 Counts neu beginnen” begins with a number as well.
+                return not (restart_in(plain) or tag_in(plain)) and is_moves(plain, self.goes_on())
         return False
 
     def counts_below(self, index: int, first: int) -> bool:
@@ -47,6 +50,24 @@ class Below:
                 number = re.match(r"(?:counts?\s+)?(\d{1,3})(?!\d*\s*[)\]])", plain, re.IGNORECASE)
                 return number is not None and int(number.group(1)) in (1, first)
         return False
+
+    def tiled(self, index: int, first: int, last: int) -> bool:
+        """Whether the lines of this paragraph, from the next on, have just the counts of a range, one after the other:
+        the range is the title of them then.
+        """
+        if last - first < 3 or (index and self.rows[index - 1].strip()):
+            return False
+        spans = []
+        for row in self.rows[index + 1 :]:
+            if not row.strip():
+                break
+            found = _SPAN.match(MARKS.sub("", cleaned(row).text.strip()))
+            if found is None:
+                return False
+            spans.append((int(found["first"]), int(found["last"] or found["first"])))
+        wanted = {(1, last - first + 1), (first, last)}
+        follows = all(b[0] == a[1] + 1 for a, b in itertools.pairwise(spans))
+        return len(spans) > 1 and follows and (spans[0][0], spans[-1][1]) in wanted
 
     def next_is_counts(self, index: int) -> bool:
         rows = (MARKS.sub("", cleaned(r).text.strip()).strip(" *_") for r in self.rows[index + 1 : index + 3])

@@ -40,6 +40,9 @@ SECTION = re.compile(
 SHORT = re.compile(r"^(?P<word>S|SEC|Set|Sec)\.?\s?(?P<number>\d{1,2})\s*(?P<rest>[:.)\-–(\[].*|)$", re.IGNORECASE)
 LETTERED = re.compile(r"^(?P<word>[A-H])\s?(?P<number>\d?)\s*(?P<rest>[:.)(\[].*|)$")
 RANGE = re.compile(r"^[(\[]?\s*(?P<first>\d{1,3})\s*(?:-|to)\s*(?P<last>\d{1,3})\s*[)\]]\s*[:.\-]?\s*(?P<rest>.*)$")
+#: “1-8 Vine right, vine left”, and below it its counts.
+BARE_RANGE = re.compile(r"^(?P<first>\d{1,3})\s*-\s*(?P<last>\d{1,3})\s*[:.)]?\s+(?P<rest>\D.*)$")
+_BRACKETED = re.compile(r"^[\[(]\s*(?P<counts>\d{1,3}(?:\s*[-&+]\s*\d{0,3})*)\s*[\])]\s*:?\s*(?=[^\s\d])")
 #: “8 #2”, “2nd eight”, “1. Achter”, “Bars 1-2 – box”.
 _EIGHT = r"8-?\s?counts?|8-?\s?cts?|8|eights?|achter"
 EIGHT = re.compile(
@@ -64,9 +67,10 @@ LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*|(?<=\d)\s
 CAPITALS = re.compile(
     r"^(?P<number>\d{1,2})\s+(?P<rest>(?=(?:[^A-Z]*[A-Z]){4})[A-ZÄÖÜÁÉÍÓÚÑ][^a-zäöüßáéíóúñ]*(?:x\s?\d)?)$"
 )
-#: “First 8: …”, “Next eight: …”, “Last 8 counts – …”.
+#: “First 8: …”, “Second bit: …”, “Next eight: …”, “Last 8 counts – …”.
 SAID = re.compile(
-    rf"^(?P<number>first|second|third|fourth|fifth|sixth|seventh|eighth|next|last|final)\s+(?P<word>{_EIGHT})\s*"
+    rf"^(?P<number>first|second|third|fourth|fifth|sixth|seventh|eighth|next|last|final)\s+"
+    rf"(?P<word>{_EIGHT}|bit|thing|section|set|pattern|phrase|teil|abschnitt)\s*"
     r"(?:counts?\s*)?(?P<rest>[:.)\-–(\[=].*|)$",
     re.IGNORECASE,
 )
@@ -101,6 +105,15 @@ _SPELLED = re.compile(
     r"\b(one|two|three|four|five|six|seven|eight|twelve|sixteen|acht|vier|sechs)(?=\s+(?:counts?|zähler|beats?)\b)",
     re.IGNORECASE,
 )
+
+
+def unbracketed(plain: str, below: int = 1000) -> str:
+    """“[1-2] side R, together L”: counts without their brackets, where they are fewer than ``below`` ones."""
+    match = _BRACKETED.match(plain)
+    numbers = [int(n) for n in re.findall(r"\d+", match["counts"])] if match else []
+    if match is None or numbers[-1] - numbers[0] + 1 > below:
+        return plain
+    return f"{match['counts']} {plain[match.end() :]}"
 
 
 def eights_said(plain: str) -> str:

@@ -51,4 +51,7 @@ class TextRead:
 def empty_told(lines: list[SheetLine], empty: Collection[str]) -> list[SheetLine]:
     """Lines, where the head of a section without a move says so: its words may have been meant to be danced."""
     told = tr("No moves of it are understood; its counts are empty. Write them such as “1-4 vine R”.")
-    return [replace(x, told=told) if x.taken is LineIs.HEAD and x.section in empty else x for x in lines]
+    return [
+        replace(x, told=told) if x.taken in (LineIs.HEAD, LineIs.TAG) and x.section in empty and not x.told else x
+        for x in lines
+    ]

@@ -8,12 +8,13 @@ from __future__ import annotations
 import re
 from dataclasses import replace
 
-from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, said_behind, tag_in
+from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, restarts_in, said_behind, tag_in
 from vamos.core.dance.section_text import count_said, danced_by_somebody
 from vamos.core.dance.sheets.again import again_of, bar_of
 from vamos.core.dance.sheets.below import MARKS, STARTS_WITH_COUNT, Below, in_head, is_moves, often_said
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, SheetRead, words
 from vamos.core.dance.sheets.heads import (
+    BARE_RANGE,
     BARS,
     CAPITALS,
     COUNT_IN,
@@ -32,6 +33,7 @@ from vamos.core.dance.sheets.heads import (
     named,
     named_figure,
     number_said,
+    unbracketed,
     without_filler,
 )
 from vamos.core.dance.sheets.made import FIRST_NUMBER, Like, WrittenSection, WrittenSheet
@@ -134,6 +136,7 @@ class _Sheet:
         marks = MARKS.match(clean)
         plain = (clean[marks.end() :] if marks and not clean.startswith("&") else clean).strip()
         plain = count_said(re.sub(r"\*\*|__|~~", "", plain).strip(" *_")).strip()
+        plain = unbracketed(plain, below=3)
         markdown = re.match(r"^#+\s", clean) is not None
         if not plain or _RULE.match(clean):
             self._take(index, LineIs.EMPTY)
@@ -156,8 +159,8 @@ class _Sheet:
             self._take(index, LineIs.NAME)
         elif often := self._often(index, plain):
             self._move_line(index, often)
-        elif is_moves(plain, self._goes_on()):
-            self._move_line(index, plain)
+        elif is_moves(unbracketed(plain), self._goes_on()):
+            self._move_line(index, unbracketed(plain))
         elif not self.name and not self.sections and len(plain) <= 80 and not re.search(r"\d\s*-\s*\d", plain):
             name, self.name_counts = named_figure(plain)
             self.name = words(name)
@@ -186,9 +189,9 @@ class _Sheet:
         told = []
         for key, value in facts.items():
             if key in ("restarts", "tags"):
-                if (cut := restart_in(f"{key} {value}")) and cut.walls:
-                    self.cuts.append((0, cut))
-                elif (tag := tag_in(f"{key} {value}")) is not None:
+                cuts = [cut for cut in restarts_in(f"{key} {value}") if cut.walls]
+                self.cuts += [(0, cut) for cut in cuts]
+                if not cuts and (tag := tag_in(f"{key} {value}")) is not None:
                     self.added.append(tag)
             # Our own Markdown writes the sequence between backticks.
             self.facts.setdefault(key, words(value.strip(" '")))
@@ -208,11 +211,10 @@ class _Sheet:
             return False
         if cut is not None and (cut.walls or not is_moves(plain)):
             if cut.walls:
-                target = (
-                    self.sections[-1].cuts if self.sections and cut.after is None and cut.section is None else self.cuts
-                )
-                cut = replace(cut, line=index)
-                target.append((len(self.sections[-1].moves) if self.sections else 0, cut))
+                for one in restarts_in(plain):
+                    here = bool(self.sections) and one.after is None and one.section is None
+                    target = self.sections[-1].cuts if here else self.cuts
+                    target.append((len(self.sections[-1].moves) if self.sections else 0, replace(one, line=index)))
                 self._take(index, LineIs.RESTART)
             else:
                 self._take(index, LineIs.ASIDE, tr("On which wall is the restart?"))
@@ -289,6 +291,11 @@ class _Sheet:
                 self._take(index, LineIs.HEAD)
                 return True
             return False
+        bare = BARE_RANGE.match(plain)
+        if bare and self.below.tiled(index, int(bare["first"]), int(bare["last"])):
+            self._open(bare["rest"], int(bare["last"]) - int(bare["first"]) + 1)
+            self._take(index, LineIs.HEAD)
+            return True
         if markdown:
             # “### Lantern, 16 counts”, and another head below it: the name of the dance.
             alone = not self.sections and not self.below.moves_follow(index)

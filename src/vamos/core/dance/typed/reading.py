@@ -15,6 +15,7 @@ from vamos.core.dance.typed.around import in_its_language, side_word
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, turns_a_limb, words_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
+from vamos.core.dance.typed.last_counted import last_counted
 from vamos.core.dance.typed.leading import OTHER
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
@@ -113,7 +114,7 @@ def read_typed(
 
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
     words = unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)
-    return put_back(without_length(parted(often_behind(each_long(written_out_brackets(words))))))
+    return put_back(without_length(parted(often_behind(each_long(written_out_brackets(last_counted(words)))))))
 
 
 def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:
