@@ -270,3 +270,22 @@ class NewHandsTest(unittest.TestCase):
         ways = [short(s.events) for s in found.dance.sections]
         self.assertEqual(ways[1:3], ["1R 2L 3R 4l 5L 6R 7L 8r", "1r 2R 3l 4L 5r 6R 7l 8L"])
         self.assertEqual(ways[4:], ["1L 2R 3L 4r 5R 6L 7R 8l", "1l 2L 3r 4R 5l 6L 7r 8R"])
+
+    def test_lines_with_a_name_and_an_order_of_them(self):
+        """“Wait 32” is no section of 32 counts."""
+        found = read_text(
+            "Bachata\nWait 32.\n\nGrundschritt seit: 1 L seit, 2 R ran, 3 L seit, 4 R Tap\n"
+            "zurück: 5 R seit, 6 L ran, 7 R seit, 8 L Tap\n\nVor-Rück: 1 L vor, 2 R vor, 3 L vor, 4 R Tap, 5-8 Pause\n\n"
+            "Ablauf: Grundschritt, Vor-Rück, Grundschritt\n"
+        )
+        self.assertEqual(
+            [(s.name, short(s.events)) for s in found.dance.sections],
+            [("Grundschritt seit", "1L 2R 3L 4r 5R 6L 7R 8l"), ("Vor-Rück", "1L 2R 3L 4r 5h")],
+        )
+        self.assertEqual(
+            [i.sections[0] for i in found.dance.sequence], ["Grundschritt seit", "Vor-Rück", "Grundschritt seit"]
+        )
+        self.assertEqual(found.remarks, ())
+        # Two that begin alike are no answer.
+        two = read_text("X\n\nBasic left: 1 L side, 2 hold\nBasic right: 1 R side, 2 hold\nOrder: Basic, Basic\n")
+        self.assertIn("left aside", " ".join(two.remarks))

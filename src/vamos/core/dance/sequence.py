@@ -153,12 +153,13 @@ class _Reader:
             if part.name.lower() == name.lower():
                 return part.sections
         whole = tuple(s.name for s in self.dance.sections if s.name.lower() == name.lower())[:1]
-        return whole or self._numbered(name)
+        return whole or self._short(name)
 
-    def _numbered(self, name: str) -> tuple[str, ...]:
-        """“2” is “Section 2: travel”, “B” is “B: Jacks”, where just one section has that number or letter."""
+    def _short(self, name: str) -> tuple[str, ...]:
+        """“2” is “Section 2: travel”, “B” is “B: Jacks”, “Basic” is “Basic to the side”, where just one section is."""
         if not re.fullmatch(r"\d{1,2}|[A-Za-z]\d?", name):
-            return ()
+            begins = tuple(s.name for s in self.dance.sections if s.name.lower().startswith(f"{name.lower()} "))
+            return begins if len(begins) == 1 and len(name) > 2 else ()
         heads = {s.name: s.name.partition(":")[0].split() for s in self.dance.sections}
         found = tuple(n for n, words in heads.items() if words and words[-1].lower() == name.lower() and len(words) < 3)
         return found if len(found) == 1 else ()

@@ -43,6 +43,13 @@ RANGE = re.compile(r"^[(\[]?\s*(?P<first>\d{1,3})\s*(?:-|to)\s*(?P<last>\d{1,3})
 #: “1-8 Vine right, vine left”, and below it its counts.
 BARE_RANGE = re.compile(r"^(?P<first>\d{1,3})\s*-\s*(?P<last>\d{1,3})\s*[:.)]?\s+(?P<rest>\D.*)$")
 _BRACKETED = re.compile(r"^[\[(]\s*(?P<counts>\d{1,3}(?:\s*[-&+]\s*\d{0,3})*)\s*[\])]\s*:?\s*(?=[^\s\d])")
+#: “Basic: 1 side L, 2 close R …”: a name, and its counts behind it.
+LABELLED = re.compile(r"^(?P<name>[^\W\d][^:|\d]{1,40}):\s+(?P<rest>\d{1,2}(?:\s*[-&+]\s*\d|[.:]?\s+\S).*)$")
+#: “Wait 32.” above the first section.
+WAIT = re.compile(
+    r"^(?:wait|warten?|espera\w*|attendre|attends)\s+(\d{1,3})\s*(?:counts?|beats?|cts?|zähler|tiempos|temps)?\W*$",
+    re.IGNORECASE,
+)
 #: “8 #2”, “2nd eight”, “1. Achter”, “Bars 1-2 – box”.
 _EIGHT = r"8-?\s?counts?|8-?\s?cts?|8|eights?|achter"
 EIGHT = re.compile(

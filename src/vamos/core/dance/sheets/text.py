@@ -20,12 +20,14 @@ from vamos.core.dance.sheets.heads import (
     COUNT_IN,
     COUNTS,
     INSIDE,
+    LABELLED,
     NUMBERED,
     NUMBERED_ONLY,
     OFTEN,
     OFTEN_FIRST,
     RANGE,
     SAID,
+    WAIT,
     eights_said,
     in_digits,
     length_said,
@@ -151,8 +153,10 @@ class _Sheet:
             or self._remark(index, plain)
         ):
             return
-        elif facts := facts_in(plain):
+        elif facts := facts_in(plain) or self._waited(plain):
             self._fact(index, facts)
+        elif self._labelled(index, plain):
+            return
         elif not self.name and not self.sections and _SO_LONG.search(plain):
             # “Street fans (hip hop combo) 4 x 8”: the name, and how long it is.
             self.name = words(_SO_LONG.sub("", plain))
@@ -172,6 +176,25 @@ class _Sheet:
             self._take(index, LineIs.MOVES)
         else:
             self._take(index, LineIs.ASIDE)
+
+    def _waited(self, plain: str) -> dict[str, str]:
+        """“Wait 32” before the first move: when the dance starts."""
+        found = WAIT.match(plain) if not self.sections else None
+        return {"start": f"{found.group(1)} counts"} if found else {}
+
+    def _labelled(self, index: int, plain: str) -> bool:
+        """“Basic: 1 side L, 2 close R”: a section of this name, or more of the one that is open."""
+        found = LABELLED.match(plain)
+        if found is None or danced_by_somebody(plain) or not is_moves(found["rest"]):
+            return False
+        first = FIRST_NUMBER.search(found["rest"])
+        if first is not None and int(first.group(1)) == 1 and (self._goes_on() or not self.sections):
+            self._open(words(found["name"]))
+        if not self.sections:
+            return False
+        self.sections[-1].moves.append((index, found["rest"]))
+        self._take(index, LineIs.MOVES)
+        return True
 
     def _empty(self, index: int) -> bool:
         """Whether this is the one line below a head."""
