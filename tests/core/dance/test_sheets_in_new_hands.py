@@ -289,3 +289,13 @@ class NewHandsTest(unittest.TestCase):
         # Two that begin alike are no answer.
         two = read_text("X\n\nBasic left: 1 L side, 2 hold\nBasic right: 1 R side, 2 hold\nOrder: Basic, Basic\n")
         self.assertIn("left aside", " ".join(two.remarks))
+
+    def test_parts_with_lettered_lines_of_one_word(self):
+        """“A3 Sides” is no part of a count; “Counts 32, Walls 2” is no count 32."""
+        found = read_text(
+            "Kettle\nCounts 32, Walls 2, phrased: A B A\nPart A: 16 counts\n\nA1 Walks\n1-4 Walk R L R L\n5-8 hold\n\n"
+            "A2 Sides\n1-4 vine R\n5-8 vine L\n\nPart B: 8 counts\n\nB1 Claps\n1-8 Stomp R, clap, stomp L, clap x2\n"
+        )
+        self.assertEqual([s.name for s in found.dance.sections], ["A1: Walks", "A2: Sides", "B1: Claps"])
+        self.assertEqual([i.name for i in found.dance.sequence], ["A", "B", "A"])
+        self.assertEqual(found.remarks, ())

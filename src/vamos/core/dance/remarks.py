@@ -35,7 +35,9 @@ _KEY = re.compile(
     re.IGNORECASE,
 )
 _INLINE = {
-    "counts": re.compile(r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?|temps|tiempos|tempi|tempos)\b", re.IGNORECASE),
+    "counts": re.compile(
+        r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?|(?:takt)?schläge|temps|tiempos|tempi|tempos)\b", re.IGNORECASE
+    ),
     "walls": re.compile(r"\b(\d)[\s-]*(?:walls?|wände|wand|w|murs?|paredes|pareti|muren)\b", re.IGNORECASE),
     "level": re.compile(
         r"\b(?:absolute\s+|high\s+|easy\s+|low\s+|phrased\s+)?(?:beginner|improver|intermediate|advanced|novice|newcomer|"
@@ -43,8 +45,12 @@ _INLINE = {
         re.IGNORECASE,
     ),
 }
+#: “Counts 48, Walls 2”: two of them are facts, one alone could be a count that is danced.
+_WORD_FIRST = re.compile(
+    r"\b(counts?|walls?|zähler|wände|tiempos|paredes|temps|murs)\s+(\d{1,3})(?=\s*(?:[,;|/•]|$))", re.I
+)
 #: What stands before the facts in one line.
-_DESCRIBED = re.compile(r"^\W*(?:description|type|beschreibung|art)\s*:\s*", re.IGNORECASE)
+_DESCRIBED = re.compile(r"^\W*(?:description|type|(?:tanz)?beschreibung|art)\s*:\s*", re.IGNORECASE)
 _ON_THE_VOICE = re.compile(
     r"^\W*(?:(?:the|der)\s+(?:dance|tanz)\s+)?(?:starts?|begins?|beginnt?|start|einsatz)\s+(?:on|with|at|after|auf|mit|beim|nach)\s+"
     r"((?:\d{1,3}\s+\w+\s+)?(?:mit\s+|on\s+|with\s+)?(?:the\s+|dem\s+|den\s+)?(?:vocals?|lyrics|singing|words|gesang|(?:main|heavy|first)\s+beat|instrumental)\b.{0,40})$",
@@ -146,6 +152,8 @@ class Added:
 
 def facts_in(line: str) -> dict[str, str]:
     """Facts of a line, ``Counts: 32 Walls: 4`` or ``32 count, 4 wall, beginner``; none when it says no fact."""
+    if len(_WORD_FIRST.findall(line)) > 1:
+        line = _WORD_FIRST.sub(r"\1: \2", line)
     described = _DESCRIBED.match(line)
     if described is not None:
         line = line[described.end() :]

@@ -14,14 +14,14 @@ from vamos.core.dance.typed.tokens import tokens_of
 _AGAIN = re.compile(
     r"^(?P<head>[(\[]?\s*(?P<from>\d{1,3})\s*-\s*(?P<to>\d{1,3})\s*(?:[)\]]\s*:?|:))?\s*"
     r"(?P<verb>repeat|wiederhol\w*|rep[ei]t\w*|r[eé]p[eé]t\w*|ripet\w*)\s+(?:the\s+|die\s+)?"
-    r"(?P<noun>counts?|bars?|measures?|sections?|parts?|sets?|zähler|takte?|teile?|abschnitte?|tiempos|secciones|compases)?\s*"
+    r"(?P<noun>counts?|bars?|measures?|sections?|parts?|sets?|zähler|takte?|teile?|abschnitte?|tiempos|secciones|partes|parties?|compases)?\s*"
     r"(?P<first>\d{1,3})\s*(?:-|to|bis|a|und|and|y)\s*(?P<last>\d{1,3})\b(?P<rest>.*)$",
     re.IGNORECASE,
 )
 #: Their numbers are those of sections, not of counts.
 _NUMBERED = (
     *("section", "sections", "part", "parts", "set", "sets"),
-    *("teil", "teile", "abschnitt", "abschnitte", "secciones"),
+    *("teil", "teile", "abschnitt", "abschnitte", "secciones", "partes", "partie", "parties"),
 )
 _BARS = ("bar", "bars", "measure", "measures", "takt", "takte", "compases")
 
