@@ -144,6 +144,7 @@ class JoinedFilm:
                     heard[key] = self.sound_of(part, composer.timing if composer is not None else None)
                 joined.add(chapter, part, composer, heard[key])
             matrix = next(c.matrix for c in composers if c is not None)
+            heard.clear()
             sound = joined.sound()
             progress(0.3, tr.at_home("Writing {title}", title=title))
             writer = stack.enter_context(
@@ -359,7 +360,10 @@ class _Joined:
 
     def sound(self) -> Levelled:
         """All of the sound: parts are as loud as each other, and joins have no peaks."""
-        return levelled(np.concatenate(self._sound))
+        whole = np.concatenate(self._sound)
+        # A lesson of 14 minutes is 320 MB: not twice.
+        self._sound.clear()
+        return levelled(whole)
 
     def chapters(self) -> tuple[Chapter, ...]:
         ends = [at for at, _ in self._begins[1:]] + [self.rate.seconds(self.frames)]
