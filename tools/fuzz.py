@@ -168,6 +168,8 @@ def main(count: int, seed: int) -> int:
                 print(f"{number} {source.name}: {words}", flush=True)
             if inside:
                 source.write_bytes(whole)
+            if number % 200 == 199:
+                print(f"{number + 1} tried", flush=True)
     print(f"{count} files, {bad} faults" + (f", kept in {kept}" if bad else ""))
     if not bad:
         kept.rmdir()

@@ -168,6 +168,8 @@ def main() -> int:
         done[work.name] += 1
         if words := work.holds():
             lost.append(f"kill {number}, {work.name}: {words}")
+        if number % 20 == 19:
+            print(f"{number + 1} kills, {len(lost)} losses so far", flush=True)
     for work in every:
         work.before(count)
         if not work.endless:

@@ -299,3 +299,23 @@ class NewHandsTest(unittest.TestCase):
         self.assertEqual([s.name for s in found.dance.sections], ["A1: Walks", "A2: Sides", "B1: Claps"])
         self.assertEqual([i.name for i in found.dance.sequence], ["A", "B", "A"])
         self.assertEqual(found.remarks, ())
+
+    def test_titles_between_an_empty_line_and_a_count_1(self):
+        """“Toe touches, sailor 1/4” ends with no count and belongs to what stands below it."""
+        found = read_text(
+            "Lights – 16 Count – 4 Wall – Improver\n\nRock fwd, shuffle\n1-2 rock R, recover\n3&4 shuffle R\n5-8 hold\n\n"
+            "Toe touches, Sailor 1/4\n1-2 point R, together\n3&4 L sailor\n5-8 hold\n"
+        )
+        self.assertEqual([s.name for s in found.dance.sections], ["Rock fwd, shuffle", "Toe touches, Sailor 1/4"])
+        self.assertEqual([short(s.events) for s in found.dance.sections], ["1R 2L 3R 3&L 4R 5h", "1r 2R 3L 3&R 4L 5h"])
+        self.assertEqual(found.remarks, ())
+
+    def test_a_sheet_without_any_count(self):
+        found = read_text(
+            "WARMUP for Saturday\n\n* March in place x8, start R\n* Grapevine R, grapevine L\n* bring water\n"
+        )
+        self.assertEqual(
+            [short(s.events) for s in found.dance.sections],
+            ["1R 2L 3R 4L 5R 6L 7R 8L", "1R 2L 3R 4l 5L 6R 7L 8r"],
+        )
+        self.assertIn("bring water", " ".join(found.remarks))

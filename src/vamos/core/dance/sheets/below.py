@@ -92,7 +92,8 @@ def is_moves(plain: str, goes_on: bool = False) -> bool:
     if goes_on and _STARTS_WITH_PART.match(plain):
         # “& step L beside R” in a line of its own goes on from the count above.
         return True
-    behind = re.search(r"(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
+    # “sailor 1/4” ends with no count.
+    behind = re.search(r"(?<!/)(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
     if not behind and not re.search(r"[^\W\d_]\s+\d{1,2}(?:[-&ae]\d*)*\s*(?:,|$)", plain):
         return False
     body, _ = facing_at_end(plain)

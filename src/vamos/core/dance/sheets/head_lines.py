@@ -48,6 +48,18 @@ class HeadLines(SoFar):
         #: The counts that stood in the line above, alone.
         self.range: tuple[int, int] | None = None
 
+    def title(self, index: int, plain: str) -> bool:
+        """“Rock fwd, shuffle ½ turn” between an empty line and a count 1: the name of the section below."""
+        parted = index > 0 and not self.rows[index - 1].strip()
+        follows = (
+            index + 1 < len(self.rows) and bool(self.rows[index + 1].strip()) and self.below.counts_below(index, 1)
+        )
+        if not (parted and follows and len(plain) <= 100 and (self.goes_on() or not self.sections)):
+            return False
+        self.open(plain[:60])
+        self.take(index, LineIs.HEAD)
+        return True
+
     def labelled(self, index: int, plain: str) -> bool:
         """“Basic: 1 side L, 2 close R”: a section of this name, or more of the one that is open."""
         found = LABELLED.match(plain)

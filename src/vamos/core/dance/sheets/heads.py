@@ -76,7 +76,7 @@ CAPITALS = re.compile(
 )
 #: “First 8: …”, “Second bit: …”, “Next eight: …”, “Last 8 counts – …”.
 SAID = re.compile(
-    rf"^(?P<number>first|second|third|fourth|fifth|sixth|seventh|eighth|next|last|final)\s+"
+    rf"^(?P<number>first|second|third|fourth|fifth|sixth|seventh|eighth|next|last|final|erste|zweite|dritte|vierte|letzte)r?\s+"
     rf"(?P<word>{_EIGHT}|bit|thing|section|set|pattern|phrase|teil|abschnitt)\s*"
     r"(?:counts?\s*)?(?P<rest>[:.)\-–(\[=].*|)$",
     re.IGNORECASE,
@@ -85,8 +85,10 @@ SAID = re.compile(
 NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, EIGHT_BARE, ORDINAL, SAID, BARS, LINE)
 #: “= 8 #1 mirrored”, “same as section 2 on the other side”, “wie Teil 1”.
 SAME = re.compile(
-    r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?)\s*"
-    rf"(?:section|sec\.?|s|set|part|phrase|verse|block|bars?|teil|abschnitt|{_EIGHT})\s*(?:#|no\.?|nr\.?)?\s*"
+    r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?|"
+    r"rep[ei]t[ei]\w*|r[eé]p[eé]t\w+|como)\s*"
+    rf"(?:(?:section|sec\.?|s|set|part|phrase|verse|block|bars?|teil|abschnitt|secci[oó]n|parte|partie|{_EIGHT})\s*"
+    r"(?:#|no\.?|nr\.?)?\s*|(?=[A-H]\b))"
     r"(?P<number>\d{1,2}(?:-\d{1,2})?|one|two|three|four|five|six|seven|eight|[A-H]\d?)\b(?P<rest>.*)$",
     re.IGNORECASE,
 )
@@ -144,8 +146,11 @@ def in_digits(rest: str) -> str:
 
 def number_said(number: str, following: int) -> str:
     """The number of a head: “First 8” is 1, “Next 8” the one that follows; else as it is written."""
-    word = number.lower()
+    word = _GERMAN.get(number.lower(), number.lower())
     return str(following) if word in ("next", "last", "final") else str(NUMBERS[word]) if word in NUMBERS else number
+
+
+_GERMAN = {"erste": "first", "zweite": "second", "dritte": "third", "vierte": "fourth", "letzte": "last"}
 
 
 def named(plain: str) -> tuple[str, int | None]:

@@ -76,6 +76,8 @@ class _Sheet(HeadLines):
                 self._line(index, row)
             except InputError as error:
                 raise InputError(tr("line {number}: {what}", number=index + 1, what=error.what)) from None
+        if not any(s.moves for s in self.sections):
+            self._without_counts()
         self.lines = read_moves_of(self.sections, self.lines, self.short)
         if not any(s.events for s in self.sections):
             bad = next((x for x in self.lines if x.taken is LineIs.OPEN), None)
@@ -139,8 +141,19 @@ class _Sheet(HeadLines):
         elif self.empty(index) and (danced := in_head(plain)):
             self.sections[-1].moves.append((index, danced))
             self.take(index, LineIs.MOVES)
+        elif self.title(index, plain):
+            return
         else:
             self.take(index, LineIs.ASIDE)
+
+    def _without_counts(self) -> None:
+        """A sheet without any count: each line that is moves is a section, on as many counts as they usually have."""
+        for k, line in enumerate(self.lines):
+            plain = MARKS.sub("", " ".join(cleaned(line.text).text.split()))
+            if line.taken is LineIs.ASIDE and (danced := in_head(plain)):
+                self.open("")
+                self.sections[-1].moves.append((line.number - 1, danced))
+                self.lines[k] = replace(line, taken=LineIs.MOVES, section=self.sections[-1].name)
 
     def _waited(self, plain: str) -> dict[str, str]:
         """“Wait 32” before the first move: when the dance starts."""

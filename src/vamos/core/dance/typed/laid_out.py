@@ -7,6 +7,7 @@ from fractions import Fraction
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.count_runs import Slot
+from vamos.core.dance.typed.each_foot import each_foot
 from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.line import LINES, WORDS
 from vamos.core.dance.typed.move import Move
@@ -40,7 +41,7 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     often = lines[0][0].kind == "times" and total is None
     usual = (*range(1, 9), *USUAL) if often else USUAL if total is None else (total,)
     words = [t for line in lines for t in (*_said(line, lexicon), _comma(line[-1]))]
-    words, once_more = _repeated(words, lexicon)
+    words, once_more = _repeated(each_foot(words, lexicon), lexicon)
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
         row = _limbs(struts(led(written_out(moves))), lexicon)
