@@ -2,10 +2,14 @@
 
 import unittest
 from fractions import Fraction as F
+from unittest import mock
 
-from PyQt6.QtWidgets import QSpinBox
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QApplication, QLineEdit, QSpinBox
 
 from tests.ui.qt import StopCase
+from vamos.core.edit.sung import set_sung
 
 
 class SilenceTest(StopCase):
@@ -81,3 +85,54 @@ class WholeSongTest(StopCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class SungTest(StopCase):
+    """Words of the song are noted, named, moved, heard, taken out; the dance starts on one."""
+
+    STOP = "Song"
+
+    def sung(self):
+        return [(round(s.song_s, 2), s.words) for s in self.window.session.project.song.sung]
+
+    def test_noted_where_one_stands_then_named_and_moved(self):
+        clock = self.window.session.project.grid.time_map()
+        self.window.page.go_to_position(F(18))
+        self.settle()
+        self.window.page.setFocus()
+        self.key(Qt.Key.Key_L, Qt.KeyboardModifier.ControlModifier)
+        self.until(lambda: isinstance(QApplication.focusWidget(), QLineEdit), "the cursor in the field of the word")
+        QTest.keyClicks(QApplication.focusWidget(), "lantern")
+        self.key(Qt.Key.Key_Return)
+        self.until(lambda: [w for _, w in self.sung()] == ["lantern"], "its name")
+        self.assertEqual(self.sung()[0][0], round(clock(F(18)), 2))
+        later = clock(F(19)) + 0.01
+        self.write(self.field("When it is heard"), f"{later:.2f}")
+        self.until(lambda: self.sung() == [(round(later, 2), "lantern")], "its second")
+        self.assertIn("count 4", self.panel_text())
+        self.write(self.field("When it is heard"), "soon")
+        self.until(lambda: "not a time" in self.window.status.words.text(), "the refusal")
+        self.assertEqual(self.sung(), [(round(later, 2), "lantern")])
+        self.click(self.panel_button("Take out"))
+        self.until(lambda: not self.sung(), "none left")
+
+    def test_the_dance_starts_on_it(self):
+        grid = self.window.session.project.grid
+        heard = grid.time_map()(F(6)) + 0.02
+        self.window.session.do("", lambda p: set_sung(p, heard, "drum"))
+        self.settle()
+        self.click(self.panel_button("Start on it"))
+        self.until(lambda: self.window.session.project.grid.lead_in == grid.lead_in + 6, "another 1")
+        self.assertAlmostEqual(self.window.session.project.grid.time_map()(F(0)), heard - 0.02, delta=1e-6)
+        self.assertEqual(self.window.session.project.dance.starts_on, "“drum”")
+
+    def test_heard_from_a_second_before(self):
+        heard = self.window.session.project.grid.time_map()(F(24))
+        self.window.session.do("", lambda p: set_sung(p, heard, "drum"))
+        self.settle()
+        began: list[float] = []
+        playback = self.window.preview.playback
+        with mock.patch.object(playback, "play", began.append):
+            self.click(self.panel_button("Hear it"))
+        self.assertEqual(began, [round(heard, 3) - 1.0])
+        self.assertEqual(self.window.page.position, F(24))

@@ -165,7 +165,7 @@ def dance(arguments: argparse.Namespace, terminal: Terminal) -> int:
             raise InputError(tr("Short words are kept in a project; write them into a sheet as lines of their own."))
         project = change(arguments.sheet, lambda p: set_words(p, arguments.words))
     grid = project.grid
-    problems = problems_of(project.dance, grid)
+    problems = problems_of(project.dance, grid, sung=project.song.sung if project.song else ())
     if arguments.json:
         write_json(arguments.json, dance_data(project, problems))
         return 1 if problems else 0

@@ -8,12 +8,18 @@ from pathlib import Path
 from typing import Any
 
 from vamos.cli.commands import grid_data
-from vamos.cli.files import change, load, write_json
+from vamos.cli.files import change, load, may_write, write_file, write_json
 from vamos.cli.progress import Terminal
+from vamos.core.dance.sung import place_said, sung_at
 from vamos.core.edit.song import set_title, set_used, song_of
 from vamos.core.edit.stops import mark_stop, set_stop
+from vamos.core.edit.sung import clear_sung, set_sung, start_on, sung_called
 from vamos.core.grid.said import stops_said
+from vamos.core.media.sound import wav_bytes
 from vamos.core.model.project import Project
+from vamos.core.model.song import Grid, Sung
+from vamos.core.open_document.facts import Facts
+from vamos.core.render.click_track import click_track, snippet
 from vamos.core.time import as_count
 from vamos.core.time.counts import parts_of, seconds_of, time_text
 from vamos.errors import InputError
@@ -37,14 +43,34 @@ def add_song(sub: argparse.ArgumentParser) -> None:
         metavar=("COUNT", "COUNTS", "BEATS"),
         help=tr("the music stops from COUNT on (0 is the first danced), COUNTS are danced, it lasts BEATS, such as 2½"),
     )
+    sub.add_argument(
+        "--word",
+        nargs=2,
+        action="append",
+        default=[],
+        metavar=("TIME", "WORDS"),
+        help=tr("a word or sound is heard at TIME, such as 0:31.25 “lantern”"),
+    )
+    sub.add_argument(
+        "--no-word", action="append", default=[], metavar="WORDS", help=tr("take this word or sound out again")
+    )
+    sub.add_argument("--start-on", metavar="WORDS", help=tr("the dance starts on this word or sound"))
+    sub.add_argument(
+        "--clicks", type=Path, metavar="FILE", help=tr("write the song with clicks, words struck higher, as .wav")
+    )
+    sub.add_argument("--no-music", action="store_true", help=tr("clicks alone, without the song"))
+    sub.add_argument(
+        "--snippet", nargs=2, metavar=("WORDS", "FILE"), help=tr("write three seconds around a word or sound, as .wav")
+    )
 
 
 def song(arguments: argparse.Namespace, _terminal: Terminal) -> int:
     """Change what is asked for, then say what is known."""
     path = arguments.project
     wished = any(x is not None for x in (arguments.title, arguments.start, arguments.end, arguments.fade))
-    asked = wished or arguments.stop
+    asked = wished or arguments.stop or arguments.word or arguments.no_word or arguments.start_on
     project = change(path, lambda p: _changed(p, arguments)) if asked else load(path)
+    _write_sounds(project, arguments)
     data = song_data(project)
     if arguments.json:
         write_json(arguments.json, data)
@@ -69,7 +95,25 @@ def _changed(project: Project, arguments: argparse.Namespace) -> Project:
         if all(s.position != at for s in (project.grid.breaks if project.grid else ())):
             project = mark_stop(project, at, max(1, int(counts)))
         project = set_stop(project, at, int(counts), parts_of(beats))
+    for words in arguments.no_word:
+        project = clear_sung(project, sung_called(project, words))
+    for time, words in arguments.word:
+        project = set_sung(project, seconds_of(time), words)
+    if arguments.start_on:
+        project = start_on(project, sung_called(project, arguments.start_on))
     return project
+
+
+def _write_sounds(project: Project, arguments: argparse.Namespace) -> None:
+    """The click track and the snippet that were asked for."""
+    base, found = arguments.project.parent, song_of(project)
+    if arguments.clicks:
+        may_write(arguments.clicks)
+        track = click_track(found, Facts(project).lines, base, music=not arguments.no_music)
+        write_file(arguments.clicks, wav_bytes(track))
+    if arguments.snippet:
+        words, path = arguments.snippet
+        write_file(Path(path), wav_bytes(snippet(found, sung_called(project, words), base)))
 
 
 def song_data(project: Project) -> dict[str, Any]:
@@ -85,6 +129,18 @@ def song_data(project: Project) -> dict[str, Any]:
         },
         "count_1_s": None if grid is None else grid.time_map()(0),
         "grid": None if grid is None else grid_data(grid),
+        "sung": [_sung_data(s, grid) for s in found.sung],
+    }
+
+
+def _sung_data(sung: Sung, grid: Grid | None) -> dict[str, Any]:
+    """A word with its second; the count nearest to it, and how many counts later it is heard."""
+    at = None if grid is None else sung_at(grid, sung)
+    return {
+        "song_s": sung.song_s,
+        "words": sung.words,
+        "position": None if at is None else float(at.position),
+        "late": None if at is None else round(at.late, 3),
     }
 
 
@@ -111,4 +167,8 @@ def _said(project: Project, data: dict[str, Any]) -> list[str]:
             )
         )
         out += stops_said(grid)
+        lines = Facts(project).lines
+        out += [
+            f"{time_text(s.song_s)} “{s.words}”: {place_said(sung_at(grid, s), lines)}." for s in song_of(project).sung
+        ]
     return out

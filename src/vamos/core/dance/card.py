@@ -8,6 +8,7 @@ from fractions import Fraction
 
 from vamos.core.dance.facing import clock_text
 from vamos.core.dance.facts import DanceFacts, facts_of, learned_sections
+from vamos.core.dance.links import link_said
 from vamos.core.model.dance import Dance, ItemKind, Kind
 from vamos.core.model.project import Project
 from vamos.wording import marked, words_of
@@ -83,7 +84,7 @@ def card_of(project: Project, follows: DanceFacts | None = None) -> Card:
         (Field.TAGS, _tags(dance, follows)),
         (Field.RESTARTS, _restarts(follows)),
         (Field.ENDING, _ending(dance, follows)),
-        (Field.LINKS, ", ".join(dance.links)),
+        (Field.LINKS, ", ".join(link_said(x) for x in dance.links)),
         (Field.RIGHTS, dance.rights or (song.rights if song else "")),
     )
     rows = tuple((name, text) for name, text in facts if text)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 from math import floor
@@ -23,10 +23,11 @@ from vamos.core.dance.facts import (
     wall_ends,
 )
 from vamos.core.dance.lines import Line, LineKind
+from vamos.core.dance.sung import missed
 from vamos.core.dance.turn_words import way_said
 from vamos.core.dance.weight import NOT_WRITTEN, UNKNOWN, after, first_foot, follow
 from vamos.core.model.dance import Dance, Doubt, Foot, ItemKind, MoveSet, Section
-from vamos.core.model.song import Grid
+from vamos.core.model.song import Grid, Sung
 from vamos.core.time import CountRange, count_name, count_text
 from vamos.wording import marked, plural, plural_or_no, words_of
 
@@ -47,8 +48,10 @@ class Problem:
     item: int | None = None
 
 
-def problems_of(dance: Dance, grid: Grid | None = None, follows: DanceFacts | None = None) -> tuple[Problem, ...]:
-    """All problems, those of the sheet first, then of the sequence, then against the song."""
+def problems_of(
+    dance: Dance, grid: Grid | None = None, follows: DanceFacts | None = None, sung: Sequence[Sung] = ()
+) -> tuple[Problem, ...]:
+    """All problems, those of the sheet first, then of the sequence, then against the song and its words."""
     found: list[Problem] = []
     for section in dance.sections:
         found += _written(section)
@@ -61,6 +64,7 @@ def problems_of(dance: Dance, grid: Grid | None = None, follows: DanceFacts | No
     found += _stated(dance)
     if grid is not None:
         found += _against_song(dance, grid, follows or facts_of(dance, grid))
+        found += _against_words(dance, grid, sung)
     return tuple(dict.fromkeys(found))
 
 
@@ -352,3 +356,11 @@ def _against_song(dance: Dance, grid: Grid, follows: DanceFacts) -> Iterator[Pro
                 ),
                 item=line.item,
             )
+
+
+def _against_words(dance: Dance, grid: Grid, sung: Sequence[Sung]) -> Iterator[Problem]:
+    """Moves that say a word of the song which is heard elsewhere."""
+    for one in missed(danced_lines(dance, grid), grid, sung) if sung else ():
+        section, start = one.line.section, one.event.start
+        if section is not None:
+            yield Problem("sung", one.words(), section.name, count_name(start, section.feel), start)

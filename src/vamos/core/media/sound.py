@@ -6,6 +6,7 @@ priming is dropped, a gap in the recording stays a gap, from 12 ms on.
 
 from __future__ import annotations
 
+import io
 from collections.abc import Iterator
 from dataclasses import dataclass
 from pathlib import Path
@@ -205,15 +206,21 @@ def read_stretch(path: Path, rate: int, channels: int, start_s: float, end_s: fl
 
 def write_wav(path: Path, sound: Sound) -> None:
     """Write 16-bit PCM; raises :class:`WriteError`."""
-    import wave
-
-    data = (np.clip(sound.samples, -1, 1) * 32767).round().astype("<i2")
     try:
-        with wave.open(str(path), "wb") as file:
-            file.setnchannels(data.shape[1])
-            file.setsampwidth(2)
-            file.setframerate(sound.rate)
-            file.writeframes(data.tobytes())
+        path.write_bytes(wav_bytes(sound))
     except OSError as error:
         path.unlink(missing_ok=True)
         raise write_error(error, path) from error
+
+
+def wav_bytes(sound: Sound) -> bytes:
+    """A sound as a WAV file of 16-bit PCM."""
+    import wave
+
+    data, out = (np.clip(sound.samples, -1, 1) * 32767).round().astype("<i2"), io.BytesIO()
+    with wave.open(out, "wb") as file:
+        file.setnchannels(data.shape[1])
+        file.setsampwidth(2)
+        file.setframerate(sound.rate)
+        file.writeframes(data.tobytes())
+    return out.getvalue()

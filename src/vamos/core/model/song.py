@@ -22,6 +22,8 @@ tr = words_of(__name__)
 LONGEST_LINE = 32
 #: Less of a song is not used.
 LEAST_USED_S = 5.0
+#: Letters of a word or sound of the song.
+LONGEST_WORDS = 80
 
 
 @dataclass(frozen=True, slots=True)
@@ -288,11 +290,25 @@ class Used:
             )
 
 
+@dataclass(frozen=True, slots=True)
+class Sung:
+    """A word that is sung, or a sound that stands out, with the second of the song at which it is heard."""
+
+    song_s: float
+    words: str
+
+    def __post_init__(self) -> None:
+        if not (math.isfinite(self.song_s) and self.song_s >= 0):
+            raise InputError(tr("A word of the song is heard at a second of it: a number of 0 or more."))
+        if not self.words.strip() or len(self.words) > LONGEST_WORDS:
+            raise InputError(tr("Write the word or the sound that is heard, in at most {n} letters.", n=LONGEST_WORDS))
+
+
 @dataclass(frozen=True, slots=True, weakref_slot=True)
 class Song:
     """A song of the project. ``agreed``: somebody heard that count 1 is a 1, or put it there.
 
-    ``grid`` covers the whole file, :meth:`used_grid` what is used of it.
+    ``grid`` covers the whole file, :meth:`used_grid` what is used of it; ``sung`` are in order of their seconds.
     """
 
     media: MediaRef
@@ -301,6 +317,7 @@ class Song:
     rights: str = ""
     agreed: bool = False
     used: Used = Used()
+    sung: tuple[Sung, ...] = ()
 
     def used_grid(self) -> Grid | None:
         """The counts of what is used of the song."""

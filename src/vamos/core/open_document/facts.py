@@ -123,7 +123,10 @@ class Facts:
             return ()
         from vamos.core.dance.checks import problems_of
 
-        return self._once("problems", (p.grid, p.dance), lambda: tuple(problems_of(p.dance, p.grid, self.dance)))
+        sung = p.song.sung if p.song is not None else ()
+        return self._once(
+            "problems", (p.grid, p.dance, sung), lambda: tuple(problems_of(p.dance, p.grid, self.dance, sung))
+        )
 
     @property
     def dance(self) -> DanceFacts:

@@ -20,7 +20,7 @@ from vamos.core.model.clip import Clip, ClipSound, Mix, Version
 from vamos.core.model.dance import Kind
 from vamos.core.model.look import Numbering, Overlay
 from vamos.core.render.called import Call, add_calls, calls_between
-from vamos.core.render.clicks import add_clicks, clicks_between, counts_between
+from vamos.core.render.clicks import Stroke, add_clicks, clicks_between, counts_between
 from vamos.core.render.count_in import Lead, lead_of
 from vamos.core.render.languages import in_language
 from vamos.core.render.sound import RATE, clip_sound, excerpt, faded, stretched
@@ -135,7 +135,7 @@ def _counted(
         part = np.zeros_like(out)
         if clicks:
             found = clicks_between(told.lines, start, edges.end)
-            found += [(at, False) for at, _ in lead.said if at >= edges.start] if lead is not None else []
+            found += [(at, Stroke.COUNT) for at, _ in lead.said if at >= edges.start] if lead is not None else []
             add_clicks(part, RATE, found, counts_to_out)
         else:
             said = spoken_counts(told.lines, start, edges.end, told.numbering, told.first)

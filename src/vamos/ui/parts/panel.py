@@ -239,7 +239,8 @@ class Panel(QWidget):
             field = next((w for w in self.fields() if w.accessibleName() == self._wish), None)
             if field is not None:
                 self._wish = ""
-                field.setFocus(Qt.FocusReason.OtherFocusReason)
+                # As by Tab: what stands in a line is marked, and typing replaces it.
+                field.setFocus(Qt.FocusReason.TabFocusReason)
                 QTimer.singleShot(0, lambda: _ensure_visible(self, field))
 
     def fields(self) -> list[QWidget]:

@@ -12,7 +12,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from vamos.core.dance.lines import Line, heading_at
 from vamos.core.model.take import View
 from vamos.core.open_document.facts import if_known
-from vamos.core.render.clicks import clicks_between
+from vamos.core.render.clicks import clicks_of
 from vamos.core.render.overlay_state import OverlayState
 from vamos.core.render.words import Words
 from vamos.core.time import TimeMap, count_text
@@ -205,7 +205,7 @@ class Preview(QObject):
         if not self.clicking or self._clock is None or not lines:
             self.playback.clicks = None
             return
-        counts = clicks_between(lines, lines[0].start, lines[-1].counts.end)
+        counts = clicks_of(self._session.project.song, lines)
         self.playback.clicks = ClickPlan(tuple(counts), self._clock[0])
 
     def _set_loop(self) -> None:

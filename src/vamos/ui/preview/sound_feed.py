@@ -12,7 +12,7 @@ import numpy as np
 from PyQt6.QtCore import QCoreApplication, QIODevice
 
 from vamos.core.media.sound import Samples, Sound
-from vamos.core.render.clicks import add_clicks
+from vamos.core.render.clicks import Struck, add_clicks
 from vamos.core.time import TimeMap
 
 #: So much is made at a time, in seconds of what is heard.
@@ -29,7 +29,7 @@ _SILENCE = 8192
 class ClickPlan:
     """Counts to be clicked (with whether each is a 1) and where they lie in the song."""
 
-    counts: tuple[tuple[Fraction, bool], ...]
+    counts: tuple[Struck, ...]
     counts_to_song: TimeMap
 
 

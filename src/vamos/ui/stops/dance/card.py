@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import replace
 
 from vamos.core.dance.card import LEVELS
+from vamos.core.dance.links import links_typed
 from vamos.core.dance.short_words import print_words
 from vamos.core.edit.dance import set_facts, set_words
 from vamos.ui.desk import Desk
@@ -43,9 +44,10 @@ def fill_card(panel: Panel, desk: Desk) -> None:
     )
 
     def links(text: str) -> None:
-        desk.do(tr("Links"), lambda p: set_facts(p, links=tuple(text.split())))
+        desk.do(tr("Links"), lambda p: set_facts(p, links=links_typed(text)))
 
-    panel.text(tr("Links"), " ".join(dance.links), links)
+    tip = tr("A time behind a link says where count 1 is there.")
+    panel.text(tr("Links"), " ".join(dance.links), links, hint="https://… 0:14", tip=tip)
 
     def short(text: str) -> None:
         desk.do(tr("Short words"), lambda p: set_words(p, text), tr("Short words: written"))

@@ -18,6 +18,7 @@ from vamos.core.edit.filmed import log_take
 from vamos.core.lesson.filming import LEAD_IN, ToFilm
 from vamos.core.lesson.material import Piece
 from vamos.core.model.filmed import FilmedTake
+from vamos.core.render.clicks import Stroke
 from vamos.core.time import TimeMap
 from vamos.errors import InputError
 from vamos.ui.desk import Desk
@@ -102,7 +103,8 @@ class Companion:
     def _play(self, scene: Scene) -> None:
         player, song = self.playback, self._desk.preview.playback
         player.sound, player.end_s = song.sound, max(song.end_s, scene.end_s)
-        player.clicks = ClickPlan(tuple((at, k % 8 == 0) for k, at in enumerate(scene.lead)), scene.clock)
+        struck = ((at, Stroke.COUNT if k % 8 else Stroke.ONE) for k, at in enumerate(scene.lead))
+        player.clicks = ClickPlan(tuple(struck), scene.clock)
         player.loop, player.once = (scene.start_s, scene.end_s), True
         player.play(scene.start_s)
 

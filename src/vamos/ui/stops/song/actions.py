@@ -104,6 +104,20 @@ ACTIONS = (
         "Song",
         tr("From this count on the music stops for four counts; press again to take that away."),
     ),
+    Action(
+        "note_word",
+        tr("A word is heard here"),
+        "Ctrl+L",
+        "Song",
+        tr("Note a word or sound of the song at the second that plays; moves that name it are checked against it."),
+    ),
+    Action(
+        "write_clicks",
+        tr("Write a click track…"),
+        "",
+        "Song",
+        tr("The song with clicks on its counts, as WAV; counts with words of the song are struck higher."),
+    ),
     Action("read_grid", tr("Read beats…"), "", "Song", tr("Take the beats from a CSV or MIDI file.")),
     Action(
         "save_grid",

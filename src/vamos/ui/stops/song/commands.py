@@ -23,6 +23,7 @@ from vamos.errors import VamosError
 from vamos.ui.desk import Desk
 from vamos.ui.parts.text import plural, sentence
 from vamos.ui.preview.tapping import Tapping
+from vamos.ui.stops.song.words import SungCommands
 from vamos.ui.tasks.placing import place_waiting
 from vamos.ui.tasks.songs import take_other_song
 from vamos.ui.work.scope import DocumentScope, OfDocument
@@ -31,7 +32,7 @@ from vamos.wording import words_of
 tr = words_of(__name__)
 
 
-class SongCommands:
+class SongCommands(SungCommands):
     """Each action of the stop is a method."""
 
     #: Where the takes say "one", and the grid that was then.
@@ -40,7 +41,7 @@ class SongCommands:
     heard_one = OfDocument[Grid | None](lambda: None)
 
     def __init__(self, desk: Desk):
-        self._desk = desk
+        super().__init__(desk)
         playback = desk.preview.playback
         self.tapping = Tapping(desk, playback, desk.preview.toggle, self.use_taps, tr("the song"))
         self.tapping.said.connect(desk.tell)

@@ -29,6 +29,7 @@ from vamos.ui.stops.leads import lead_on
 from vamos.ui.stops.song.commands import SongCommands, reading_words
 from vamos.ui.stops.song.silences import show_silences
 from vamos.ui.stops.song.whole import show_title, show_used
+from vamos.ui.stops.song.words import show_sung
 from vamos.ui.stops.stop import MainAction, Room
 from vamos.ui.tasks.files import KINDS, take_in
 from vamos.wording import words_of
@@ -113,6 +114,7 @@ class SongRoom(Room):
         self._readings(panel, grid)
         self._corrections(panel)
         show_silences(panel, self.desk, self.commands, grid)
+        show_sung(panel, self.desk, self.commands, found, grid)
         show_used(panel, self.desk, found)
         self._part(panel, grid)
         self._others(panel)
