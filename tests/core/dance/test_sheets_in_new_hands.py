@@ -319,3 +319,21 @@ class NewHandsTest(unittest.TestCase):
             ["1R 2L 3R 4L 5R 6L 7R 8L", "1R 2L 3R 4l 5L 6R 7L 8r"],
         )
         self.assertIn("bring water", " ".join(found.remarks))
+
+    def test_a_restart_and_a_tag_in_one_line(self):
+        for line, wanted, told in (
+            ("Restart on wall 3 after 8, tag at the end of wall 5: sway R L R L 1-4", "wall wall wall/8 wall wall Tag wall", 0),
+            ("4 count tag after wall 2 and a restart on wall 4 after 8 counts", "wall wall hold wall wall/8 wall", 0),
+            ("Restart on walls 3 and 6 after 8 counts, then a 2 count tag on wall 7", "wall wall wall/8 wall wall wall/8 wall hold wall", 0),
+            ("Restart on wall 3 after 8, wall 5 has a tag after 8 counts", "wall wall wall/8 wall", 1),
+            ("Restart on wall 3 after 8 counts with a 2 count tag (sway R, L)", "wall wall wall/8 Tag wall", 0),
+            ("On wall 4 dance up to count 8, add a 4 count tag and restart", "wall wall wall wall/8 hold wall", 0),
+            ("Restart on wall 4 after 8: add the tag of 2 counts first", "wall wall wall wall/8 hold wall", 0),
+            ("Wand 3: nach 8 Zählern Brücke (hüfte R, L), dann Neustart", "wall wall wall/8 wall", 1),
+            ("Restart after 8 counts on walls 2 and 5 (no tag)", "wall wall/8 wall wall wall/8 wall", 0),
+            ("Tag/Restart: wall 3 after 8 counts", "wall wall wall/8 wall", 0),
+        ):  # fmt: skip
+            found = read_text(f"S1\n1-8 walk R L R L R L R L\n\nS2\n1-8 walk R L R L R L R L\n\n{line}\n")
+            self.assertEqual(" ".join(sequence(found)), wanted, line)
+            self.assertEqual(len(found.remarks), told, (line, found.remarks))
+            self.assertEqual(sum(x.text == line for x in found.lines), 1, "each line is told once")

@@ -81,7 +81,7 @@ _WALLS = re.compile(
 )
 _AFTER = re.compile(
     r"\b(?:after|at|on|to|through|up\s+to|nach|bis|après|tras|después\s+de|dopo)\s+(?:the\s+)?(?:first\s+)?(?:counts?\s+|zähler\s+)?(\d{1,3})(?:th|st|nd|rd)?"
-    r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:))|\b(\d{1,3})\s*(?:counts?|cts|zählern?|temps|tiempos|tempi)\b"
+    r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:\d))|\b(\d{1,3})\s*(?:counts?|cts|zählern?|temps|tiempos|tempi)\b"
     r"|\bonly\s+(?:\w+\s+)?(?:the\s+)?first\s+(\d{1,3})\b",
     re.IGNORECASE,
 )
@@ -144,10 +144,11 @@ class Cut:
 
 @dataclass(frozen=True, slots=True)
 class Added:
-    """A tag: at the end of which walls, of how many counts when that is said."""
+    """A tag: at the end of which walls, of how many counts when that is said; or ``within`` them."""
 
     walls: tuple[int, ...]
     counts: int | None
+    within: bool = False
 
 
 def facts_in(line: str) -> dict[str, str]:
@@ -221,6 +222,29 @@ _NEXT_WALL = re.compile(
     r"(?:walls?|wand|w[aä]nde|murs?|pared(?:es)?|muro|parede|\d{1,2}(?:st|nd|rd|th|\.)\s+(?:wall|wand))\b)",
     re.IGNORECASE,
 )
+#: Where another restart or tag is spoken of, or another wall.
+_NEXT_SAID = re.compile(
+    rf"{_NEXT_WALL.pattern}|\s*(?:[,;.&]|\b(?:and|und|y|et|e)\b)+\s*"
+    r"(?=(?:(?:then|dann|also|plus|an?|the|eine?n?|der|die|un|une|\d{1,2}|\d{1,2}[\s-]*(?:counts?|cts)|there\s+is|es\s+gibt|do)\s+)*"
+    r"(?:restarts?|restarten|neustart|reinicio|reprise|tags?|bridges?|brücke|puente|pont)\b)",
+    re.IGNORECASE,
+)
+
+
+def of_two_kinds(line: str) -> list[str]:
+    """“Restart on wall 3 after 8, tag at the end of wall 5”: each in a piece of its own; the line for all others."""
+    pieces = _NEXT_SAID.split(line)
+    restarts = [bool(_RESTART.search(p)) for p in pieces]
+    tags = [bool(_TAG.search(p)) and not r for p, r in zip(pieces, restarts, strict=True)]
+    if not (any(restarts) and any(tags) and all(_walls(p) for p in pieces)):
+        return [line]
+    out: list[str] = []
+    for piece, restart, tag in zip(pieces, restarts, tags, strict=True):
+        if restart or tag or not out:
+            out.append(piece)
+        else:
+            out[-1] += f", {piece}"
+    return out
 
 
 def restarts_in(line: str) -> list[Cut]:
@@ -233,6 +257,30 @@ def restarts_in(line: str) -> list[Cut]:
     return own
 
 
+def cut_with_tag(line: str) -> tuple[Added, str] | None:
+    """“After 8 counts of wall 3, a 4 count tag: sway R, L, then restart”: a tag on the walls that are cut, and what is
+    said of it; None where the line has no such tag.
+    """
+    tag = _TAG.search(line)
+    if tag is None or not (walls := _walls(line)) or _NO_TAG.search(line):
+        return None
+    before = re.search(r"\b(\d{1,2})[\s-]*(?:counts?|cts|zähler|tiempos|temps)\W*$", line[: tag.start()], re.IGNORECASE)
+    behind = _RESTART.split(line[tag.end() :])[0]
+    inside = re.match(
+        r"\W*(?:of\s+|mit\s+|with\s+)?(\d{1,2})[\s-]*(?:counts?|cts|zähler|tiempos|temps)\b", behind, re.IGNORECASE
+    )
+    counts = before or inside
+    said = behind[inside.end() :] if inside else behind
+    said = re.sub(r"(?:\W|\b(?:and|then|und|dann|y|et|puis|luego)\b)*$", "", said).strip(" :,;()-–")
+    return Added(walls, int(counts.group(1)) if counts else None), said
+
+
+_NO_TAG = re.compile(
+    r"\b(?:no|not?\s+a|without|keine?|ohne|sin|sans)\s+(?:tags?|bridges?|brücke)\b|\w/\s*(?:tag|bridge)|(?:tags?|bridges?)\s*/",
+    re.I,
+)
+
+
 def said_behind(line: str) -> str:
     """“Tag at the end of wall 4 (facing 12:00): sway R, L”: what stands behind the last colon that is no clock’s."""
     parts = re.split(r":(?!\d)", line)
@@ -242,12 +290,21 @@ def said_behind(line: str) -> str:
     return said[where[-1].end() :].strip(" ,;-–") if where else said
 
 
+#: “Tag on wall 5 after 16 counts”: it comes inside the wall.
+_WITHIN = re.compile(
+    r"\b(?:after|nach|après|tras|después\s+de|dopo)\s+(?:count\s+)?(\d{1,2})\b(?!\s*(?:walls?|st\b|nd\b|rd\b|th\b|\.))"
+    r"(?:\s*(?:counts?|cts|zählern?|temps|tiempos|tempi)\b)?",
+    re.IGNORECASE,
+)
+
+
 def tag_in(line: str) -> Added | None:
     """A tag at the end of walls; None when none is spoken of."""
     if _TAG.search(line) is None or not (walls := _walls(line)):
         return None
-    counts = re.search(r"\b(\d{1,2})[\s-]*(?:counts?|cts|zähler|temps|tiempos|tempi)\b", line, re.IGNORECASE)
-    return Added(walls, int(counts.group(1)) if counts else None)
+    without = _WITHIN.sub(" ", line)
+    counts = re.search(r"\b(\d{1,2})[\s-]*(?:counts?|cts|zähler|temps|tiempos|tempi)\b", without, re.IGNORECASE)
+    return Added(walls, int(counts.group(1)) if counts else None, within=without != line)
 
 
 def _walls(line: str) -> tuple[int, ...]:

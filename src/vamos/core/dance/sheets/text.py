@@ -8,7 +8,18 @@ from __future__ import annotations
 import re
 from dataclasses import replace
 
-from vamos.core.dance.remarks import Added, Cut, facts_in, is_last_words, restart_in, restarts_in, said_behind, tag_in
+from vamos.core.dance.remarks import (
+    Added,
+    Cut,
+    cut_with_tag,
+    facts_in,
+    is_last_words,
+    of_two_kinds,
+    restart_in,
+    restarts_in,
+    said_behind,
+    tag_in,
+)
 from vamos.core.dance.section_text import count_said, danced_by_somebody
 from vamos.core.dance.sheets.below import MARKS, in_head, is_moves, often_said
 from vamos.core.dance.sheets.cells import SheetRead, words
@@ -186,34 +197,50 @@ class _Sheet(HeadLines):
         self.take(index, LineIs.FACT, ", ".join(told))
 
     def _remark(self, index: int, plain: str) -> bool:
-        """A restart or a tag with its walls, told where it stands."""
+        """Restarts and tags with their walls, told where they stand."""
+        before, known = len(self.lines), False
+        for piece in of_two_kinds(plain):
+            known = self._one_remark(index, piece) or known
+        # One line says one thing below it, first what is not understood.
+        self.lines[before + 1 :], self.lines[before:] = [], sorted(self.lines[before:], key=lambda x: not x.told)[:1]
+        return known
+
+    def _one_remark(self, index: int, plain: str) -> bool:
         cut = restart_in(plain)
         if cut is not None and not cut.walls and facts_in(plain):
             # “32 counts, 4 walls, 1 tag, 1 restart”: facts, and told where they stand.
             return False
         if cut is not None and (cut.walls or not is_moves(plain)):
-            if cut.walls:
-                for one in restarts_in(plain):
-                    here = bool(self.sections) and one.after is None and one.section is None
-                    target = self.sections[-1].cuts if here else self.cuts
-                    target.append((len(self.sections[-1].moves) if self.sections else 0, replace(one, line=index)))
-                self.take(index, LineIs.RESTART)
-            else:
+            if not cut.walls:
                 self.take(index, LineIs.ASIDE, tr("On which wall is the restart?"))
+                return True
+            for one in restarts_in(plain):
+                here = bool(self.sections) and one.after is None and one.section is None
+                target = self.sections[-1].cuts if here else self.cuts
+                target.append((len(self.sections[-1].moves) if self.sections else 0, replace(one, line=index)))
+            with_tag = cut_with_tag(plain)
+            self.take(index, LineIs.RESTART, self._tag(index, *with_tag) if with_tag is not None else "")
             return True
         tag = tag_in(plain)
+        if tag is not None and tag.within:
+            self.take(index, LineIs.TAG, tr("This tag comes inside a wall. Write the order of sections with it."))
+            return True
         if tag is not None:
-            self.added.append(tag)
-            below, said = self.below.moves_follow(index), said_behind(plain)
-            danced = "" if below else in_head(said, tag.counts)
-            if danced or below:
-                number = sum(kind_by_name(s.name) is ItemKind.TAG for s in self.sections)
-                self.open(f"Tag {number + 1}" if number else "Tag", tag.counts)
-                self.sections[-1].moves += [(index, danced)] if danced else []
-            unread = bool(said) and not danced and not below
-            self.take(index, LineIs.TAG, tr("What is danced in it is not understood.") if unread else "")
+            self.take(index, LineIs.TAG, self._tag(index, tag, said_behind(plain)))
             return True
         return False
+
+    def _tag(self, index: int, tag: Added, said: str) -> str:
+        """A tag with the moves said of it, or written below; what is to be told of it."""
+        self.added.append(tag)
+        below = self.below.moves_follow(index)
+        danced = "" if below else in_head(said, tag.counts)
+        if danced or below:
+            number = sum(kind_by_name(s.name) is ItemKind.TAG for s in self.sections)
+            self.open(f"Tag {number + 1}" if number else "Tag", tag.counts)
+            self.sections[-1].moves += [(index, danced)] if danced else []
+        unread = bool(said) and not danced and not below
+        return tr("What is danced in it is not understood.") if unread else ""
 
     def _short_words(self, index: int, plain: str) -> bool:
         """“KBC = kick ball change”: read so in all moves of the sheet."""
