@@ -337,3 +337,36 @@ class NewHandsTest(unittest.TestCase):
             self.assertEqual(" ".join(sequence(found)), wanted, line)
             self.assertEqual(len(found.remarks), told, (line, found.remarks))
             self.assertEqual(sum(x.text == line for x in found.lines), 1, "each line is told once")
+
+    def test_heads_with_a_hash_in_brackets_and_eights_with_letters(self):
+        for head, name in (
+            ("#1 forward & back", "Section 1: forward & back"),
+            ("[S1] side, together", "S1: side, together"),
+            ("(Part 1)", "Part 1"),
+            ("8-count A:", "A"),
+        ):
+            found = read_text(
+                f"Dance\n\n{head}\n1-4 walk R L R L\n5-8 vine R\n\n{head.replace('1', '2').replace('A', 'B')}\n1-8 vine L, vine R\n"
+            )
+            self.assertEqual(found.dance.sections[0].name, name)
+            self.assertEqual([short(s.events)[:5] for s in found.dance.sections], ["1R 2L", "1L 2R"], head)
+
+    def test_sections_like_others_in_brackets(self):
+        found = read_text("Dance\n[S1] go\n1-8 vine R, vine L\n[S2] repeat S1 on L\n[S3-S4] = S1-S2\n")
+        self.assertEqual([short(s.events)[:2] for s in found.dance.sections], ["1R", "1L", "1R", "1L"])
+
+    def test_an_order_of_counts(self):
+        found = read_text(
+            "Dance - 16 count, 4 wall\nSeq: 16 - 16 - 8 R - 16 to end\n1-8 vine R, vine L\n1-8 vine R, vine L\n"
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall/8", "wall"])
+
+    def test_what_ends_on_an_and_makes_no_other_eight(self):
+        found = read_text("1-7: walk R L R L R L R\n8&: step L, step R\n")
+        self.assertEqual([s.length for s in found.dance.sections], [8])
+
+    def test_the_first_counts_alone_are_danced(self):
+        found = read_text(
+            "S1\n1-8 vine R, vine L\nS2\n1-8 vine R, vine L\nOn the 4th wall dance the first 8 and restart\n"
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall", "wall/8", "wall"])

@@ -24,7 +24,7 @@ _KEYS = {
     "name": r"dance|title|name|tanz|titel|danse|titre|baile|título|ballo|titolo|dans",
     "restarts": r"restarts?",
     "tags": r"tags?(?:/bridges?)?|bridges?",
-    "sequence": r"sequence|phrasing|phrased|order|abfolge|reihenfolge|ablauf|phrasiert",
+    "sequence": r"sequence|seq\.?|phrasing|phrased|order|abfolge|reihenfolge|ablauf|phrasiert",
     "rights": r"rights|copyright|rechte",
     "link": r"video|demo|link|tutorial",
     "weight": r"(?:start(?:ing)?\s+)?weight|startgewicht",
@@ -47,7 +47,8 @@ _INLINE = {
 }
 #: “Counts 48, Walls 2”: two of them are facts, one alone could be a count that is danced.
 _WORD_FIRST = re.compile(
-    r"\b(counts?|walls?|zähler|wände|tiempos|paredes|temps|murs)\s+(\d{1,3})(?=\s*(?:[,;|/•]|$))", re.I
+    r"\b(counts?|walls?|zähler|wände|tiempos|paredes|temps|murs)\s+(\d{1,3})(?=\s*(?:[,;|/•]|$|counts?\b|walls?\b|level\b))",
+    re.I,
 )
 #: What stands before the facts in one line.
 _DESCRIBED = re.compile(r"^\W*(?:description|type|(?:tanz)?beschreibung|art)\s*:\s*", re.IGNORECASE)
@@ -82,7 +83,7 @@ _WALLS = re.compile(
 _AFTER = re.compile(
     r"\b(?:after|at|on|to|through|up\s+to|nach|bis|après|tras|después\s+de|dopo)\s+(?:the\s+)?(?:first\s+)?(?:counts?\s+|zähler\s+)?(\d{1,3})(?:th|st|nd|rd)?"
     r"(?:\s*(?:counts?|cts|zählern?))?(?!\s*(?:walls?|wand|o'?clock|:\d))|\b(\d{1,3})\s*(?:counts?|cts|zählern?|temps|tiempos|tempi)\b"
-    r"|\bonly\s+(?:\w+\s+)?(?:the\s+)?first\s+(\d{1,3})\b",
+    r"|\b(?:only|do|dance|tanzt?)\s+(?:\w+\s+)?(?:the\s+|die\s+)?(?:first|ersten)\s+(\d{1,3})\b",
     re.IGNORECASE,
 )
 _AFTER_SECTION = re.compile(

@@ -15,12 +15,18 @@ from vamos.core.model.dance import Dance, ItemKind, kind_by_name
 _GROUP = re.compile(r"\(([^()]+)\)\s*(?:[x×*]\s*(\d{1,2})|(twice|zweimal)|(\d{1,2})\s*times)", re.IGNORECASE)
 _CUT = re.compile(r"\s*[(\[]\s*(?:first\s+)?(\d{1,3})\s*(?:counts?|cts?|c)?\s*(?:only)?\s*[)\]]", re.IGNORECASE)
 _PAUSE = re.compile(r"\b(?:pause|wait|break|stop|hold)\s+(?:for\s+)?(\d{1,3})(?:\s*counts?)?", re.IGNORECASE)
+#: “64 - 32 R - 64 to end”: that a wall is cut is seen from its counts.
+_MARKED = re.compile(r"(?<![/\w])(\d{1,3})\s*[(\[]?\s*(?:R|restart)\b[)\]]?(?=\s*(?:$|[-,;+>→|]))", re.IGNORECASE)
+_TO_THE_END = re.compile(
+    r"\b(?:(?:and\s+)?so\s+on|(?:to|till|until|bis)\s+(?:the\s+|zum\s+)?(?:end|ende))\b.*$", re.IGNORECASE
+)
 _WALLS = re.compile(r"^\s*(\d{1,2})\s*(?:walls?|wände|mal|times|x)\b", re.IGNORECASE)
 
 
 def as_written(text: str, dance: Dance) -> str | None:
     """The sequence in the form Vamos writes; None where it is not understood either."""
     plain = " ".join(text.replace("–", "-").replace("—", "-").replace("\n", " ").split()).strip(" .;")
+    plain = _TO_THE_END.sub("", _MARKED.sub(r"\1", plain)).strip(" ,.;-")
     if not plain:
         return None
     sentence = _sentence(plain, dance)

@@ -18,6 +18,12 @@ _AGAIN = re.compile(
     r"(?P<first>\d{1,3})\s*(?:-|to|bis|a|und|and|y)\s*(?P<last>\d{1,3})\b(?P<rest>.*)$",
     re.IGNORECASE,
 )
+#: “[S5-S8] = S1-S4”, “S3-4: same as S1-2”.
+_EQUALS = re.compile(
+    r"^[\[(]?\s*S(?:ec(?:tion)?s?)?\.?\s?\d{1,2}\s*-\s*(?:S(?:ec(?:tion)?)?\.?\s?)?\d{1,2}\s*[\])]?\s*[=:]?\s*(?:=|same\s+as|repeat|like|as|wie)\s*"
+    r"S(?:ec(?:tion)?s?)?\.?\s?(\d{1,2})\s*-\s*(?:S(?:ec(?:tion)?)?\.?\s?)?(\d{1,2})\b",
+    re.IGNORECASE,
+)
 #: Their numbers are those of sections, not of counts.
 _NUMBERED = (
     *("section", "sections", "part", "parts", "set", "sets"),
@@ -28,7 +34,7 @@ _BARS = ("bar", "bars", "measure", "measures", "takt", "takte", "compases")
 
 def again_of(plain: str, sections: Sequence[WrittenSection]) -> list[Like]:
     """The sections that are said to be danced again, whole ones in a row; none where they are not just those."""
-    match = _AGAIN.match(plain)
+    match = _AGAIN.match(_EQUALS.sub(r"repeat sections \1-\2 ", plain))
     if match is None or not sections:
         return []
     noun, first, last = (match["noun"] or "").lower(), int(match["first"]), int(match["last"])

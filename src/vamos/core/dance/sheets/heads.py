@@ -125,6 +125,27 @@ def unbracketed(plain: str, below: int = 1000) -> str:
     return f"{match['counts']} {plain[match.end() :]}"
 
 
+#: “[S1] side, together”, “(Part B)”, “#2 sides”, “8-count C: …”.
+_IN_BRACKETS = re.compile(
+    r"^[\[(]\s*(?P<head>(?:S|Sec|Section|Set|Part|Phrase|Teil|Abschnitt|Parte|Secci[oó]n)\.?\s?(?:\d{1,2}|[A-H])|[A-H])\s*[\])]"
+    r"\s*[:.\-]?\s*(?P<rest>.*)$",
+    re.IGNORECASE,
+)
+_HASH = re.compile(r"^#(?P<number>\d{1,2})\b\s*[:.)\-]?\s*(?P<rest>.*)$")
+_EIGHT_LETTER = re.compile(r"^8-?\s?(?:counts?|cts?)\s+(?P<letter>[A-H])\s*(?P<rest>[:.)\-].*|)$", re.IGNORECASE)
+
+
+def spelled_head(plain: str, clean: str) -> str:
+    """Heads in brackets, with a hash, or of a lettered eight, as heads are usually written; other lines as they are."""
+    if found := _HASH.match(clean):
+        return f"Section {found['number']}: {found['rest']}".rstrip(": ")
+    if found := _IN_BRACKETS.match(plain):
+        return f"{found['head']}: {found['rest']}".rstrip(": ")
+    if found := _EIGHT_LETTER.match(plain):
+        return f"{found['letter'].upper()}{found['rest'] or ':'}"
+    return plain
+
+
 def eights_said(plain: str) -> str:
     """“(2x8)” in a head: so many counts."""
     return _EIGHTS_SAID.sub(lambda m: f"({int(m.group(1)) * int(m.group(2))} counts)", plain)

@@ -90,7 +90,8 @@ def _shift(sections: list[WrittenSection], section: WrittenSection) -> None:
     section.offset = offset if starts and min(starts) >= offset else 0
     if section.offset:
         section.events = tuple(replace(e, start=e.start - offset) for e in section.events)
-    last = max((ceil(e.start + e.length) for e in section.events), default=8)
+    # What begins between two counts ends with the count it is in, unless it is said to go on.
+    last = max((max(ceil(e.start), floor(e.start + e.length)) for e in section.events), default=8)
     if section.length is None:
         section.length = last + 1 if last % 4 == 3 and last > 3 else max(1, last)
         section.open_end = kind_by_name(section.name) is None

@@ -31,6 +31,7 @@ from vamos.core.dance.sheets.heads import (
     eights_said,
     name_before,
     named_figure,
+    spelled_head,
     unbracketed,
     without_filler,
 )
@@ -116,7 +117,7 @@ class _Sheet(HeadLines):
         marks = MARKS.match(clean)
         plain = (clean[marks.end() :] if marks and not clean.startswith("&") else clean).strip()
         plain = count_said(re.sub(r"\*\*|__|~~", "", plain).strip(" *_")).strip()
-        plain = unbracketed(plain, below=3)
+        plain = spelled_head(unbracketed(plain, below=3), clean)
         markdown = re.match(r"^#+\s", clean) is not None
         if not plain or _RULE.match(clean):
             self.take(index, LineIs.EMPTY)
