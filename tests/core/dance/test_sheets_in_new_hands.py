@@ -370,3 +370,19 @@ class NewHandsTest(unittest.TestCase):
             "S1\n1-8 vine R, vine L\nS2\n1-8 vine R, vine L\nOn the 4th wall dance the first 8 and restart\n"
         )
         self.assertEqual(sequence(found), ["wall", "wall", "wall", "wall/8", "wall"])
+
+    def test_a_restart_behind_a_section_that_is_like_another_comes_after_it(self):
+        found = read_text(
+            "Gasse\n4 Wände | 32 Zählzeiten | Anfänger\nTeil 1\n1-4 Weinranke rechts\n5-8 Weinranke links\n"
+            "Teil 2 wie Teil 1, aber links beginnend\n(Restart: In der 3. Runde hier abbrechen und von vorn beginnen)\n"
+            "Teil 3\n1-4 Weinranke rechts\n5-8 Weinranke links\n"
+        )
+        self.assertEqual(sequence(found), ["wall", "wall", "wall/16", "wall"])
+        self.assertEqual([s.name for s in found.dance.sections], ["Teil 1", "Teil 2", "Teil 3"])
+        self.assertEqual(found.dance.stated.walls, 4)
+
+    def test_an_eight_with_its_number_in_brackets(self):
+        found = read_text(
+            "Fan\n8 (1): walk R 1, walk L 2, hold 3-8\n8 (2): R step out 1, L step out 2, body roll 3-4, hold 5-8\n"
+        )
+        self.assertEqual([short(s.events) for s in found.dance.sections], ["1R 2L 3h", "1R 2L 3x 5h"])

@@ -36,7 +36,8 @@ _KEY = re.compile(
 )
 _INLINE = {
     "counts": re.compile(
-        r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?|(?:takt)?schläge|temps|tiempos|tempi|tempos)\b", re.IGNORECASE
+        r"\b(\d{1,3})[\s-]*(?:counts?|cts?|zählern?|zählzeiten|(?:takt)?schläge|temps|tiempos|tempi|tempos)\b",
+        re.IGNORECASE,
     ),
     "walls": re.compile(r"\b(\d)[\s-]*(?:walls?|wände|wand|w|murs?|paredes|pareti|muren)\b", re.IGNORECASE),
     "level": re.compile(

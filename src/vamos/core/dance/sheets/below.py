@@ -10,7 +10,7 @@ from math import ceil
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.remarks import facing_at_end, facts_in, restart_in, tag_in
 from vamos.core.dance.section_text import danced_by_somebody, read_notation
-from vamos.core.dance.sheets.heads import COUNTS, INSIDE, NUMBERED, RANGE
+from vamos.core.dance.sheets.heads import COUNTS, INSIDE, NUMBERED, RANGE, spelled_head
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.model.dance import Doubt
 from vamos.core.time import Feel
@@ -75,7 +75,8 @@ class Below:
 
     def head_follows(self, index: int) -> bool:
         for row in self.rows[index + 1 : index + 3]:
-            plain = re.sub(r"\*\*", "", MARKS.sub("", cleaned(row).text.strip())).strip(" *_")
+            clean = cleaned(row).text.strip()
+            plain = spelled_head(re.sub(r"\*\*", "", MARKS.sub("", clean)).strip(" *_"), clean)
             if plain:
                 return any(form.match(plain) for form in (*NUMBERED, RANGE))
         return False

@@ -132,6 +132,7 @@ _IN_BRACKETS = re.compile(
     re.IGNORECASE,
 )
 _HASH = re.compile(r"^#(?P<number>\d{1,2})\b\s*[:.)\-]?\s*(?P<rest>.*)$")
+_EIGHT_IN_BRACKETS = re.compile(r"^8\s*[(\[]\s*(?P<number>\d{1,2})\s*[)\]]\s*(?P<rest>[:.\-].*|)$")
 _EIGHT_LETTER = re.compile(r"^8-?\s?(?:counts?|cts?)\s+(?P<letter>[A-H])\s*(?P<rest>[:.)\-].*|)$", re.IGNORECASE)
 
 
@@ -141,6 +142,8 @@ def spelled_head(plain: str, clean: str) -> str:
         return f"Section {found['number']}: {found['rest']}".rstrip(": ")
     if found := _IN_BRACKETS.match(plain):
         return f"{found['head']}: {found['rest']}".rstrip(": ")
+    if found := _EIGHT_IN_BRACKETS.match(plain):
+        return f"8 #{found['number']}{found['rest'] or ':'}"
     if found := _EIGHT_LETTER.match(plain):
         return f"{found['letter'].upper()}{found['rest'] or ':'}"
     return plain

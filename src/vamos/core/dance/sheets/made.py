@@ -149,7 +149,8 @@ class WrittenSheet:
         before = 0
         for section in self.sections:
             for at, cut in section.cuts:
-                done = counts_in(section, at)
+                # What is danced as another one is danced whole.
+                done = (section.length or 0) if section.like is not None and not at else counts_in(section, at)
                 rows.append((cut, before + done))  # type: ignore[arg-type]
             if kind_by_name(section.name) is None:
                 before += section.length or 0

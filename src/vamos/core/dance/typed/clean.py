@@ -36,6 +36,15 @@ _ROW = {"I": re.compile(r"\b[DI](?:[-, ]+[DI]){2,}\b"), "G": re.compile(r"\b[DG]
 _GLUED_AND = re.compile(r"(?<=\d)(?:y|et|u|und)(?=\d)", re.IGNORECASE)
 #: “(9.00)”: a wall by the clock, with a dot.
 _DOTTED = re.compile(r"(?<![\d.])(1[0-2]|[1-9])\.(00|30)(?!\d)")
+#: “RF vor (LF etwas anheben)”: how the step looks, no move of the other foot.
+_OTHER = r"(?P<{0}>LF|RF|L|R|left|right|links?|rechts|linken|rechten)\b"
+_LIFTED = re.compile(
+    rf"\(\s*(?:(?:den|das|the|your|dabei)\s+)*(?:{_OTHER.format('before')}\s*(?:foot|fuß|bein|leg|heel|ferse)?\s*"
+    r"(?:etwas|leicht|ein\s+wenig|slightly|a\s+little)?\s*(?:anheben|angehoben|abheben|lifts?|lifted|lifting|raised?)"
+    rf"|(?:lift|raise|lifting|raising)\s+(?:the\s+|your\s+)?{_OTHER.format('behind')}(?:\s+(?:foot|heel|leg))?)\s*(?:slightly)?\s*\)",
+    re.IGNORECASE,
+)
+_ANY_FOOT = re.compile(r"\b(?:LF|RF|L|R|left|right|links?|rechts|linke[nmrs]?|rechte[nmrs]?)\b", re.IGNORECASE)
 _END = re.compile(r"(?<=\S)[.!]+\s*$")
 
 
@@ -77,10 +86,21 @@ def cleaned(text: str) -> Clean:
     plain = _DOTTED.sub(r"\1:\2", "".join(out))
     # Each sign keeps its place.
     plain = _GLUED_AND.sub(lambda m: "&".ljust(len(m.group())), plain)
+    plain = _LIFTED.sub(_as_a_way, plain)
     end = _END.search(plain)
     if end is not None and not re.search(r"(?:^|\n)\s*\d+\.\s*$|(?:^|\s)\.\s*$", plain):
         plain, places = plain[: end.start()], places[: end.start()]
     return Clean(plain, (*places, len(text)))
+
+
+def _as_a_way(match: re.Match[str]) -> str:
+    """The other foot lifted, as a way to step; what says so of the foot that steps stays."""
+    foot = match["before"] or match["behind"]
+    stepped = _ANY_FOOT.findall(match.string[: match.start()])
+    if not stepped or stepped[-1][0].lower() == foot[0].lower():
+        return match.group()
+    german = re.search(r"heben|hoben", match.group(), re.IGNORECASE) is not None
+    return ("angehoben" if german else "lifted").ljust(len(match.group()))[: len(match.group())]
 
 
 def _letters_of(text: str) -> dict[str, str]:

@@ -19,7 +19,8 @@ def each_foot(words: list[Token], lexicon: Lexicon) -> list[Token]:
     while k < len(items):
         feet = list(itertools.takewhile(lambda i: _is_foot(i, lexicon), items[k + 1 :]))
         step, moves = items[k], _moves(items[k], lexicon)
-        own = len(step) > 1 and _is_foot(step[-1:], lexicon)
+        # “kick ball cross (R, R, L)” has them in brackets: they are those of its moves.
+        own = len(step) > 1 and _is_foot(step[-1:], lexicon) and all(t.text != "(" for t in step)
         out.append(step)
         if own and feet and moves > 1 and len(feet) + 1 != moves:
             for foot in feet:
@@ -29,6 +30,8 @@ def each_foot(words: list[Token], lexicon: Lexicon) -> list[Token]:
         else:
             out += feet
         k += 1 + len(feet)
+    if out == items:
+        return words
     parted: list[Token] = []
     for item in out:
         comma = Token("sep", ",", item[0].start, item[0].start)

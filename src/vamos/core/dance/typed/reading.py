@@ -13,6 +13,7 @@ from msgspec.structs import replace as changed
 from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.around import in_its_language, side_word
 from vamos.core.dance.typed.clean import cleaned
+from vamos.core.dance.typed.each_foot import each_foot
 from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, turns_a_limb, words_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
 from vamos.core.dance.typed.last_counted import last_counted
@@ -114,7 +115,16 @@ def read_typed(
 
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
     words = unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)
+    words = _each_foot_of_range(words, lexicon)
     return put_back(without_length(parted(often_behind(each_long(written_out_brackets(last_counted(words)))))))
+
+
+def _each_foot_of_range(line: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“1-8 step touch R, L, R, L”: counts in front alone, and the step behind them once for each foot."""
+    first = next((k for k, t in enumerate(line) if t.kind == "word"), 0)
+    if not first or any(t.text[:1].isdigit() for t in line[first:]):
+        return line
+    return [*line[:first], *each_foot(line[first:], lexicon)]
 
 
 def _within(at: int, tokens: list[Token], lines: list[list[Token]]) -> bool:
