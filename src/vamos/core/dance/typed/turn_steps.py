@@ -1,0 +1,101 @@
+"""“Full turn left in four steps”, “walk 3 steps making a half turn R”: one turn over several steps, not one each.
+
+The turn stands on the first of them: it is done over all, and where one faces behind them is the same.
+"""
+
+from __future__ import annotations
+
+import itertools
+
+from msgspec.structs import replace as changed
+
+from vamos.core.dance.typed.count_runs import NUMBERS
+from vamos.core.dance.typed.lexicon import Lexicon
+from vamos.core.dance.typed.tokens import Token
+
+#: Steps that are counted, and what is stepped where nothing else is said.
+_NOUNS = {
+    "steps": "step", "walks": "walk", "schritte": "schritt", "schritten": "schritt", "pasos": "paso", "pas": "pas",
+}  # fmt: skip
+_WALKED = ("walk", "walks", "walking", "march", "marching", "run", "gehen", "laufen", "geh", "lauf", "camina", "marche")
+_JOINS = (
+    *("in", "with", "over", "using", "making", "make", "to", "mit", "über", "en", "con", "avec", "around", "taking"),
+    *("for", "while", "doing", "do", "on", "und", "and"),
+)
+_EACH = ("each", "every", "per", "jeweils", "je", "jedem", "cada", "chaque")
+
+
+def turned_over_steps(line: list[Token], lexicon: Lexicon) -> list[Token]:
+    """The line with such steps written one by one."""
+    out: list[Token] = []
+    for sep, group in itertools.groupby(line, lambda t: t.kind == "sep"):
+        item = list(group)
+        out += item if sep else _over_steps(item, lexicon) or item
+    return out
+
+
+def _over_steps(item: list[Token], lexicon: Lexicon) -> list[Token] | None:
+    """The tokens of one item with its steps apart; None where it is no turn over counted steps."""
+    size = _size(item, lexicon)
+    if size is None or any(t.lower in _EACH or t.kind in ("open", "nl") for t in item):
+        return None
+    # A size and no step of its own: “full turn” is one of two steps elsewhere.
+    place, words, eighths = size
+    item = [*item[:place], changed(item[place], kind="frac", value=eighths), *item[place + words :]]
+    noun = next((k for k, t in enumerate(item) if t.lower in _NOUNS and k), 0)
+    at = next((k for k in (noun - 1, noun - 2) if k >= 0 and _number(item, k, lexicon)), -1) if noun else -1
+    if at < 0:
+        return None
+    number, counts = _number(item, at, lexicon), _counts_ahead(item[:at])
+    last = len(item) - _counts_ahead(item[::-1])
+    before, between, behind = _without_joins(item[counts:at]), item[at + 1 : noun], item[noun + 1 : last]
+    behind = _without_joins(behind[::-1])[::-1]
+    feet = _feet(behind, number, lexicon)
+    behind = behind[: len(behind) - len(feet)]
+    walked = next((t.text for t in before if t.lower in _WALKED), _NOUNS[item[noun].lower])
+    step = changed(item[noun], kind="word", text=walked)
+    said = any(t.lower in _WALKED for t in before)
+    steps = [[*before, *between, *behind, *([] if said else [step]), *feet[:1]]]
+    steps += [[step, *between, *feet[k : k + 1]] for k in range(1, number)]
+    comma = changed(item[noun], kind="sep", text=",")
+    return [*item[:counts], *steps[0], *(t for one in steps[1:] for t in (comma, *one)), *item[last:]]
+
+
+def _without_joins(tokens: list[Token]) -> list[Token]:
+    """Tokens without words at their end that only join them to what follows."""
+    while tokens and tokens[-1].lower in _JOINS:
+        tokens = tokens[:-1]
+    return tokens
+
+
+def _number(item: list[Token], k: int, lexicon: Lexicon) -> int:
+    token = item[k]
+    found = token.value or (int(token.text) if token.text.isdecimal() else 0) if token.kind in ("num", "times") else 0
+    said = (a.value for a in lexicon.at(item, k) if a.role == "times" and isinstance(a.value, int))
+    found = found or NUMBERS.get(token.lower, 0) or next(said, 0)
+    return found if 2 <= found <= 8 else 0
+
+
+def _size(item: list[Token], lexicon: Lexicon) -> tuple[int, int, int] | None:
+    """Where the one size of a turn is said, in how many words, and how many eighths it is."""
+    found: list[tuple[int, int, int]] = []
+    for k, token in enumerate(item):
+        if found and k < found[-1][0] + found[-1][1]:
+            continue
+        if token.kind in ("frac", "deg"):
+            found.append((k, 1, token.value))
+        found += [(k, a.size, a.value) for a in lexicon.at(item, k) if a.role == "size" and isinstance(a.value, int)][
+            :1
+        ]
+    return found[0] if len(found) == 1 else None
+
+
+def _counts_ahead(item: list[Token]) -> int:
+    """How many tokens in front are counts: “1-4”, “5 6 7 8”."""
+    return next((k for k, t in enumerate(item) if t.kind not in ("num", "dash", "amp", "dot")), len(item))
+
+
+def _feet(behind: list[Token], number: int, lexicon: Lexicon) -> list[Token]:
+    """The feet of all steps, where they stand at the end."""
+    feet = behind[len(behind) - number :] if len(behind) >= number else []
+    return feet if feet and all(lexicon.foot_of(t.lower) in ("R", "L") for t in feet) else []
