@@ -32,8 +32,8 @@ from vamos.core.plan.clips import plan_clips
 from vamos.core.plan.own_profiles import keep_profile, profiles_file
 from vamos.demo.build import SONG, default_folder, make_demo
 
-#: Seconds of work, and of waiting on a busy machine.
-LONGEST_S, WAITED_S = 20, 300
+#: Seconds of work (looking for movement anew behind a damaged cache takes 20), and of waiting on a busy machine.
+LONGEST_S, WAITED_S = 60, 600
 
 
 def damaged(data: bytes, rng: random.Random) -> bytes:

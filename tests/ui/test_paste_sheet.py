@@ -121,6 +121,32 @@ class PasteTest(WindowCase):
         self.assertGreaterEqual(second.box.y(), first.bottom)
         self.assertGreaterEqual(self.view.picture.lines[0].height, second.bottom)
 
+    def test_a_long_text_is_read_beside_the_window_and_the_last_one_counts(self):
+        """The first 300 lines are old when they arrive: what is typed in their place is what stands there."""
+        rows = "".join(f"Section {n}\n1-4 vine R, touch L\n5-8 vine L, touch R\n" for n in range(1, 81))
+        self.window.room.commands.pasted.open_with(rows)
+        self.assertIsNone(self.view.dance, "nothing is read yet, and the window goes on")
+        self.assertIn("Reading", self.view.question.text())
+        self.view.take_in()
+        self.assertIn("still being read", self.window.status.words.text())
+        self.view.open_with(rows.replace("touch", "hook").replace("Section 80", "Section 99"))
+        self.until(lambda: self.view.dance is not None, "what was read")
+        self.assertEqual(self.view.dance.sections[-1].name, "Section 99")
+        self.assertEqual(len(self.view.dance.sections), 80)
+        self.assertEqual(self.view.dance.sections[0].events[3].name, "hook")
+
+    def test_answers_stay_given_when_nothing_more_is_typed(self):
+        """What colours the words is no change of the text: half a second later nothing was read anew."""
+        self.paste(SHEET)
+        self.key(Qt.Key.Key_1)
+        self.settle()
+        left, dance = len(self.view.open_questions()), self.view.dance
+        QTest.qWait(600)
+        self.assertIs(self.view.dance, dance)
+        self.assertEqual(len(self.view.open_questions()), left)
+        QTest.keyClicks(self.view.text, "x")
+        self.until(lambda: self.view.dance is not dance, "what was typed is read")
+
     def test_escape_leaves_all_as_it_was(self):
         before = self.dance()
         self.paste(SHEET)

@@ -40,6 +40,8 @@ tr = words_of(__name__)
 _REST_MS = 200
 _MOST_ANSWERS = 6
 _EXAMPLE = tr("Section 1: Lantern vine\n1-4 Vine R, touch\n5&6 Shuffle fwd L, R, L\n7-8 Rock fwd R, recover L")
+#: Longer texts than this, in letters, are read beside the window.
+_AT_ONCE = 2500
 #: Problems that are questions about the moves themselves.
 _OPEN = ("doubt", "name", "turn", "weight")
 
@@ -57,6 +59,10 @@ class PasteView(CenterView):
         self._desk = desk
         self._theme: Theme = DAY
         self._refused = ""
+        #: How many texts were read; what arrives for another one than the last is old.
+        self._texts = 0
+        self._text = ""
+        self._reading = False
         self._skipped: set[tuple[str, Fraction | None, str]] = set()
         self._offers: tuple[Offer, ...] = ()
         self._answers: list[str] = []
@@ -74,7 +80,7 @@ class PasteView(CenterView):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Paste a sheet"))
         self._build()
-        self.text.textChanged.connect(self._wait.start)
+        self.text.textChanged.connect(self._typed)
 
     @property
     def scope(self) -> DocumentScope:
@@ -125,20 +131,42 @@ class PasteView(CenterView):
 
     def forget(self) -> None:
         self._wait.stop()
+        self._texts += 1
+        self._reading = False
         self.text.clear()
         self._wait.stop()
+
+    def _typed(self) -> None:
+        # Colours of words count as a change, too; reading anew for them would lose the answers.
+        if self.text.toPlainText() != self._text:
+            self._wait.start()
 
     def _read(self) -> None:
         self._wait.stop()
         self._skipped = set()
         self.read, self.dance, self._refused = None, None, ""
-        text = self.text.toPlainText()
-        if text.strip():
-            try:
-                self.read = read_pasted(text)
-                self.dance = self.read.dance
-            except InputError as error:
-                self._refused = error.what
+        self._texts += 1
+        self._text = text = self.text.toPlainText()
+        number = self._texts
+        self._reading = len(text) > _AT_ONCE
+        if self._reading:
+            # A line takes some milliseconds: the window goes on meanwhile.
+            self.refresh()
+            self._desk.runner.run_quietly(
+                tr("Reading the sheet"), lambda _: _tried(text), lambda got: self._arrived(number, got)
+            )
+        else:
+            self._arrived(number, _tried(text) if text.strip() else "")
+
+    def _arrived(self, number: int, got: TextRead | str) -> None:
+        """What was read, or why it was not."""
+        if number != self._texts:
+            return
+        self._reading = False
+        if isinstance(got, str):
+            self._refused = got
+        else:
+            self.read, self.dance = got, got.dance
         self.refresh()
 
     # --- what is shown -------------------------------------------------------------------
@@ -183,6 +211,8 @@ class PasteView(CenterView):
     def _show_question(self, now: Problem | None, number: int) -> None:
         if self._refused:
             words = sentence(self._refused)
+        elif self._reading:
+            words = tr("Reading the sheet…")
         elif self.dance is None:
             words = tr("Paste the sheet here (Ctrl+V), or type it as in the example.")
         elif now is None:
@@ -256,6 +286,9 @@ class PasteView(CenterView):
         if self._wait.isActive():
             self._read()
         dance, read = self.dance, self.read
+        if self._reading:
+            self._desk.tell(tr("The sheet is still being read. Take it in when its counts stand on the right."))
+            return
         if dance is None or read is None:
             self._desk.tell(tr("There is no sheet here to take in yet."))
             return
@@ -275,3 +308,11 @@ class PasteView(CenterView):
         self._theme = theme
         if self.isVisible():
             self.refresh()
+
+
+def _tried(text: str) -> TextRead | str:
+    """What is read from a text, or why it is refused."""
+    try:
+        return read_pasted(text)
+    except InputError as error:
+        return error.what
