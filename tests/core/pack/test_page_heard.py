@@ -1,6 +1,6 @@
 """The page for students as it is heard and seen: recorded behind a sound server, in Chromium and in Firefox.
 
-Loops are compared with their first round in what was recorded; a frame of the film is compared with the second that is
+Loops are compared with their first round in what was recorded, on both sides of each join; a frame of the film is compared with the second that is
 heard when it is shown (HTMLVideoElement.requestVideoFrameCallback of the Web Incubator Community Group).
 """
 
@@ -46,22 +46,64 @@ WATCH = """
 """
 
 
-def rounds_apart(samples: np.ndarray, length_s: float) -> np.ndarray:
-    """How much later than the round before each round of a loop is heard (ms), by correlation over half a round."""
+def joins_and_drift(samples: np.ndarray, length_s: float) -> tuple[np.ndarray, np.ndarray]:
+    """How much later than it should each round begins behind the one before, and ends behind its own beginning (ms).
+
+    By correlation of a quarter behind and a quarter before each join with those of the first round: sound that the card
+    loses in the middle of a round moves both alike, and is no join.
+    """
     x = samples.astype(float)
     start = int(np.flatnonzero(np.abs(x) > 300)[0]) + RATE // 2
     size, reach = round(length_s * RATE), RATE // 10
-    first = x[start : start + size // 2]
-    at = []
-    for n in range(1, int((len(x) - start) / (length_s * RATE))):
-        begin = start + round(n * length_s * RATE)
-        piece = x[begin - reach : begin + size // 2 + reach]
-        if len(piece) < size // 2 + 2 * reach:
-            break
-        wide = 2 * len(piece)
+    quarter = size // 4
+
+    def late(number: int, inside: int) -> float | None:
+        begin = start + round(number * length_s * RATE) + inside
+        piece = x[begin - reach : begin + quarter + reach]
+        if len(piece) < quarter + 2 * reach:
+            return None
+        first, wide = x[start + inside : start + inside + quarter], 2 * len(piece)
         power = np.fft.irfft(np.fft.rfft(piece, wide) * np.conj(np.fft.rfft(first, wide)))[: 2 * reach + 1]
-        at.append((int(np.argmax(power)) - reach) / RATE * 1000)
-    return np.diff([0.0, *at])
+        return (int(np.argmax(power)) - reach) / RATE * 1000
+
+    # The join lies half a second before the beginning of what is compared.
+    last = size - RATE // 2 - RATE // 10 - quarter
+    joins, drift, before = [], [], late(0, last)
+    for number in range(1, int((len(x) - start) / (length_s * RATE)) + 1):
+        begins, ends = late(number, 0), late(number, last)
+        if begins is None or before is None:
+            break
+        joins.append(begins - before)
+        if ends is None:
+            break
+        drift.append(ends - begins)
+        before = ends
+    return np.array(joins), np.array(drift)
+
+
+class MeasureTest(unittest.TestCase):
+    """What the measure says of rounds that are known."""
+
+    def rounds(self, gap_ms: float = 0.0, lost_ms: float = 0.0, slower: float = 0.0) -> tuple[np.ndarray, np.ndarray]:
+        one = np.random.default_rng(3).normal(0, 3000, 4 * RATE)
+        between = np.zeros(round(gap_ms / 1000 * RATE))
+        other = scipy.signal.resample_poly(one, 1000 + round(slower * 1000), 1000) if slower else one
+        later = np.concatenate([other[: 2 * RATE], np.zeros(round(lost_ms / 1000 * RATE)), other[2 * RATE :]])
+        return joins_and_drift(np.concatenate([one, between, later, between, other, between, other]), 4.0)
+
+    def test_a_gap_at_each_join_is_one(self):
+        joins, drift = self.rounds(gap_ms=5)
+        np.testing.assert_allclose(joins, 5, atol=0.03)
+        np.testing.assert_allclose(drift, 0, atol=0.03)
+
+    def test_what_the_card_loses_within_a_round_is_no_join(self):
+        joins, drift = self.rounds(lost_ms=24)
+        np.testing.assert_allclose(joins, 0, atol=0.03)
+        self.assertAlmostEqual(float(drift[0]), 24, delta=0.03)
+        self.assertAlmostEqual(float(np.median(drift)), 0, delta=0.03)
+
+    def test_rounds_that_are_too_slow_drift(self):
+        self.assertGreater(abs(float(np.median(self.rounds(slower=0.002)[1]))), 1.0)
 
 
 def again_if_hung(test: Callable[["HeardTest"], None]) -> Callable[["HeardTest"], None]:
@@ -95,8 +137,8 @@ class HeardTest(FolderCase):
 
     def heard(
         self, opened: Callable[[Card], Browser | Firefox], speed: float, seconds: float
-    ) -> tuple[np.ndarray, np.ndarray, str]:
-        """Rounds of a section in a browser: how far apart (ms), how late its frames are (frames), what went wrong."""
+    ) -> tuple[np.ndarray, np.ndarray, np.ndarray, str]:
+        """Rounds of a section in a browser: their joins and drift (ms), how late its frames are (frames), what went wrong."""
         # A path of a server's socket may not be long.
         with tempfile.TemporaryDirectory(prefix="vamos-card-") as folder:
             card = Card(folder)
@@ -116,20 +158,21 @@ class HeardTest(FolderCase):
                 told = page.run("at('trouble').textContent")
             recorder.stop()
             card.stop()
-        return rounds_apart(recorder.samples(), length), late, told
+        return *joins_and_drift(recorder.samples(), length), late, told
 
     def exact(self, opened: Callable[[Card], Browser | Firefox]) -> None:
         for speed in (1.0, 0.73):
             # A busy machine's card loses sound now and then, so there are five tries; what drifts does so in each.
             for _chance in range(5):
-                apart, late, told = self.heard(opened, speed, 14.0)
-                if len(apart) and np.abs(apart).max() <= 2.0 and abs(float(np.mean(apart))) < 0.1:
+                joins, drift, late, told = self.heard(opened, speed, 14.0)
+                if len(joins) and np.abs(joins).max() <= 2.0 and abs(float(np.mean(joins))) < 0.1:
                     break
             with self.subTest(speed=speed):
                 self.assertEqual(told, "")
-                self.assertGreaterEqual(len(apart), 1)
-                self.assertLessEqual(float(np.abs(apart).max()), 2.0, "milliseconds a round")
-                self.assertLess(abs(float(np.mean(apart))), 0.1)
+                self.assertGreaterEqual(len(joins), 1)
+                self.assertLessEqual(float(np.abs(joins).max()), 2.0, "milliseconds a round")
+                self.assertLess(abs(float(np.mean(joins))), 0.1)
+                self.assertLess(abs(float(np.median(drift) if len(drift) else 0.0)), 0.1, "milliseconds within a round")
                 # The frame on show is the one that is heard, or its neighbour.
                 self.assertGreater(len(late), 50)
                 self.assertLess(float(np.median(np.abs(late - 0.5))), 1.0, "frames")
