@@ -113,7 +113,7 @@ class SungTest(StopCase):
         self.write(self.field("When it is heard"), "soon")
         self.until(lambda: "not a time" in self.window.status.words.text(), "the refusal")
         self.assertEqual(self.sung(), [(round(later, 2), "lantern")])
-        self.click(self.panel_button("Take out"))
+        self.click(self.panel_button("Take away"))
         self.until(lambda: not self.sung(), "none left")
 
     def test_the_dance_starts_on_it(self):

@@ -19,7 +19,7 @@ from vamos.core.media.sound import wav_bytes
 from vamos.core.model.project import Project
 from vamos.core.model.song import Grid, Sung
 from vamos.core.open_document.facts import Facts
-from vamos.core.render.click_track import click_track, snippet
+from vamos.core.render.click_track import around, click_track
 from vamos.core.time import as_count
 from vamos.core.time.counts import parts_of, seconds_of, time_text
 from vamos.errors import InputError
@@ -51,16 +51,14 @@ def add_song(sub: argparse.ArgumentParser) -> None:
         metavar=("TIME", "WORDS"),
         help=tr("a word or sound is heard at TIME, such as 0:31.25 “lantern”"),
     )
-    sub.add_argument(
-        "--no-word", action="append", default=[], metavar="WORDS", help=tr("take this word or sound out again")
-    )
+    sub.add_argument("--no-word", action="append", default=[], metavar="WORDS", help=tr("take this word or sound away"))
     sub.add_argument("--start-on", metavar="WORDS", help=tr("the dance starts on this word or sound"))
     sub.add_argument(
-        "--clicks", type=Path, metavar="FILE", help=tr("write the song with clicks, words struck higher, as .wav")
+        "--clicks", type=Path, metavar="FILE", help=tr("write the song with clicks, higher on its words, as .wav")
     )
     sub.add_argument("--no-music", action="store_true", help=tr("clicks alone, without the song"))
     sub.add_argument(
-        "--snippet", nargs=2, metavar=("WORDS", "FILE"), help=tr("write three seconds around a word or sound, as .wav")
+        "--around", nargs=2, metavar=("WORDS", "FILE"), help=tr("write three seconds around a word or sound, as .wav")
     )
 
 
@@ -105,15 +103,15 @@ def _changed(project: Project, arguments: argparse.Namespace) -> Project:
 
 
 def _write_sounds(project: Project, arguments: argparse.Namespace) -> None:
-    """The click track and the snippet that were asked for."""
+    """The click track, and what is around a word, that were asked for."""
     base, found = arguments.project.parent, song_of(project)
     if arguments.clicks:
         may_write(arguments.clicks)
         track = click_track(found, Facts(project).lines, base, music=not arguments.no_music)
         write_file(arguments.clicks, wav_bytes(track))
-    if arguments.snippet:
-        words, path = arguments.snippet
-        write_file(Path(path), wav_bytes(snippet(found, sung_called(project, words), base)))
+    if arguments.around:
+        words, path = arguments.around
+        write_file(Path(path), wav_bytes(around(found, sung_called(project, words), base)))
 
 
 def song_data(project: Project) -> dict[str, Any]:

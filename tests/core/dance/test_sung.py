@@ -1,4 +1,4 @@
-"""Words of the song beside the dance: on their count or not, in clicks, in a snippet, and the dance that starts on one.
+"""Words of the song beside the dance: on their count or not, in clicks, in what is heard around one, and the dance that starts on one.
 
 Times of clicks are found in the sound by the energy at their pitch (a Goertzel sum), not by what placed them.
 """
@@ -148,7 +148,7 @@ class WrittenTest(FolderCase):
 
     def test_words_by_the_command_line_and_back(self):
         snip = self.folder / "snip.wav"
-        words = ["--word", "0:31.25", "moon", "--no-word", "DRUM", "--snippet", "moon", str(snip)]
+        words = ["--word", "0:31.25", "moon", "--no-word", "DRUM", "--around", "moon", str(snip)]
         self.assertEqual(run(["song", str(self.path), *words]), 0)
         self.assertEqual(load(self.path).song.sung, (Sung(31.25, "moon"),))
         made, song = (read_sound(x, RATE, 1).samples for x in (snip, self.folder / "s.wav"))

@@ -1,4 +1,4 @@
-"""The whole song with clicks on its counts, and a snippet around one of its words."""
+"""The whole song with clicks on its counts, and what is heard around one of its words."""
 
 from __future__ import annotations
 
@@ -40,7 +40,7 @@ def click_track(
     return Sound(np.clip(samples, -1, 1), RATE)
 
 
-def snippet(song: Song, sung: Sung, base: Path | None) -> Sound:
+def around(song: Song, sung: Sung, base: Path | None) -> Sound:
     """Three seconds of the song with a word in them, its ends faded."""
     sound = read_song(locate(song.media, base))
     first, last = (max(0, round((sung.song_s + by) * RATE)) for by in (-BEFORE_S, AFTER_S))

@@ -116,7 +116,7 @@ ACTIONS = (
         tr("Write a click track…"),
         "",
         "Song",
-        tr("The song with clicks on its counts, as WAV; counts with words of the song are struck higher."),
+        tr("The song with clicks on its counts, as WAV; counts with words of the song click higher."),
     ),
     Action("read_grid", tr("Read beats…"), "", "Song", tr("Take the beats from a CSV or MIDI file.")),
     Action(

@@ -61,8 +61,8 @@ class SungCommands:
         told = tr("The dance starts on “{word}”.", word=sung.words)
         self._desk.do(tr("The dance starts on a word"), lambda p: edit.start_on(p, sung), told)
 
-    def take_out(self, sung: Sung) -> None:
-        told = tr("“{word}” is taken out.", word=sung.words)
+    def take_away(self, sung: Sung) -> None:
+        told = tr("“{word}” is taken away.", word=sung.words)
         self._desk.do(tr("Word of the song"), lambda p: edit.clear_sung(p, sung), told)
 
     def write_clicks(self) -> None:
@@ -96,7 +96,7 @@ def show_sung(panel: Panel, desk: Desk, do: SungCommands, song: Song, grid: Grid
         panel.buttons(
             (tr("Hear it"), partial(do.hear, sung), ""),
             (tr("Start on it"), partial(do.start_on, sung), ""),
-            (tr("Take out"), partial(do.take_out, sung), ""),
+            (tr("Take away"), partial(do.take_away, sung), ""),
             key=f"sung {sung.song_s}",
         )
     left = len(song.sung) - len(near)
