@@ -386,3 +386,10 @@ class NewHandsTest(unittest.TestCase):
             "Fan\n8 (1): walk R 1, walk L 2, hold 3-8\n8 (2): R step out 1, L step out 2, body roll 3-4, hold 5-8\n"
         )
         self.assertEqual([short(s.events) for s in found.dance.sections], ["1R 2L 3h", "1R 2L 3x 5h"])
+
+    def test_a_title_in_capitals_behind_its_counts(self):
+        found = read_text(
+            "Ember\n1-8 VINES\n1-8 vine R, vine L\n9-16 HEEL SWITCHES & CLAPS\n1&2& R heel, R together, L heel, L together\n3-4 R heel, clap\n"
+        )
+        self.assertEqual([s.name for s in found.dance.sections], ["VINES", "HEEL SWITCHES & CLAPS"])
+        self.assertEqual(short(found.dance.sections[1].events), "1r 1&R 2l 2&L 3r 4x")

@@ -133,7 +133,10 @@ class HeadLines(SoFar):
                 return True
             return False
         bare = BARE_RANGE.match(plain)
-        if bare and self.below.tiled(index, int(bare["first"]), int(bare["last"])):
+        if bare and (
+            self.below.tiled(index, int(bare["first"]), int(bare["last"]))
+            or (bare["rest"].isupper() and self.below.counts_below(index, int(bare["first"])))
+        ):
             self.open(bare["rest"], int(bare["last"]) - int(bare["first"]) + 1)
             self.take(index, LineIs.HEAD)
             return True

@@ -28,6 +28,7 @@ _CLEAR = 0.45
 _BESIDE = ("free", "hand", "touch", "hop", "step")
 #: Words behind a number that say how long all of a line is.
 COUNT_WORDS = ("count", "counts", "cts", "ct", "beat", "beats", "zähler", "zählzeiten")
+_THEN = ("then", "dann", "luego", "después", "puis", "ensuite")
 #: Where both are said, a slow lasts two counts and a quick one (ballroom's count, common practice, no source).
 _SLOW, _QUICK = ("slow", "langsam"), ("quick", "schnell")
 
@@ -139,8 +140,17 @@ def _repeated(words: list[Token], lexicon: Lexicon) -> tuple[list[Token], Repeat
     seps = [k for k, t in enumerate(words[:-1]) if t.kind == "sep"]
     if not seps:
         return words, None
-    repeat = repeat_in(words[seps[-1] + 1 : -1], lexicon)
+    last = words[seps[-1] + 1 : -1]
+    repeat = repeat_in(last, lexicon) or (_then_on(last, lexicon) if len(seps) == 1 else None)
     return (words[: seps[-1] + 1], repeat) if repeat is not None else (words, None)
+
+
+def _then_on(last: list[Token], lexicon: Lexicon) -> Repeat | None:
+    """“Vine right, then left”: all of it once more, on that side."""
+    foot = lexicon.foot_of(last[-1].lower) if len(last) > 1 else ""
+    joined = all(any(a.role in ("and", "link") for a in lexicon.at(last, k)) for k in range(len(last) - 1))
+    # “…, weight on R” says nothing of another round.
+    return Repeat(False, foot) if joined and last[0].lower in _THEN and foot in ("R", "L") else None
 
 
 def _danced(
