@@ -8,6 +8,7 @@ import numpy as np
 
 from tests.ui.qt import application
 from vamos.core.media.sound import Sound
+from vamos.core.render.clicks import Stroke
 from vamos.core.time import TimeMap
 from vamos.ui.preview import sound_feed
 from vamos.ui.preview.sound_feed import ClickPlan, ClipSource, Feed, SongSource, pieces
@@ -57,7 +58,7 @@ class PiecesTest(unittest.TestCase):
     def test_clicks_stay_on_the_sample_when_slowed(self):
         """Playing from second 3 at half speed: the click of second 4 comes after 2 s."""
         silence = Sound(np.zeros((RATE * 6, 2), np.float32), RATE)
-        plan = ClickPlan(((F(8), True), (F(20), False)), TimeMap.line(0.0, 0.0, 0.5))
+        plan = ClickPlan(((F(8), Stroke.ONE), (F(20), Stroke.COUNT)), TimeMap.line(0.0, 0.0, 0.5))
         out = SongSource(silence, F(1, 2), plan).part(3.0, 6.0)
         loud = np.flatnonzero(np.abs(out[:, 0]) > 0.02)
         self.assertAlmostEqual(loud[0] / RATE, 2.0, delta=0.001)

@@ -46,64 +46,60 @@ WATCH = """
 """
 
 
-def joins_and_drift(samples: np.ndarray, length_s: float) -> tuple[np.ndarray, np.ndarray]:
-    """How much later than it should each round begins behind the one before, and ends behind its own beginning (ms).
+def onsets(samples: np.ndarray) -> np.ndarray:
+    """Where each click begins to be heard (samples): loud behind 150 ms that are not."""
+    loud = np.flatnonzero(np.abs(samples.astype(float)) > 1000)
+    return loud[np.concatenate([[True], np.diff(loud) > 0.15 * RATE])]
 
-    By correlation of a quarter behind and a quarter before each join with those of the first round: sound that the card
-    loses in the middle of a round moves both alike, and is no join.
+
+def lost(samples: np.ndarray) -> float:
+    """The share of intervals between clicks that are not as long as most of them: a card that starves."""
+    apart = np.diff(onsets(samples))
+    return float(np.mean(np.abs(apart - np.median(apart)) > 0.003 * RATE)) if len(apart) else 1.0
+
+
+def joins_and_drift(samples: np.ndarray, length_s: float, counts: int = 8) -> tuple[np.ndarray, np.ndarray]:
+    """How much later than the others each join of rounds is heard, and how much longer than it should each round is from
+    every count to the same count of the next one (ms).
+
+    Sound that the card loses moves one interval in ``counts``, and only seldom the one that is the join.
     """
-    x = samples.astype(float)
-    start = int(np.flatnonzero(np.abs(x) > 300)[0]) + RATE // 2
-    size, reach = round(length_s * RATE), RATE // 10
-    quarter = size // 4
-
-    def late(number: int, inside: int) -> float | None:
-        begin = start + round(number * length_s * RATE) + inside
-        piece = x[begin - reach : begin + quarter + reach]
-        if len(piece) < quarter + 2 * reach:
-            return None
-        first, wide = x[start + inside : start + inside + quarter], 2 * len(piece)
-        power = np.fft.irfft(np.fft.rfft(piece, wide) * np.conj(np.fft.rfft(first, wide)))[: 2 * reach + 1]
-        return (int(np.argmax(power)) - reach) / RATE * 1000
-
-    # The join lies half a second before the beginning of what is compared.
-    last = size - RATE // 2 - RATE // 10 - quarter
-    joins, drift, before = [], [], late(0, last)
-    for number in range(1, int((len(x) - start) / (length_s * RATE)) + 1):
-        begins, ends = late(number, 0), late(number, last)
-        if begins is None or before is None:
-            break
-        joins.append(begins - before)
-        if ends is None:
-            break
-        drift.append(ends - begins)
-        before = ends
-    return np.array(joins), np.array(drift)
+    heard = onsets(samples)
+    steps = np.round(np.diff(heard) / (length_s / counts * RATE)).astype(int)
+    number = np.concatenate([[0], np.cumsum(steps)])
+    at = dict(zip(number.tolist(), heard.tolist(), strict=True))
+    across = np.array([at[n] - at[n - 1] for n in at if n and n % counts == 0 and n - 1 in at])
+    rounds = np.array([at[n + counts] - at[n] - length_s * RATE for n in at if n + counts in at])
+    return (across - np.median(across)) / RATE * 1000, rounds / RATE * 1000
 
 
 class MeasureTest(unittest.TestCase):
     """What the measure says of rounds that are known."""
 
-    def rounds(self, gap_ms: float = 0.0, lost_ms: float = 0.0, slower: float = 0.0) -> tuple[np.ndarray, np.ndarray]:
-        one = np.random.default_rng(3).normal(0, 3000, 4 * RATE)
-        between = np.zeros(round(gap_ms / 1000 * RATE))
-        other = scipy.signal.resample_poly(one, 1000 + round(slower * 1000), 1000) if slower else one
-        later = np.concatenate([other[: 2 * RATE], np.zeros(round(lost_ms / 1000 * RATE)), other[2 * RATE :]])
-        return joins_and_drift(np.concatenate([one, between, later, between, other, between, other]), 4.0)
+    def rounds(self, gap_ms: float = 0.0, lost_ms: float = 0.0, late_ms: float = 0.0) -> tuple[np.ndarray, np.ndarray]:
+        one = np.zeros(4 * RATE)
+        for k in range(8):
+            first = k * RATE // 2
+            one[first : first + 2000] = 9000 * np.exp(-np.arange(2000) / 300) * np.sin(np.arange(2000) / 5)
+        gap, lost, late = (np.zeros(round(ms / 1000 * RATE)) for ms in (gap_ms, lost_ms, late_ms))
+        second = np.concatenate([one[: 2 * RATE], lost, one[2 * RATE :]])
+        return joins_and_drift(np.concatenate([one, gap, second, gap, late, one, gap, one, gap, one]), 4.0)
 
-    def test_a_gap_at_each_join_is_one(self):
+    def test_a_gap_at_each_join_makes_each_round_longer(self):
         joins, drift = self.rounds(gap_ms=5)
-        np.testing.assert_allclose(joins, 5, atol=0.03)
-        np.testing.assert_allclose(drift, 0, atol=0.03)
+        np.testing.assert_allclose(joins, 0, atol=0.03)
+        self.assertAlmostEqual(float(np.median(drift)), 5, delta=0.03)
+
+    def test_one_join_that_is_late_is_told(self):
+        joins, drift = self.rounds(late_ms=5)
+        self.assertAlmostEqual(float(np.abs(joins).max()), 5, delta=0.03)
+        self.assertAlmostEqual(float(np.median(drift)), 0, delta=0.03)
 
     def test_what_the_card_loses_within_a_round_is_no_join(self):
         joins, drift = self.rounds(lost_ms=24)
         np.testing.assert_allclose(joins, 0, atol=0.03)
-        self.assertAlmostEqual(float(drift[0]), 24, delta=0.03)
         self.assertAlmostEqual(float(np.median(drift)), 0, delta=0.03)
-
-    def test_rounds_that_are_too_slow_drift(self):
-        self.assertGreater(abs(float(np.median(self.rounds(slower=0.002)[1]))), 1.0)
+        self.assertAlmostEqual(float(np.max(drift)), 24, delta=0.03)
 
 
 def again_if_hung(test: Callable[["HeardTest"], None]) -> Callable[["HeardTest"], None]:
@@ -137,8 +133,8 @@ class HeardTest(FolderCase):
 
     def heard(
         self, opened: Callable[[Card], Browser | Firefox], speed: float, seconds: float
-    ) -> tuple[np.ndarray, np.ndarray, np.ndarray, str]:
-        """Rounds of a section in a browser: their joins and drift (ms), how late its frames are (frames), what went wrong."""
+    ) -> tuple[np.ndarray, np.ndarray, str]:
+        """Rounds of a section in a browser: what was recorded, how late its frames are (frames), what went wrong."""
         # A path of a server's socket may not be long.
         with tempfile.TemporaryDirectory(prefix="vamos-card-") as folder:
             card = Card(folder)
@@ -158,21 +154,28 @@ class HeardTest(FolderCase):
                 told = page.run("at('trouble').textContent")
             recorder.stop()
             card.stop()
-        return *joins_and_drift(recorder.samples(), length), late, told
+        self.length = length
+        return recorder.samples(), late, told
 
     def exact(self, opened: Callable[[Card], Browser | Firefox]) -> None:
         for speed in (1.0, 0.73):
             # A busy machine's card loses sound now and then, so there are five tries; what drifts does so in each.
+            heard_well = False
             for _chance in range(5):
-                joins, drift, late, told = self.heard(opened, speed, 14.0)
-                if len(joins) and np.abs(joins).max() <= 2.0 and abs(float(np.mean(joins))) < 0.1:
+                samples, late, told = self.heard(opened, speed, 20.0)
+                joins, drift = joins_and_drift(samples, self.length)
+                if len(joins) and np.abs(joins).max() <= 2.0 and abs(float(np.median(drift))) < 0.1:
                     break
+                heard_well = heard_well or lost(samples) < 0.25
+            else:
+                if not heard_well:
+                    # A loop that is wrong is so at its joins; here every fourth count and more is off.
+                    self.skipTest("the sound card of this machine starves: nothing can be measured")
             with self.subTest(speed=speed):
                 self.assertEqual(told, "")
-                self.assertGreaterEqual(len(joins), 1)
-                self.assertLessEqual(float(np.abs(joins).max()), 2.0, "milliseconds a round")
-                self.assertLess(abs(float(np.mean(joins))), 0.1)
-                self.assertLess(abs(float(np.median(drift) if len(drift) else 0.0)), 0.1, "milliseconds within a round")
+                self.assertGreaterEqual(len(joins), 2)
+                self.assertLessEqual(float(np.abs(joins).max()), 2.0, "milliseconds a join")
+                self.assertLess(abs(float(np.median(drift))), 0.1, "milliseconds a round")
                 # The frame on show is the one that is heard, or its neighbour.
                 self.assertGreater(len(late), 50)
                 self.assertLess(float(np.median(np.abs(late - 0.5))), 1.0, "frames")
