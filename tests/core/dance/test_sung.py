@@ -3,6 +3,8 @@
 Times of clicks are found in the sound by the energy at their pitch (a Goertzel sum), not by what placed them.
 """
 
+import contextlib
+import io
 import unittest
 from dataclasses import replace
 from fractions import Fraction as F
@@ -22,6 +24,7 @@ from vamos.core.media.sound import Sound, read_sound, write_wav
 from vamos.core.model.dance import Dance, Event, Item, ItemKind, Section
 from vamos.core.model.project import Project
 from vamos.core.model.song import MediaRef, Song, Sung
+from vamos.core.open_document.facts import Facts
 from vamos.core.render.click_track import click_track
 from vamos.core.render.sound import RATE
 from vamos.errors import InputError
@@ -156,6 +159,17 @@ class WrittenTest(FolderCase):
         self.assertLess(float(np.abs(made[RATE] - song[round(31.25 * RATE)]).max()), 1e-3)
         self.assertEqual(run(["song", str(self.path), "--start-on", "moon"]), 0)
         self.assertEqual(load(self.path).grid.time_map()(0), 31.5)
+
+    def test_it_stands_where_the_window_and_the_command_line_say_what_to_check(self):
+        late = set_sung(load(self.path), 10.25, "lantern")
+        self.assertEqual([x.kind for x in Facts(late).problems if x.kind == "sung"], ["sung"])
+        before = Facts(load(self.path))
+        self.assertNotIn("sung", [x.kind for x in before.problems])
+        self.assertIn("sung", [x.kind for x in Facts(late, before).problems], "a word that is noted is looked at anew")
+        save(late, self.path)
+        with contextlib.redirect_stdout(io.StringIO()) as out:
+            self.assertEqual(run(["dance", str(self.path)]), 1)
+        self.assertIn("1.5 counts after “reach” in A, wall 1", out.getvalue())
 
     def test_nothing_is_written_onto_the_song(self):
         before = (self.folder / "s.wav").read_bytes()

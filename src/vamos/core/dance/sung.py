@@ -11,7 +11,7 @@ from vamos.core.dance.lines import Line, line_name
 from vamos.core.model.dance import Event
 from vamos.core.model.song import Grid, Sung
 from vamos.core.time import count_name, minutes_text
-from vamos.wording import plural, words_of
+from vamos.wording import as_written, plural, words_of
 
 tr = words_of(__name__)
 
@@ -54,7 +54,7 @@ def place_said(at: SungAt, lines: Sequence[Line]) -> str:
 
 
 def _apart(words: str, late: float) -> str:
-    part = f"{abs(late):.1f}".rstrip("0").rstrip(".")
+    part = as_written(round(abs(late), 1))
     if late > 0:
         return tr("{part} of a count after {words}", part=part, words=words)
     return tr("{part} of a count before {words}", part=part, words=words)

@@ -43,9 +43,9 @@ def clear_sung(project: Project, sung: Sung) -> Project:
 
 def start_on(project: Project, sung: Sung) -> Project:
     """The dance starts on this word: the count nearest to it becomes the first count danced, and the card says so."""
-    grid_of(project)
     moved = move_the_one(project, int(sung_at(grid_of(project), sung).position))
-    return set_facts(moved, starts_on=tr("“{word}”", word=sung.words))
+    # What a project keeps is in no language of the window.
+    return set_facts(moved, starts_on=f"“{sung.words}”")
 
 
 def sung_called(project: Project, words: str) -> Sung:
