@@ -23,10 +23,10 @@ tr = words_of(__name__)
 
 
 class NotationError(InputError):
-    """Counts that cannot be read; ``at`` is the index of the character."""
+    """Counts that cannot be read; ``at`` is the index of the character in ``typed``."""
 
     def __init__(self, text: str, at: int, expected: str):
-        self.at, self.expected = at, expected
+        self.typed, self.at, self.expected = text, at, expected
         found = f"“{text[at : at + 12].split(' ')[0] or text[at]}”" if at < len(text) else tr("the end")
         super().__init__(
             tr(

@@ -31,6 +31,8 @@ _TIMES_BEFORE = re.compile(r"(\d+)\s*(?:[*×x]\s*|\s+(?=walls?\b))", re.IGNORECA
 _TIMES_BEHIND = re.compile(r"\s*[*×](?=\s*\d)\s*|\s*x(?=\d)", re.IGNORECASE)
 _HOLD = re.compile(r"hold\s+(?:for\s+)?(\d+)(?:\s+(?:counts?|beats?))?(?![\w*×])", re.IGNORECASE)
 _RESTART = re.compile(r"\s*,?\s*\(?restart\s+after\s+(?:count\s+)?(\d+)(?:\s+counts?)?\)?", re.IGNORECASE)
+#: “wall 3” is the third one, not a wall and section 3.
+_NUMBERED = re.compile(r"\s*#?\d+(?!\s*[x×*])")
 _NAME_ENDS = re.compile(r"(?=$|[\s\[\],*×/@])")
 _NUMBER = re.compile(r"\d+")
 _KINDS = {k.value: k for k in ItemKind}
@@ -48,13 +50,17 @@ def parse_sequence(text: str, dance: Dance) -> tuple[Item, ...]:
     try:
         return tuple(_Reader(text, dance).entries())
     except NotationError as error:
-        said = as_written(text, dance)
-        if said is None:
-            raise
         try:
-            return tuple(_Reader(said, dance).entries())
-        except NotationError:
-            raise error from None
+            return tuple(_Reader(as_written(text, dance), dance).entries())
+        except NotationError as said:
+            if said.typed != text:
+                # What is asked for is not there, such as a restart behind the end: at its number.
+                number = _NUMBER.match(said.typed, said.at)
+                at = text.find(number.group()) if number is not None else -1
+                raise (NotationError(text, at, said.expected) if at >= 0 else error) from None
+            # The one that came as far knows better what is wrong.
+            further = said.at > error.at or (said.at == error.at and text[said.at : said.at + 1] not in "]")
+            raise (said if further else error) from None
 
 
 class _Reader:
@@ -126,6 +132,8 @@ class _Reader:
             start = self.at
             return self._item(self._name(), kind, start)
         if kind is ItemKind.WALL and not self._known(name):
+            if _NUMBERED.match(self.text, self.at):
+                raise self.fail(tr("walls without their numbers, such as wall*2 or wall/16"))
             return Item(ItemKind.WALL)
         return self._item(name, None, start)
 

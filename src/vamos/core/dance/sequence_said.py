@@ -1,112 +1,262 @@
 """Sequences as people say them, put into the form that :mod:`vamos.core.dance.sequence` reads.
 
 ``4 walls, restart on wall 3 after 16 counts``, ``tag at the end of walls 2 and 4``, ``A(16) B``, ``AABBCC``,
-``A-A-B-B``, ``(A A B) x2``, ``2A 2B C``, ``32 32 tag 16 32``, ``wall wall pause 4 wall``.
+``A-A-B-B``, ``(A A B) x2``, ``2A 2B C``, ``32 32 tag 16 32``, ``wall wall pause 4 wall``, ``A twice, then the first 16
+of B``, ``verse, chorus, verse, chorus``, ``wall 1: full, wall 2: 16 counts then restart``.
 """
 
 from __future__ import annotations
 
 import re
-from itertools import groupby
 
-from vamos.core.dance.remarks import restart_in, tag_in
-from vamos.core.model.dance import Dance, ItemKind, kind_by_name
-
-_GROUP = re.compile(r"\(([^()]+)\)\s*(?:[x×*]\s*(\d{1,2})|(twice|zweimal)|(\d{1,2})\s*times)", re.IGNORECASE)
-_CUT = re.compile(r"\s*[(\[]\s*(?:first\s+)?(\d{1,3})\s*(?:counts?|cts?|c)?\s*(?:only)?\s*[)\]]", re.IGNORECASE)
-_PAUSE = re.compile(r"\b(?:pause|wait|break|stop|hold)\s+(?:for\s+)?(\d{1,3})(?:\s*counts?)?", re.IGNORECASE)
-#: “64 - 32 R - 64 to end”: that a wall is cut is seen from its counts.
-_MARKED = re.compile(r"(?<![/\w])(\d{1,3})\s*[(\[]?\s*(?:R|restart)\b[)\]]?(?=\s*(?:$|[-,;+>→|]))", re.IGNORECASE)
-_TO_THE_END = re.compile(
-    r"\b(?:(?:and\s+)?so\s+on|(?:to|till|until|bis)\s+(?:the\s+|zum\s+)?(?:end|ende))\b.*$", re.IGNORECASE
+from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.sequence_names import letters_in, named_at, names_of, quoted
+from vamos.core.dance.sequence_walls import walls_told
+from vamos.core.dance.sequence_words import (
+    COUNTS,
+    CUT,
+    HOLD,
+    LEAD_INS,
+    PART_OF,
+    SKIPPED,
+    TIMES,
+    TO_THE_END,
+    WALL,
+    WALLS_NAMED,
+    WHOLE,
+    times_of,
 )
-_WALLS = re.compile(r"^\s*(\d{1,2})\s*(?:walls?|wände|mal|times|x)\b", re.IGNORECASE)
+from vamos.core.model.dance import Dance, ItemKind, Section, kind_by_name
+from vamos.wording import words_of
+
+tr = words_of(__name__)
+
+MOST = 500
+#: “64 - 32 R - 64 to end”: that a wall is cut is seen from its counts.
+_MARKED = re.compile(r"(?<![/\w])(\d{1,3})(\s*[(\[]?\s*(?:R|restart)\b[)\]]?)(?=\s*(?:$|[-,;+>→|]))", re.IGNORECASE)
+_BETWEEN = re.compile(r"[\s,;.:>→+|&=-]+")
+_WHOLE = re.compile(rf"[\s:=-]*[(\[]?\s*{WHOLE}\b\s*[)\]]?", re.IGNORECASE)
+_WALL = re.compile(rf"{WALL}\b", re.IGNORECASE)
+_WORD = re.compile(r"[^\s,;:>→+|()\[\]/*@-]+")
+_SIGNS = re.compile(r"(?:/\s*\d{1,3}|@\s*\d{1,3}\+\d{1,3})+")
+_GROUP = re.compile(r"(?P<sign>[(\[])(?P<inside>[^()\[\]]+)[)\]]")
+_LATE = re.compile(r"(?P<letter>[^\W\d_])(?P<counts>\d{1,3})\b")
+#: “3 walls” are three of them, also where a section is called 3.
+_OF_WALLS = re.compile(rf"\d{{1,2}}\s*{WALL}\b", re.IGNORECASE)
+_HOLD_BEHIND = re.compile(rf"\s*(?:{HOLD.pattern})", re.IGNORECASE)
+_OF_COUNTS = re.compile(rf"(\d{{1,3}})\s*{COUNTS}", re.IGNORECASE)
+_BEHIND = re.compile(rf"\s*(?:{TIMES.pattern})", re.IGNORECASE)
+_NUMBER_FIRST = re.compile(r"\W*\d{1,2}\s*[^\W\d_]")
 
 
-def as_written(text: str, dance: Dance) -> str | None:
-    """The sequence in the form Vamos writes; None where it is not understood either."""
-    plain = " ".join(text.replace("–", "-").replace("—", "-").replace("\n", " ").split()).strip(" .;")
-    plain = _TO_THE_END.sub("", _MARKED.sub(r"\1", plain)).strip(" ,.;-")
-    if not plain:
-        return None
-    sentence = _sentence(plain, dance)
-    if sentence is not None:
-        return sentence
-    for _ in range(8):
-        group = _GROUP.search(plain)
-        if group is None:
-            break
-        times = int(group.group(2) or group.group(4) or 2)
-        if not 1 <= times <= 50:
+def as_written(text: str, dance: Dance) -> str:
+    """The sequence in the form Vamos writes.
+
+    Raises
+    ------
+    NotationError
+        with the character that cannot be read and what was expected there.
+    """
+    # Of the same length as the text, so that places are places in it.
+    plain = re.sub(r"[–—‐-―−]", "-", text.replace("\u00a0", " ").replace("\n", ","))
+    plain = _MARKED.sub(lambda m: m[1] + " " * len(m[2]), plain)
+    end = TO_THE_END.search(plain)
+    plain = plain[: end.start()] if end is not None and end.start() else plain
+    return walls_told(plain, dance) or " ".join(_Said(text, plain, dance).entries())
+
+
+class _Said:
+    """Reads what is said from the left, with the place of each word as it stands in the text."""
+
+    def __init__(self, text: str, plain: str, dance: Dance, at: int = 0):
+        self.text, self.plain, self.dance, self.at = text, plain, dance, at
+        self.names = names_of(dance, plain)
+        self.out: list[str] = []
+
+    def fail(self, expected: str, at: int | None = None) -> NotationError:
+        return NotationError(self.text, self.at if at is None else at, expected)
+
+    def take(self, pattern: re.Pattern[str]) -> re.Match[str] | None:
+        """What stands here in this form; reading goes on behind it."""
+        match = pattern.match(self.plain, self.at)
+        if match is None or match.end() == self.at:
             return None
-        plain = plain[: group.start()] + " ".join([group.group(1)] * times) + plain[group.end() :]
-    plain = _PAUSE.sub(lambda m: f"hold:{m.group(1)}", plain)
-    plain = _CUT.sub(lambda m: f"/{m.group(1)}", plain)
-    words = re.split(
-        r"\s*(?:,|;|->|→|\+|\||\s-\s|\bthen\b|\band\b|\bund\b|\bdann\b)\s*|\s+", plain, flags=re.IGNORECASE
-    )
-    out: list[str] = []
-    for word in filter(None, words):
-        found = _word(word, dance)
-        if found is None:
+        self.at = match.end()
+        return match
+
+    def skip(self) -> None:
+        """Over signs and words between entries; a name that begins like one of them stays."""
+        while self.take(_BETWEEN) or (named_at(self.plain, self.at, self.names) is None and self.take(SKIPPED)):
+            pass
+
+    def entries(self) -> list[str]:
+        self.skip()
+        while self.at < len(self.plain):
+            self.entry()
+            if len(self.out) > MOST:
+                raise self.fail(tr("at most {most} entries", most=MOST))
+            self.skip()
+        return self.out
+
+    def entry(self) -> None:
+        """One entry, as often as it is danced."""
+        start = self.at
+        times = self.times()
+        self.skip()
+        found = self.group() or self.walls() or self.single()
+        times *= self.behind()
+        if not 1 <= times <= MOST:
+            raise self.fail(tr("1 to {most} times", most=MOST), start)
+        self.out += found * times
+
+    def times(self) -> int:
+        """“3x A”, “twice A”; “2A” as well, and “2 A” where something is called A."""
+        if named_at(self.plain, self.at, self.names) and not _OF_WALLS.match(self.plain, self.at):
+            return 1
+        if match := self.take(TIMES):
+            return times_of(match)
+        short = re.compile(r"(\d{1,2})(\s*(?:[x×*]\s*)?)(?=[^\W\d_])").match(self.plain, self.at)
+        if short is None or PART_OF.match(self.plain, self.at) or HOLD.match(self.plain, self.at):
+            return 1
+        wall = _WALL.match(self.plain, short.end())
+        if not wall and named_at(self.plain, short.end(), self.names) is None:
+            return 1
+        if short[2].isspace() and not wall and not _NUMBER_FIRST.match(self.plain):
+            raise self.fail(tr("“{name} x2” or “2x {name}”, as 2 could go with either", name="A"))
+        self.at = short.end()
+        return int(short[1])
+
+    def behind(self) -> int:
+        """“A x2”, “A twice”: how often, where it is said."""
+        match = _BEHIND.match(self.plain, self.at)
+        if match is None:
+            return 1
+        alone = re.compile(r"\s*(?:[,;|→>]|-\s|$)").match(self.plain, match.end())
+        if match["number"] and match["open"] is None and not alone:
+            # “A 2x B”: it goes with what follows, unless a comma or the end says otherwise.
+            return 1
+        self.at = match.end()
+        return times_of(match)
+
+    def group(self) -> list[str] | None:
+        """“(A A B)”: the entries in brackets; what square ones hold can be left out, unless a number stands behind."""
+        match = _GROUP.match(self.plain, self.at)
+        if match is None:
             return None
-        out += found
-    return " ".join(out)
+        found = _Said(self.text, self.plain[: match.end("inside")], self.dance, match.start("inside")).entries()
+        self.at = match.end()
+        return found if match["sign"] == "(" or _BEHIND.match(self.plain, self.at) else [f"[{' '.join(found)}]"]
 
-
-def _names(dance: Dance) -> dict[str, str]:
-    """What parts and sections are called, in small letters → as they are written; ``part A`` is also ``a``."""
-    names = [*(p.name for p in dance.parts), *(s.name for s in dance.sections)]
-    found = {n.lower(): n for n in reversed(names)}
-    for name in names:
-        short = re.fullmatch(r"(?:part|section|teil|abschnitt)\s+(\w{1,2})", name, re.IGNORECASE)
-        if short:
-            found.setdefault(short.group(1).lower(), name)
-        initial = re.match(r"([^\W\d])[^\W\d]*\s+(\d{1,2})\b", name)
-        if initial:
-            # “P1 P2 P1” where the parts are called Phrase 1 and Phrase 2.
-            found.setdefault("".join(initial.groups()).lower(), name)
-    return found
-
-
-def _quoted(name: str) -> str:
-    return name if re.fullmatch(r'[^\s\[\]"“*/@:+,]+', name) and not name.isdigit() else f'"{name}"'
-
-
-def _word(word: str, dance: Dance) -> list[str] | None:
-    """One word of a sequence: a name, cut or several times; letters in a row; counts of a wall."""
-    names = _names(dance)
-    if word.lower().startswith("hold:") or word in ("[", "]"):
-        return [word]
-    bare, slash, cut = word.partition("/")
-    cut = f"/{cut}" if slash else ""
-    lower = bare.lower()
-    if lower in names:
-        return [_quoted(names[lower]) + cut]
-    if lower in ("wall", "walls", "wand"):
-        return ["wall" + cut]
-    times = re.fullmatch(r"(\d{1,2})[x×*]?([^\W\d]\w*)", bare) or re.fullmatch(
-        r"(?P<b>[^\W\d]\w*)[x×*](?P<a>\d{1,2})", bare
-    )
-    if times is not None:
-        number, name = (times.group(1), times.group(2)) if "a" not in times.groupdict() else (times["a"], times["b"])
-        if not 1 <= int(number) <= 50:
+    def walls(self) -> list[str] | None:
+        """“wall 3: 16 counts”, “walls 4 to 8”: walls by their numbers, each behind the one before it."""
+        start = self.at
+        match = self.take(WALLS_NAMED)
+        if match is None:
             return None
-        if name.lower() in names or name.lower() == "wall":
-            return [_quoted(names.get(name.lower(), "wall")) + cut] * int(number)
-    late = re.fullmatch(r"([^\W\d])(\d{1,3})", bare)
-    if late is not None and late.group(1).lower() in names and not cut and int(late.group(2)) > 3:
-        return [f"{_quoted(names[late.group(1).lower()])}/{late.group(2)}"]
-    letters = bare.replace("-", "")
-    if letters.isalpha() and len(letters) > 1 and all(c.lower() in names for c in letters) and not cut:
-        return [_quoted(names[c.lower()]) for c in letters]
-    if bare.isdigit() and not cut:
-        return _counts(int(bare), dance)
-    if lower.startswith(("tag", "bridge", "ending", "brücke")):
-        kind = ItemKind.ENDING if lower.startswith("ending") else ItemKind.TAG
-        fits = [s.name for s in dance.sections if kind_by_name(s.name) is kind]
-        return [_quoted(fits[0]) + cut] if len(fits) == 1 else None
-    return None
+        said = re.sub(r"\s*(?:to|bis|through|-)\s*", "-", match["list"] or match["nth"], flags=re.IGNORECASE)
+        spans = [[int(n) for n in re.findall(r"\d+", span)] for span in re.findall(r"\d+(?:-\D*\d+)?", said)]
+        numbers = [n for span in spans for n in range(span[0], span[-1] + 1)][: MOST + 1]
+        first = 1 + sum(1 for entry in self.out if entry.startswith("wall"))
+        for expected, number in enumerate(numbers, first):
+            if number != expected:
+                at = re.compile(rf"\b{number}\b").search(self.plain, start)
+                raise self.fail(tr("{number}, the wall that comes next", number=expected), at.start() if at else start)
+        return self.with_cut("wall", None) * len(numbers)
+
+    def single(self) -> list[str]:
+        """A name, letters in a row, a wall, counts of a wall, a hold."""
+        start = self.at
+        named = named_at(self.plain, self.at, self.names)
+        if named is None and (match := self.take(HOLD)):
+            return [f"hold:{int(match['behind'] or match['before'])}"]
+        part = None if named else self.take(PART_OF)
+        named = named or named_at(self.plain, self.at, self.names)
+        if named is not None:
+            self.at = named[1]
+            return self.with_cut(named[0], part)
+        if self.take(_WALL):
+            return self.with_cut("wall", part)
+        late = _LATE.match(self.plain, self.at)
+        if late is not None and late["letter"].lower() in self.names and int(late["counts"]) > 3:
+            return self._late(late)
+        word = _WORD.match(self.plain, self.at)
+        several = None
+        if word is not None and part is None:
+            several = _counts(int(word[0]), self.dance) if word[0].isdigit() else letters_in(word[0], self.names)
+            word = (several and _OF_COUNTS.match(self.plain, self.at)) or word
+        if word is None or several is None:
+            raise self.unknown(start if part is None else self.at)
+        self.at = word.end()
+        return several
+
+    def _late(self, match: re.Match[str]) -> list[str]:
+        """“A16”: the first 16 counts of A."""
+        name, counts = self.names[match["letter"].lower()], int(match["counts"])
+        total = sum(s.length for s in _sections(name, self.dance))
+        if counts > total:
+            raise self.fail(tr("counts inside it, 1 to {number}", number=total - 1), match.start("counts"))
+        self.at = match.end()
+        return [quoted(name) + (f"/{counts}" if counts < total else "")]
+
+    def with_cut(self, name: str, part: re.Match[str] | None) -> list[str]:
+        """The entry of a name, with what is said of how much of it is danced."""
+        if signs := self.take(_SIGNS):
+            return [quoted(name) + signs[0].replace(" ", "")]
+        self.take(_WHOLE)
+        sections = _sections(name, self.dance)
+        total = sum(s.length for s in sections)
+        behind = re.compile(r"\s*").match(self.plain, self.at)
+        start = behind.end() if behind else self.at
+        said = part or self._cut_behind(total)
+        if said is None:
+            return [quoted(name)]
+        found = {k: int(v) for k, v in said.groupdict().items() if v is not None and v.isdigit()}
+        number = found.get("late", total - found["since"] + 1 if "since" in found else None)
+        if number is not None:
+            return self._last(sections, number, start)
+        counts = total // 2 if said["half"] else found.get("first", found.get("named", 0))
+        if "without" in found:
+            counts = total - found["without"]
+        if counts == total:
+            return [quoted(name)]
+        if not 1 <= counts < total:
+            raise self.fail(tr("counts inside it, 1 to {number}", number=total - 1), start)
+        return [f"{quoted(name)}/{counts}"]
+
+    def _cut_behind(self, total: int) -> re.Match[str] | None:
+        match = CUT.match(self.plain, self.at)
+        if match is None or _HOLD_BEHIND.match(self.plain, self.at):
+            return None
+        if match[0].strip().isdigit() and not (
+            4 <= int(match[0]) < total
+            and re.compile(r"(?<!\w)[^\W\d_]$").search(self.plain[: self.at])
+            and not re.match(r"\W*\d{1,3}\b(?!\s*(?:[x×*]|[^\W\d_]))", self.plain)
+        ):
+            # “tag 2” is another tag, and in “32 32 tag 16 32” the numbers are counts of walls: only “A 16” is cut.
+            return None
+        self.at = match.end()
+        return match
+
+    def _last(self, sections: tuple[Section, ...], counts: int, at: int) -> list[str]:
+        """The last counts of it, where one of its sections begins there."""
+        for k in range(len(sections)):
+            if sum(s.length for s in sections[k:]) == counts:
+                return [quoted(s.name) for s in sections[k:]]
+        raise self.fail(tr("a place where a section begins; write its last counts as a section of their own"), at)
+
+    def unknown(self, at: int) -> NotationError:
+        names = [*(p.name for p in self.dance.parts), *(s.name for s in self.dance.sections)]
+        word = _WORD.match(self.plain, at)
+        if word is not None and word[0].lower() in LEAD_INS:
+            return self.fail(tr("what is danced; an intro that is only listened to is the lead-in of the song"), at)
+        return self.fail(tr("wall or one of: {names}", names=", ".join(names) or tr("(no section is written yet)")), at)
+
+
+def _sections(name: str, dance: Dance) -> tuple[Section, ...]:
+    if name == "wall":
+        return dance.wall_sections()
+    inside = next((p.sections for p in dance.parts if p.name == name), (name,))
+    return tuple(dance.section(n) for n in inside)
 
 
 def _counts(number: int, dance: Dance) -> list[str] | None:
@@ -116,50 +266,5 @@ def _counts(number: int, dance: Dance) -> list[str] | None:
         return ["wall"]
     tags = [s.name for s in dance.sections if kind_by_name(s.name) is ItemKind.TAG and s.length == number]
     if len(tags) == 1:
-        return [_quoted(tags[0])]
+        return [quoted(tags[0])]
     return [f"wall/{number}"] if 0 < number < wall and not tags and number >= 8 else None
-
-
-def _sentence(plain: str, dance: Dance) -> str | None:
-    """Walls with restarts and tags told in words."""
-    cut, tag = restart_in(plain), None
-    pieces = [p.strip() for p in re.split(r"[,;]|\.\s|\bwith\b|\bmit\b", plain) if p.strip()]
-    walls = next((int(m.group(1)) for p in pieces if (m := _WALLS.match(p))), 0)
-    cuts: dict[int, int] = {}
-    tags: dict[int, str] = {}
-    rest = []
-    for piece in pieces:
-        found_cut, found_tag = restart_in(piece), tag_in(piece)
-        if found_cut is not None and found_cut.walls:
-            after = found_cut.after if found_cut.after is not None else (cut.after if cut is not None else None)
-            if after is None:
-                return None
-            cuts |= dict.fromkeys(found_cut.walls, after)
-        elif found_tag is not None:
-            tag = _tag_name(piece, found_tag.counts, dance)
-            if tag is None:
-                return None
-            tags |= dict.fromkeys(found_tag.walls, tag)
-        elif not _WALLS.fullmatch(piece) and not re.fullmatch(
-            r"\s*after\s+\d+\s*(?:counts?)?\s*", piece, re.IGNORECASE
-        ):
-            rest.append(piece)
-    if not cuts and not tags:
-        return None
-    if any(p.strip() for p in rest):
-        return None
-    last = max([walls, *cuts, *tags])
-    entries = []
-    for wall in range(1, min(last, 99) + 1):
-        entries.append(f"wall/{cuts[wall]}" if wall in cuts else "wall")
-        entries += [tags[wall]] if wall in tags else []
-    return " ".join(f"{n}*{e}" if n > 1 else e for e, group in groupby(entries) if (n := len(list(group))))
-
-
-def _tag_name(piece: str, counts: int | None, dance: Dance) -> str | None:
-    tags = [s for s in dance.sections if kind_by_name(s.name) is ItemKind.TAG]
-    named = [s for s in tags if s.name.lower() in piece.lower() and s.name.lower() != "tag"]
-    fits = named or [s for s in tags if counts in (None, s.length)]
-    if fits:
-        return _quoted(fits[0].name)
-    return f"hold:{counts}" if counts and not tags else None
