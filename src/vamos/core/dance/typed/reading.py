@@ -33,7 +33,7 @@ from vamos.core.dance.typed.rewritten import (
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
-from vamos.core.dance.typed.turn_steps import turned_over_steps
+from vamos.core.dance.typed.turn_steps import things_are_no_counts, turned_over_steps
 from vamos.core.dance.typed.weight_said import WeightSaid, weight_first, weight_said
 from vamos.core.model.dance import Doubt, Event, Kind, StepPattern
 from vamos.core.time import Feel
@@ -116,7 +116,7 @@ def read_typed(
 
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
     words = unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)
-    words = turned_over_steps(_each_foot_of_range(words, lexicon), lexicon)
+    words = things_are_no_counts(turned_over_steps(_each_foot_of_range(words, lexicon), lexicon))
     return put_back(without_length(parted(often_behind(each_long(written_out_brackets(last_counted(words)))))))
 
 

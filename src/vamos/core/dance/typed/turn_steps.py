@@ -6,6 +6,7 @@ The turn stands on the first of them: it is done over all, and where one faces b
 from __future__ import annotations
 
 import itertools
+import re
 
 from msgspec.structs import replace as changed
 
@@ -16,7 +17,11 @@ from vamos.core.dance.typed.tokens import Token
 #: Steps that are counted, and what is stepped where nothing else is said.
 _NOUNS = {
     "steps": "step", "walks": "walk", "schritte": "schritt", "schritten": "schritt", "pasos": "paso", "pas": "pas",
+    "stomps": "stomp", "bounces": "bounce", "jumps": "jump", "hops": "hop", "chugs": "chug", "paddles": "paddle",
+    "pivots": "pivot",
 }  # fmt: skip
+#: Each of these turns, by an equal share.
+_TURNING = ("jumps", "hops", "chugs", "paddles", "pivots")
 _WALKED = ("walk", "walks", "walking", "march", "marching", "run", "gehen", "laufen", "geh", "lauf", "camina", "marche")
 _JOINS = (
     *("in", "with", "over", "using", "making", "make", "to", "mit", "über", "en", "con", "avec", "around", "taking"),
@@ -44,7 +49,8 @@ def _over_steps(item: list[Token], lexicon: Lexicon) -> list[Token] | None:
     item = [*item[:place], changed(item[place], kind="frac", value=eighths), *item[place + words :]]
     noun = next((k for k, t in enumerate(item) if t.lower in _NOUNS and k), 0)
     at = next((k for k in (noun - 1, noun - 2) if k >= 0 and _number(item, k, lexicon)), -1) if noun else -1
-    if at < 0:
+    if at < 0 or at < place < noun:
+        # “2 quarter pivots”: each of them is of that size.
         return None
     number, counts = _number(item, at, lexicon), _counts_ahead(item[:at])
     last = len(item) - _counts_ahead(item[::-1])
@@ -52,13 +58,65 @@ def _over_steps(item: list[Token], lexicon: Lexicon) -> list[Token] | None:
     behind = _without_joins(behind[::-1])[::-1]
     feet = _feet(behind, number, lexicon)
     behind = behind[: len(behind) - len(feet)]
-    walked = next((t.text for t in before if t.lower in _WALKED), _NOUNS[item[noun].lower])
+    noun_word = item[noun].lower
+    if noun_word in _TURNING and not eighths % number:
+        before = [changed(t, value=eighths // number) if t.kind == "frac" else t for t in before]
+    walked = next((t.text for t in before if t.lower in _WALKED), _NOUNS[noun_word])
     step = changed(item[noun], kind="word", text=walked)
     said = any(t.lower in _WALKED for t in before)
     steps = [[*before, *between, *behind, *([] if said else [step]), *feet[:1]]]
-    steps += [[step, *between, *feet[k : k + 1]] for k in range(1, number)]
+    again = [*before, *between, *behind] if noun_word in _TURNING and not eighths % number else []
+    steps += [[*again, step, *(between if not again else []), *feet[k : k + 1]] for k in range(1, number)]
     comma = changed(item[noun], kind="sep", text=",")
     return [*item[:counts], *steps[0], *(t for one in steps[1:] for t in (comma, *one)), *item[last:]]
+
+
+#: Words before a number of things, which is no count: “shake in 4 pulses”, “with 2 bumps”.
+_WITH = ("with", "using", "doing", "mit", "con", "avec")
+#: “step in 3 cross 4” is a step on 3: behind these stand several things.
+_IN = ("in", "over", "into", "über", "en")
+_SEVERAL = re.compile(r"(?<!s)s$|en$|e$")
+_COUNT_WORDS = ("count", "counts", "cts", "beat", "beats", "zähler", "zählzeiten", "schläge", "temps", "tiempos")
+
+
+def things_are_no_counts(line: list[Token]) -> list[Token]:
+    """A number of things among words stays one of the words, where the counts of its item stand elsewhere."""
+    out: list[Token] = []
+    for sep, group in itertools.groupby(line, lambda t: t.kind == "sep"):
+        item = list(group)
+        skipped = -1
+        counted = sep or not (_counts_ahead(item) or _counts_ahead(item[::-1]))
+        for k, token in enumerate(item):
+            thing = not counted and token.kind == "num" and 0 < k < len(item) - 1
+            if thing and (last := _of_things(item, k)):
+                if item[last].lower in _NOUNS and _counts_in(item) == int(token.text):
+                    # “Walk forward in 4 steps” on four counts says the same twice.
+                    out[-1:] = item[k + 1 : last]
+                    skipped = last
+                    continue
+                token = changed(token, kind="word")
+            if k > skipped:
+                out.append(token)
+    return out
+
+
+def _of_things(item: list[Token], k: int) -> int:
+    """The token that names what the number at a place counts (“4 steps”, “3 big steps”); 0 where it counts nothing."""
+    before, things = item[k - 1].lower, range(k + 1, min(k + 3, len(item)))
+    if any(item[n].kind != "word" or item[n].lower in _COUNT_WORDS for n in things[:1]):
+        return 0
+    several = [n for n in things if item[n].kind == "word" and _SEVERAL.search(item[n].lower)]
+    if item[k].text != "1" and several and (before in _IN or before in _WITH):
+        return several[0]
+    return things[0] if before in _WITH else 0
+
+
+def _counts_in(item: list[Token]) -> int:
+    """How many whole counts an item has at its front or its end: ``1-4``, ``1 2 3 4``."""
+    ahead = item[: _counts_ahead(item)] or item[len(item) - _counts_ahead(item[::-1]) :]
+    numbers = [int(t.text) for t in ahead if t.kind == "num"]
+    ranged = [t.kind for t in ahead] == ["num", "dash", "num"]
+    return numbers[-1] - numbers[0] + 1 if ranged else len(numbers)
 
 
 def _without_joins(tokens: list[Token]) -> list[Token]:
