@@ -136,6 +136,7 @@ def main(arguments: list[str]) -> int:
     passed = failed = skipped = 0
     with tempfile.TemporaryDirectory(prefix="vamos-demo-") as folder:
         os.environ["VAMOS_TEST_DEMO"] = str(Path(folder) / "demo")
+        os.environ["VAMOS_TEST_CACHE"] = str(Path(folder) / "cache")
         passed, failed, skipped = run_all(arguments)
     if not passed and not failed:
         failed = 1

@@ -24,6 +24,12 @@ _HOME = tempfile.mkdtemp(prefix="vamos-tests-")
 atexit.register(shutil.rmtree, _HOME, ignore_errors=True)
 for _name in ("XDG_DATA_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME"):
     os.environ[_name] = str(Path(_HOME) / _name.lower())
+if _kept := os.environ.get("VAMOS_TEST_CACHE"):
+    # What is seen and heard in the demo's films is worked out once in a run of all tests.
+    for _kind in ("motion", "voice"):
+        (Path(_kept) / _kind).mkdir(parents=True, exist_ok=True)
+        (Path(_HOME) / "xdg_cache_home/vamos").mkdir(parents=True, exist_ok=True)
+        (Path(_HOME) / "xdg_cache_home/vamos" / _kind).symlink_to(Path(_kept) / _kind)
 
 
 class FolderCase(unittest.TestCase):

@@ -7,7 +7,7 @@ words in anything: steps, music and other languages yielded sides that nobody sa
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 import numpy as np
 
@@ -40,10 +40,18 @@ Word = tuple[str, float]
 
 def sides_in(sound: Samples, passes: Sequence[tuple[TimeRange, TimeMap]]) -> tuple[SaidSide, ...]:
     """Sides called in a take's sound (mono at the rate of :mod:`spoken`); ``passes`` are ranges with take → counts."""
-    chains = counted_words(sound)
+    return sides_among(counted_words(sound), lambda: spoken.sides_and_numbers(sound), passes)
+
+
+def sides_among(
+    chains: Sequence[tuple[Floats, Counts]],
+    listen: Callable[[], Sequence[Word]],
+    passes: Sequence[tuple[TimeRange, TimeMap]],
+) -> tuple[SaidSide, ...]:
+    """The sides called in countings; ``listen`` gives the words heard, and is asked only where somebody counts."""
     if not chains:
         return ()
-    heard = spoken.sides_and_numbers(sound)
+    heard = listen()
     found: set[SaidSide] = set()
     for times, counts in chains:
         if not _understood(heard, times, counts):

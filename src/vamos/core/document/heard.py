@@ -15,6 +15,7 @@ class Heard:
     """A file with the sound of a take; ``clock`` maps take seconds to its own, None where they are the same."""
 
     path: Path
+    fingerprint: str = ""
     clock: TimeMap | None = None
 
     def sound_s(self, take_s: float) -> float:
@@ -38,5 +39,5 @@ class Heard:
 def heard_of(take: Take, base: Path | None) -> Heard:
     """The sound of a take; raises MissingError where its file is gone."""
     if take.better is not None:
-        return Heard(locate(take.better.media, base), take.better.clock)
-    return Heard(locate(take.media, base))
+        return Heard(locate(take.better.media, base), take.better.media.fingerprint, take.better.clock)
+    return Heard(locate(take.media, base), take.media.fingerprint)

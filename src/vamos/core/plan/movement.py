@@ -15,15 +15,12 @@ from pathlib import Path
 
 import numpy as np
 
-from vamos.core.align import spoken
-from vamos.core.align.sides import sides_in
+from vamos.core.align.take_voice import TakeVoice, voice_in
 from vamos.core.dance.lines import Line, lines_of
 from vamos.core.document.heard import Heard, heard_of
 from vamos.core.document.paths import locate
 from vamos.core.media.motion import PER_SECOND, Motion, motion_of
 from vamos.core.media.outline import ROWS
-from vamos.core.media.probe import probe
-from vamos.core.media.sound import Samples, read_sound
 from vamos.core.model.dance import Event, Kind
 from vamos.core.model.disagreement import Disagreement
 from vamos.core.model.project import Project
@@ -204,7 +201,7 @@ def look(project: Project, base: Path | None, progress: Progress | None = None) 
         still = {p.take_range: _still_around(motion, p, there, lines) for p, there in clocks}
         tall = {p.take_range: _tall(motion, p) for p, _ in clocks}
         heard = heard_of(take, base)
-        voice = _voice(heard.path, part.part(0.8, 0.9))
+        voice = voice_in(heard.path, heard.fingerprint, part.part(0.8, 0.9))
         sides = _sides(voice, heard, clocks) if voice is not None else None
         found[take.id] = Movement(tuple(remarks), still, tall, sides)
         danced += _danced(take, heard, voice, motion, clocks, lines)
@@ -214,17 +211,10 @@ def look(project: Project, base: Path | None, progress: Progress | None = None) 
     return Looked(found, told.open)
 
 
-def _voice(path: Path, progress: Progress) -> Samples | None:
-    """The sound of a take to listen to a voice in; None where there is none, or nothing to listen with."""
-    if not spoken.listens() or not probe(path).has_sound:
-        return None
-    return read_sound(path, spoken.RATE, progress=progress).mono()
-
-
-def _sides(voice: Samples, heard: Heard, clocks: list[tuple[Pass, TimeMap]]) -> tuple[SaidSide, ...]:
+def _sides(voice: TakeVoice, heard: Heard, clocks: list[tuple[Pass, TimeMap]]) -> tuple[SaidSide, ...]:
     """The sides called in the passes of a take."""
     passes = [(heard.range_of(p.take_range), heard.to_sound(there.inverse())) for p, there in clocks]
-    return tuple(replace(call, take_s=heard.take_s(call.take_s)) for call in sides_in(voice, passes))
+    return tuple(replace(call, take_s=heard.take_s(call.take_s)) for call in voice.sides(passes))
 
 
 def _tall(motion: Motion, the_pass: Pass) -> float | None:
@@ -242,14 +232,14 @@ def _when(remark: Remark) -> float:
 def _danced(
     take: Take,
     heard: Heard,
-    voice: Samples | None,
+    voice: TakeVoice | None,
     motion: Motion,
     clocks: list[tuple[Pass, TimeMap]],
     lines: tuple[Line, ...],
 ) -> Iterator[Danced]:
     """Every line that the passes of a take hold whole and without trouble, as it is danced and counted there."""
     counted = any(p.kind is PassKind.COUNTED for p, _ in clocks) and voice is not None
-    said = [heard.take_s(at) for at in spoken.ands_in(voice)] if counted and voice is not None else []
+    said = [heard.take_s(at) for at in voice.ands()] if counted and voice is not None else []
     for the_pass, there in clocks:
         start, end = the_pass.take_range.start_s, the_pass.take_range.end_s
         held = [x for x in lines if start <= there(x.start) and there(x.counts.end) <= end + 0.2]
