@@ -38,6 +38,7 @@ ROOMS = {
     "vamos.core.pack": "pack",
     "vamos.core.pack.students": "students’ page",
     "vamos.core.pack.students_page": "students’ page",
+    "vamos.core.pack.page_forms": "students’ page",
     "vamos.core.plan": "clips",
     "vamos.core.render": "films",
     "vamos.demo": "demo",

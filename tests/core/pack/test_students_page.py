@@ -70,6 +70,7 @@ class PageTest(FolderCase):
         cls.made = Path(made.name)
         project = small_project(cls.made)
         moves = tuple(parse_line("vine R 1-4, vine L 5-8"))
+        moves = tuple(replace(e, easier="touch in place") if e.start == 1 else e for e in moves)
         sections = (Section("A </script> & b", 8, moves), Section("Back", 8))
         dance = Dance("Harbour", sections, (Item(ItemKind.WALL),))
         output = replace(project.output, speeds=(F(1), F(1, 2)))
@@ -121,6 +122,36 @@ class PageTest(FolderCase):
         self.assertEqual(
             (page.errors, [r for r in page.requests if not r.startswith(("file:", "data:", "blob:"))]), ([], [])
         )
+
+    def test_an_easier_form_changes_the_words_and_not_the_film(self):
+        """E writes the section as its easier form has it: on the sheet, at its count, in the voice. E takes it back."""
+        page = self.browser()
+        rows = "[...document.querySelectorAll('#sheet tr')].map((r) => r.children[1].textContent).slice(0, 3).join()"
+        at_two = "place() === film().first + 1 && at('count').textContent === '2'"
+        film = page.run("film().file")
+        page.key("2")
+        page.until(at_two)
+        self.assertEqual([page.run(rows), page.run("at('cue').textContent")], ["vine: side,behind,side", "behind"])
+        self.assertEqual(
+            page.run("[...at('forms').children].map((b) => b.textContent).join()"), "as in the film,easier"
+        )
+        page.key("e")
+        page.until("at('cue').textContent === 'touch in place'")
+        self.assertEqual(page.run(rows), "vine: side,touch in place,side")
+        self.assertEqual(page.run("film().file"), film)
+        self.assertIn("as it was filmed", page.run("at('said').textContent"))
+        self.assertIn("touch in place", page.run("voice.cues(core()).map((c) => c.text).join()"))
+        self.assertIn("touch in place", page.run("at('paper').textContent"))
+        page.key("1")
+        page.until("at('next').textContent === 'next: touch in place'")
+        page.key("n")
+        page.until("state.section === 1")
+        self.assertEqual(page.run("form() === undefined"), True)
+        page.key("p")
+        page.key("e")
+        page.until(f"{rows} === 'vine: side,behind,side'")
+        self.assertNotIn("touch in place", page.run("voice.cues(core()).map((c) => c.text).join()"))
+        self.assertEqual(page.errors, [])
 
     def test_the_sound_of_the_page_is_that_of_the_film(self):
         """Decoded in the browser it lies on the film's own sound as another decoder reads it, to the sample."""

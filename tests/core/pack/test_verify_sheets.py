@@ -8,12 +8,14 @@ from dataclasses import replace
 from fractions import Fraction as F
 from pathlib import Path
 
+import vamos.language  # noqa: F401 - hands the phrases in
 from tests.core.pack.test_verify import small_project
 from tests.core.pack.test_verify_heard import ForgedCase
 from tests.support import shared_folder, write_song
 from vamos.core.dance.section_text import read_notation
 from vamos.core.model.dance import Dance, Item, ItemKind, Section
 from vamos.core.pack.manifest import read_manifest
+from vamos.core.pack.page_read import data_of
 from vamos.core.pack.verify import verify_pack
 from vamos.core.pack.write import write_pack
 from vamos.core.time import Feel
@@ -26,6 +28,8 @@ def danced_pack() -> Path:
     project = small_project(made)
     lines = ("vine R 1-4, shuffle L 5&6, rock R back 7, recover L 8", "step R 1, pivot ½ left L 2, walk R 3, walk L 4")
     sections = [Section(n, 8, read_notation(t, Feel.STRAIGHT, {})[0]) for n, t in zip("AB", lines, strict=True)]
+    easier = tuple(replace(e, easier="march in place") if e.start == 1 else e for e in sections[1].events)
+    sections[1] = replace(sections[1], events=easier)
     dance = Dance("Harbour", tuple(sections), (Item(ItemKind.WALL),))
     output = replace(project.output, speeds=(F(1),), half_time=True, plain=True, language="de")
     write_song(made / "s.wav", 120, 12)
@@ -101,6 +105,27 @@ class SheetsTest(ForgedCase):
         self.assertEqual(self.change("count sheet.md", "recover", "stomp"), {("count sheet.md", "sheet")})
         (self.out / "count sheet.md").write_bytes((self.made() / "count sheet.md").read_bytes())
         self.assertEqual(self.change("practise.html", '"recover"', '"stomp"'), {("practise.html", "sheet")})
+
+    def test_what_the_page_writes_when(self):
+        """Words at a count, as danced and in the easier form, on its sheet and beside its film."""
+        page = (self.made() / "practise.html").read_text()
+        data = data_of(page)
+        film = data["sections"][1]["views"][0]["film"]
+        self.assertEqual([s["forms"][0]["name"] for s in data["sections"] if s["forms"]], ["leichter"])
+        for rows, words, what in (
+            (film["states"], "pivot", "counts"),
+            (film["forms"]["leichter"], "march in place", "sheet"),
+            ([r["cells"] for r in data["sections"][1]["forms"][0]["rows"]], "march in place", "sheet"),
+        ):
+            row = next(r for r in rows if words in r)
+            before, at = list(row), row.index(words)
+            row[at] = "spin"
+            text = json.dumps(data, ensure_ascii=False).replace("<", "\\u003c")
+            changed = page[: page.index('id="data">') + 10] + text + page[page.index("</script>") :]
+            (self.out / "practise.html").write_text(changed)
+            self.forge()
+            self.assertIn(("practise.html", what), {(f.file, f.what) for f in verify_pack(self.out) if not f.good})
+            row[:] = before
 
     def test_a_sheet_that_cannot_be_read(self):
         (self.out / "count sheet.csv").write_bytes(b"\xff\xfe\x00what")

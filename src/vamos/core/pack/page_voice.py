@@ -86,4 +86,5 @@ def _coded(samples: Samples) -> bytes:
 
 def names_said(films: Iterable[dict[str, Any]]) -> list[str]:
     """The names of moves in films of the page, in order."""
-    return list(dict.fromkeys(state[2] for film in films for state in film["states"] if state[2]))
+    every = [states for film in films for states in (film["states"], *film.get("forms", {}).values())]
+    return list(dict.fromkeys(state[2] for states in every for state in states if state[2]))

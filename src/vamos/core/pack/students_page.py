@@ -20,11 +20,13 @@ from typing import Any
 
 from vamos.core.dance.card import Field, card_of
 from vamos.core.dance.facing import turn_said
+from vamos.core.dance.short_words import short_names
 from vamos.core.model.clip import RUN_THROUGH, Arrangement, Look
 from vamos.core.model.dance import Foot, Section
 from vamos.core.model.project import Project
 from vamos.core.pack.chapters import Chapter
 from vamos.core.pack.manifest import ClipEntry
+from vamos.core.pack.page_forms import add_forms
 from vamos.core.pack.page_read import parts_of
 from vamos.core.pack.page_sound import PageSound, write_sounds
 from vamos.core.pack.page_voice import FILE, names_said, write_voice
@@ -138,7 +140,7 @@ def page_data(
     sections = {s.name: s for s in project.dance.sections}
     through = [e for e in entries if e.title == RUN_THROUGH]
     title = project.dance.name or project.name
-    shown = [
+    shown: list[dict[str, Any]] = [
         {
             "title": name,
             "rows": rows_of(sections[name]) if name in sections else [],
@@ -146,6 +148,10 @@ def page_data(
         }
         for name in titles
     ]
+    short = short_names(project.dance)
+    for part in shown:
+        if part["title"] in sections:
+            add_forms(part, sections[part["title"]], rows_of, short)
     return {
         "id": hashlib.sha256(f"{project.name}\n{title}".encode()).hexdigest()[:16],
         "words": _words(),

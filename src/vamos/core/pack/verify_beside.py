@@ -171,6 +171,8 @@ def _tells(clip: ClipEntry | None, through: bool, title: str, film: dict[str, An
         return False
     if not 0 <= film["from"] < film["to"] <= clip.duration_s + 1 / rate:
         return False
+    if film["states"] != [[frame / rate, s.number + s.part, s.now, s.ahead] for frame, s in clip.states_told()]:
+        return False
     told = [(float(at), str(number)) for at, number in film["counts"]]
     counts = clip.counts_told()
     if not counts:

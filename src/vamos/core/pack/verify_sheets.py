@@ -12,10 +12,12 @@ from pathlib import Path
 from typing import Any
 
 from vamos.core.dance.sheets.files import read_sheet
+from vamos.core.dance.short_words import short_names
 from vamos.core.model.dance import Dance, Section
 from vamos.core.pack import summary
 from vamos.core.pack.finding import Finding
 from vamos.core.pack.manifest import ClipEntry, Manifest
+from vamos.core.pack.page_forms import add_forms
 from vamos.core.pack.page_read import data_of, language_of, text_of
 from vamos.core.pack.students_page import PAGE, rows_of
 from vamos.core.pack.timeline import NAME as TIMELINE
@@ -135,7 +137,30 @@ def _other_rows(dance: Dance, data: dict[str, Any]) -> list[str]:
     sections: dict[str, Section] = {_plain(s.name): s for s in dance.sections}
     shown = {_plain(s["title"]): _cells(s["rows"]) for s in data.get("sections", ())}
     danced = {name: _cells(rows_of(section)) for name, section in sections.items()}
-    return [name for name, rows in shown.items() if rows and name in danced and rows != danced[name]]
+    wrong = [name for name, rows in shown.items() if rows and name in danced and rows != danced[name]]
+    parts = {_plain(s["title"]): s for s in data.get("sections", ())}
+    return wrong or [n for n, part in parts.items() if n in sections and not _same_forms(part, sections[n], dance)]
+
+
+def _same_forms(part: dict[str, Any], section: Section, dance: Dance) -> bool:
+    """Whether the forms of a section are those of the table, on its sheet and beside its films."""
+    meant: dict[str, Any] = {"views": [{"film": dict(view["film"])} for view in part["views"]]}
+    add_forms(meant, section, rows_of, short_names(dance))
+    if _forms(part) != _forms(meant):
+        return False
+    films = zip(part["views"], meant["views"], strict=True)
+    return all(_written(a["film"].get("forms", {})) == _written(b["film"]["forms"]) for a, b in films)
+
+
+def _forms(part: dict[str, Any]) -> list[tuple[str, list[Any]]]:
+    return [(_plain(form["name"]), _cells(form["rows"])) for form in part.get("forms", ())]
+
+
+def _written(forms: dict[str, Any]) -> list[tuple[str, list[Any]]]:
+    return [
+        (_plain(name), [(round(row[0], 3), *(_plain(str(words)) for words in row[1:])) for row in states])
+        for name, states in forms.items()
+    ]
 
 
 def _cells(rows: list[dict[str, Any]]) -> list[tuple[Any, list[str]]]:

@@ -2,7 +2,7 @@
 /* What the page shows, and what comes after what. */
 const data = JSON.parse(document.getElementById("data").textContent);
 const at = (id) => document.getElementById(id);
-const state = { section: 0, view: 0, speed: 1, loop: true, through: false, at: 0, from: null, to: null, flow: null, known: {}, over: true, rounds: 4 };
+const state = { section: 0, view: 0, speed: 1, loop: true, through: false, at: 0, from: null, to: null, flow: null, known: {}, over: true, rounds: 4, form: "" };
 const LEAST = 0.4, MOST = 1.1, RUNGS = [0.5, 0.6, 0.7, 0.8, 0.9, 1];
 const GROWS = 0.02; // how much quicker, each so many rounds
 const PART = 32; // counts of the whole dance that are made ready at once
@@ -23,6 +23,9 @@ const kept = {
 const shown = () => state.through ? data.through : data.sections[state.section];
 const view = () => shown().views[Math.min(state.view, shown().views.length - 1)];
 const film = () => view().film;
+/* What is written when: in the form that is chosen, where the section has it. */
+const statesOf = (f) => f.forms && f.forms[state.form] || f.states;
+const form = () => (shown().forms || []).find((one) => one.name === state.form);
 const rate = (f = film()) => state.speed / f.speed;
 
 /* The same stretch of a film is the same item, so that the picture knows it again. */

@@ -112,10 +112,11 @@ function tick() {
   if (voice) voice.step();
   const s = now_s(), f = film();
   if (player.playing && state.piece && state.piece !== state.followed) { state.followed = state.piece; if (state.piece.made) follow(state.piece.made); }
+  const states = statesOf(f);
   let n = -1;
-  while (n + 1 < f.states.length && f.states[n + 1][0] <= s + 0.005) n += 1;
+  while (n + 1 < states.length && states[n + 1][0] <= s + 0.005) n += 1;
   const k = place(), key = f.file + n + "|" + k;
-  if (key !== drawn) { drawn = key; drawState(n < 0 ? null : f.states[n], k); }
+  if (key !== drawn) { drawn = key; drawState(n < 0 ? null : states[n], k); }
   if (document.activeElement !== at("seek")) at("seek").value = f.length ? Math.round(s / f.length * 1000) : 0;
 }
 function frame() { tick(); requestAnimationFrame(frame); }
@@ -177,6 +178,17 @@ function drawState(s, k) {
 function drawPlay() { at("play").textContent = player.playing ? word("Stop") : word("Play"); }
 function drawSpeed() { at("speed").value = Math.round(state.speed * 100); at("percent").textContent = percent(state.speed); }
 let sheetOf = null;
+/* The sheet of a section in the form that is chosen. */
+const rowsOf = (s) => ((s.forms || []).find((one) => one.name === state.form) || s).rows || [];
+function drawPaper() {
+  at("paper").replaceChildren(...data.sections.filter((s) => s.rows.length).map((s) => {
+    const box = document.createElement("div"), head = document.createElement("h2"), sheet = document.createElement("table");
+    head.textContent = rowsOf(s) === s.rows ? s.title : s.title + ", " + state.form;
+    table(sheet.createTBody(), rowsOf(s));
+    box.append(head, sheet);
+    return box;
+  }));
+}
 function draw() {
   const known = state.known, here = shown(), f = film();
   buttons(at("sections"), data.sections.map((s, n) => ({
@@ -189,7 +201,11 @@ function draw() {
     words: number, name: word("Count {count}", { count: number }), out: s < limits[0] - 0.001 || s >= limits[1] - 0.001, run: () => pick(k),
   })));
   buttons(at("chapters"), (state.through && here.chapters || []).map(([s, title]) => ({ words: title, run: () => { state.at = s; if (player.playing) flow(through(film(), s)); else { picture.still(film(), s); draw(); } } })));
-  if (sheetOf !== here) { sheetOf = here; table(at("sheet"), here.rows || []); }
+  const sheet = rowsOf(here);
+  if (sheetOf !== sheet) { sheetOf = sheet; table(at("sheet"), sheet); drawPaper(); }
+  const forms = [...new Set(data.sections.flatMap((s) => (s.forms || []).map((one) => one.name)))];
+  at("forms").hidden = !forms.length;
+  buttons(at("forms"), forms.length ? ["", ...forms].map((name) => ({ words: name || word("as in the film"), pressed: name === state.form, run: () => chooseForm(name) })) : []);
   at("lessonbox").hidden = !lesson.length;
   buttons(at("lesson"), lesson.map((step, n) => ({
     words: step.title + " (" + (step.times > 1 ? step.times + " × " : "") + step.speeds.map(percent).join(", ") + ")", current: n === state.step, run: () => goStep(n),
@@ -213,7 +229,7 @@ function draw() {
   drawn = null;
   drawPlay();
   drawSpeed();
-  kept.write({ ...state.known, " at": { section: state.section, view: state.view, speed: state.speed, over: state.over, rounds: state.rounds, voice: Boolean(voice && voice.on) } });
+  kept.write({ ...state.known, " at": { section: state.section, view: state.view, speed: state.speed, over: state.over, rounds: state.rounds, form: state.form, voice: Boolean(voice && voice.on) } });
 }
 function choose(n) {
   const count = data.sections.length;
@@ -241,6 +257,15 @@ function full() {
   if (document.fullscreenElement) document.exitFullscreen(); else if (box.requestFullscreen) box.requestFullscreen().catch(() => {});
 }
 function overOrNot() { if (!film().plain) return; state.over = !state.over; say(state.over ? word("Counts over the picture.") : word("The picture alone.")); draw(); }
+function chooseForm(name) {
+  state.form = name;
+  draw();
+  say(!name ? word("The words are those of the film.") : form() ? word("Form “{form}”: the words change, the film shows it as it was filmed.", { form: name }) : word("This section has no form “{form}”.", { form: name }));
+}
+function nextForm() {
+  const rows = [...at("forms").children], k = rows.findIndex((b) => b.getAttribute("aria-pressed") === "true");
+  if (rows.length) rows[(k + 1) % rows.length].run();
+}
 function nextView() { state.view = (state.view + 1) % shown().views.length; state.from = state.to = null; again(true); say(view().name); }
 
 at("play").addEventListener("click", playOrStop);
@@ -268,7 +293,7 @@ at("known").addEventListener("change", tickKnown);
 at("print").addEventListener("click", () => window.print());
 const KEYS = {
   " ": playOrStop, arrowleft: () => goTo(place() - 1), arrowright: () => goTo(place() + 1),
-  l: () => at("loop").click(), t: startLadder, g: () => at("grow").click(), s: sayOrNot, b: () => at("buildup").click(), r: fromTo, f: full, "-": () => setSpeed(state.speed - 0.05), "+": () => setSpeed(state.speed + 0.05), v: nextView, c: overOrNot,
+  l: () => at("loop").click(), t: startLadder, g: () => at("grow").click(), s: sayOrNot, b: () => at("buildup").click(), r: fromTo, f: full, "-": () => setSpeed(state.speed - 0.05), "+": () => setSpeed(state.speed + 0.05), v: nextView, e: nextForm, c: overOrNot,
   j: () => goStep((state.step ?? -1) + 1), n: () => choose(state.section + 1), p: () => choose(state.section - 1), k: () => { if (!state.through) tickKnown(); },
 };
 document.addEventListener("keydown", (e) => {
@@ -284,16 +309,9 @@ at("dance").textContent = data.title;
 at("about").textContent = data.about;
 at("care").textContent = data.care;
 at("rights").textContent = data.rights;
-at("paper").replaceChildren(...data.sections.filter((s) => s.rows.length).map((s) => {
-  const box = document.createElement("div"), head = document.createElement("h2"), sheet = document.createElement("table");
-  head.textContent = s.title;
-  table(sheet.createTBody(), s.rows);
-  box.append(head, sheet);
-  return box;
-}));
 const { " at": last, ...known } = kept.read();
 state.known = known;
-if (last && data.sections[last.section]) Object.assign(state, { section: last.section, view: last.view, speed: last.speed || 1, over: last.over !== false, rounds: last.rounds || 4 });
+if (last && data.sections[last.section]) Object.assign(state, { section: last.section, view: last.view, speed: last.speed || 1, over: last.over !== false, rounds: last.rounds || 4, form: last.form || "" });
 if (voice && last && last.voice) voice.on = true;
 state.at = film().from;
 picture.still(film(), state.at);

@@ -25,8 +25,9 @@ class Voice {
 
   /* The moves of a stretch of a film: when they are said in it, in its seconds; the first one is said before it. */
   cues(item) {
-    if (item.cues) return item.cues;
-    const { counts, states } = item.film, near = 0.02;
+    const states = statesOf(item.film);
+    if (item.cues && item.cued === states) return item.cues;
+    const { counts } = item.film, near = 0.02;
     const before = (s) => { let k = -1; while (k + 1 < counts.length && counts[k + 1][0] < s - near) k += 1; return k; };
     const now = (s) => { let words = ""; for (const row of states) if (row[0] <= s + near) words = row[2]; return words; };
     const out = [];
@@ -38,7 +39,7 @@ class Voice {
       if (words && words !== last) { const b = before(s); out.push({ s: Math.max(item.from, b < 0 ? s : counts[b][0]), text: words }); }
       last = words;
     }
-    item.cues = out;
+    Object.assign(item, { cues: out, cued: states });
     return out;
   }
   /* All words of a piece of the plan between two moments of the clock: { t, text }. */
