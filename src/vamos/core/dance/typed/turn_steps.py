@@ -94,7 +94,11 @@ def things_are_no_counts(line: list[Token]) -> list[Token]:
                     out[-1:] = item[k + 1 : last]
                     skipped = last
                     continue
-                token = changed(token, kind="word")
+                # One word, so that it is written as it was typed and read so again.
+                words = " ".join(t.text for t in item[k - 1 : last + 1])
+                out[-1:] = [changed(item[k - 1], kind="word", text=words, end=item[last].end)]
+                skipped = last
+                continue
             if k > skipped:
                 out.append(token)
     return out
