@@ -24,7 +24,7 @@ _KEYS = {
     "name": r"dance|title|name|tanz|titel|danse|titre|baile|título|ballo|titolo|dans",
     "restarts": r"restarts?",
     "tags": r"tags?(?:/bridges?)?|bridges?",
-    "sequence": r"sequence|seq\.?|phrasing|phrased|order|abfolge|reihenfolge|ablauf|phrasiert",
+    "sequence": r"sequence|seq\.?|phrasing|phrased|(?:song\s+|dance\s+)?order|abfolge|reihenfolge|ablauf|phrasiert",
     "rights": r"rights|copyright|rechte",
     "link": r"video|demo|link|tutorial",
     "weight": r"(?:start(?:ing)?\s+)?weight|startgewicht",
@@ -96,6 +96,8 @@ _NTH_SECTION = re.compile(
     r"\b(\d{1,2})(?:st|nd|rd|th|\.)\s+(?:section|sec|set|part|phrase|eight|8|teil|abschnitt|sección|parte)\b",
     re.IGNORECASE,
 )
+#: “after 8ct #2”: the second eight, not 8 counts.
+_EIGHT_NUMBERED = re.compile(r"\b8[-\s]?(?:counts?|cts?|er)?\s*(?:#|no\.|nr\.?)\s*(\d{1,2})\b", re.IGNORECASE)
 _AFTER_NAMED = re.compile(
     r"\b(?:after|following|end\s+of|nach|ende\s+von|tras|después\s+de|después\s+del)\s+"
     r"(?:(?:the|der|dem|den|la|el|section|part|teil|abschnitt)\s+)*([^\W\d_][^.,;:!()\[\]*]{0,40})",
@@ -211,7 +213,7 @@ def restart_in(line: str) -> Cut | None:
     if found is None or _NONE.match(line) or _LAST_WORDS.match(line):
         return None
     walls = _walls(line)
-    nth = _NTH_SECTION.search(line)
+    nth = _NTH_SECTION.search(line) or _EIGHT_NUMBERED.search(line)
     section = _AFTER_SECTION.search(line) or nth
     after = None if nth else _after(line)
     named = _AFTER_NAMED.search(_WALLS.sub(" ", line)) if section is None and after is None else None
@@ -236,6 +238,10 @@ _NEXT_SAID = re.compile(
 def of_two_kinds(line: str) -> list[str]:
     """“Restart on wall 3 after 8, tag at the end of wall 5”: each in a piece of its own; the line for all others."""
     pieces = _NEXT_SAID.split(line)
+    there = [p for p in pieces if not _NONE.match(p)]
+    if 0 < len(there) < len(pieces):
+        # “No tags. Restart on wall 5”: what there is not need not be said.
+        return of_two_kinds(", ".join(there))
     restarts = [bool(_RESTART.search(p)) for p in pieces]
     tags = [bool(_TAG.search(p)) and not r for p, r in zip(pieces, restarts, strict=True)]
     if not (any(restarts) and any(tags) and all(_walls(p) for p in pieces)):

@@ -168,9 +168,10 @@ class _Reader:
         if not re.fullmatch(r"\d{1,2}|[A-Za-z]\d?", name):
             begins = tuple(s.name for s in self.dance.sections if s.name.lower().startswith(f"{name.lower()} "))
             return begins if len(begins) == 1 and len(name) > 2 else ()
+        parts = {p.name: p.sections for p in self.dance.parts}
         heads = {s.name: s.name.partition(":")[0].split() for s in self.dance.sections}
         found = tuple(n for n, words in heads.items() if words and words[-1].lower() == name.lower() and len(words) < 3)
-        return found if len(found) == 1 else ()
+        return parts.get(found[0], found) if len(found) == 1 else ()
 
     def _item(self, name: str, kind: ItemKind | None, at: int) -> Item:
         sections = self._known(name)
@@ -250,5 +251,6 @@ def _entry(item: Item, dance: Dance) -> str:
 
 def _stands_for(item: Item, dance: Dance) -> bool:
     """Whether the item's name is that of a part or section with just its sections."""
-    parts = {p.name: p.sections for p in dance.parts} | {s.name: (s.name,) for s in dance.sections}
-    return parts.get(item.name) == item.sections
+    # As they are read: a part goes before a section of the same name.
+    named = {s.name: (s.name,) for s in dance.sections} | {p.name: p.sections for p in dance.parts}
+    return named.get(item.name) == item.sections

@@ -105,6 +105,15 @@ def is_moves(plain: str, goes_on: bool = False) -> bool:
     return bool(events) and not any(e.doubt == "not understood" for e in events)
 
 
+def danced_on(counts: str, words: str) -> bool:
+    """Whether words without counts of their own are moves on the counts that stand above them."""
+    try:
+        events, _others = read_notation(f"{counts} {words}", Feel.STRAIGHT, {}, lay_out=False)
+    except (NotationError, InputError):
+        return False
+    return bool(events) and not any(e.doubt in _NOT_MOVES for e in events)
+
+
 def laid_out_on(rest: str) -> str:
     """Moves without counts, on as many as they usually have; nothing where that is not sure."""
     try:

@@ -7,7 +7,7 @@ import re
 from vamos.core.dance.remarks import facts_in, restart_in, tag_in
 from vamos.core.dance.section_text import danced_by_somebody
 from vamos.core.dance.sheets.again import again_of, bar_of
-from vamos.core.dance.sheets.below import STARTS_WITH_COUNT, in_head, is_moves
+from vamos.core.dance.sheets.below import STARTS_WITH_COUNT, danced_on, in_head, is_moves
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, words
 from vamos.core.dance.sheets.heads import (
     BARE_RANGE,
@@ -37,6 +37,8 @@ _COUNT_WORD = r"(?:counts?|cts?|beats?|zähler|tiempos|temps|tempi|tempos)\b"
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
 _COUNTS_ALONE = re.compile(r"^[(\[]?\s*(\d{1,2})\s*(?:counts?|cts?|zähler)\s*[)\]]?\s*:$", re.IGNORECASE)
 _RANGE_ALONE = re.compile(r"^[(\[]?\s*(?:counts?\s*)?(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*:?$", re.IGNORECASE)
+#: “1-2”, “3&4”: a part of an eight; a number alone may be that of a section.
+_FEW_COUNTS = re.compile(r"^[(\[]?\s*(\d{1,3})\s*[-&+,\s][-&+,\s\d]*[)\]]?\s*:?$")
 _RANGE_HEAD = re.compile(r"^[(\[]?\s*counts?\s*(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*(?:again)?\s*:?$", re.IGNORECASE)
 
 
@@ -47,6 +49,8 @@ class HeadLines(SoFar):
         super().__init__(rows)
         #: The counts that stood in the line above, alone.
         self.range: tuple[int, int] | None = None
+        #: The same as it is written, where it is a part of an eight.
+        self.above = ""
 
     def title(self, index: int, plain: str) -> bool:
         """“Rock fwd, shuffle ½ turn” between an empty line and a count 1: the name of the section below."""
@@ -78,7 +82,8 @@ class HeadLines(SoFar):
         """“9-16” in a line of its own, and below it moves without any counts: they are danced on those."""
         found = _RANGE_ALONE.match(plain)
         below = next((r for r in self.rows[index + 1 :] if r.strip()), "")
-        if (whole := _RANGE_HEAD.match(plain)) is not None and is_moves(below.strip()):
+        whole = _RANGE_HEAD.match(plain) or (found if found and int(found.group(2)) - int(found.group(1)) > 6 else None)
+        if whole is not None and is_moves(below.strip()):
             # “Count 1-8”, and the moves below it have counts of their own.
             first, last = int(whole.group(1)), int(whole.group(2))
             self.open(tr("Section {number}", number=len(self.sections) + 1), max(1, last - first + 1))
@@ -89,7 +94,12 @@ class HeadLines(SoFar):
             self.open(tr("Section {number}", number=len(self.sections) + 1), length_said(long.group(1)))
             self.take(index, LineIs.HEAD)
             return True
-        if found is None or is_moves(below.strip()) or not below.strip():
+        if is_moves(below.strip()) or not below.strip():
+            return False
+        if (few := _FEW_COUNTS.match(plain)) is not None and whole is None and danced_on(plain, below):
+            self._counts_above(index, plain.strip("()[]: "), int(few.group(1)))
+            return True
+        if found is None:
             return False
         first, last = int(found.group(1)), int(found.group(2))
         if not 3 <= last - first + 1 <= LONGEST_SECTION:
@@ -99,7 +109,19 @@ class HeadLines(SoFar):
         self.range = (first, last)
         return True
 
+    def _counts_above(self, index: int, counts: str, first: int) -> None:
+        """“1-2” in a line of its own: the counts of what stands below it, in the section it goes on with."""
+        if not self.sections or (first % 8 == 1 and self.sections[-1].moves and not self.above):
+            self.open_under("", first - 1 if first > 8 else 0)
+        self.above = counts
+        self.take(index, LineIs.MOVES)
+
     def below_range(self, index: int, plain: str) -> bool:
+        if self.above:
+            self.sections[-1].moves.append((index, f"{self.above} {plain}"))
+            self.above = ""
+            self.take(index, LineIs.MOVES)
+            return True
         if self.range is None:
             return False
         (first, last), self.range = self.range, None

@@ -51,7 +51,7 @@ WAIT = re.compile(
     re.IGNORECASE,
 )
 #: “8 #2”, “2nd eight”, “1. Achter”, “Bars 1-2 – box”.
-_EIGHT = r"8-?\s?counts?|8-?\s?cts?|8|eights?|achter"
+_EIGHT = r"8-?\s?counts?|8-?\s?cts?|8|eights?|achter|huits?|ochos?|otto|oito"
 EIGHT = re.compile(
     rf"^(?P<word>{_EIGHT})\s*(?:#|no\.?|nr\.?)\s*(?P<number>\d{{1,2}})\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
 )

@@ -55,6 +55,8 @@ class WrittenSection:
     like: Like | None = None
     #: Nobody said how long it is.
     open_end: bool = False
+    #: The section under whose head it stands, where counts began at 1 again without one.
+    under: str = ""
 
 
 @dataclass
@@ -85,7 +87,7 @@ class WrittenSheet:
         names = {s.name for s in sections}
         parts = tuple(
             DancePart(name.split()[-1] if name.lower().startswith(("part ", "teil ")) else name, kept)
-            for name, several in self.parts.items()
+            for name, several in (self.parts | self._grown()).items()
             if (kept := tuple(n for n in several if n in names))
         )
         facts = self.facts
@@ -110,6 +112,14 @@ class WrittenSheet:
         self._check_facings(dance)
         return dance
 
+    def _grown(self) -> dict[str, list[str]]:
+        """Heads with several eights below them, where the order calls them: the name stands for all of these."""
+        found: dict[str, list[str]] = {}
+        for section in self.sections if self.facts.get("sequence") else ():
+            if section.under and not section.part:
+                found.setdefault(section.under, [section.under]).append(section.name)
+        return found
+
     def _whole_eights(self) -> None:
         """A section whose length nobody said is whole eights, unless its own counts make the number that is told."""
         total = sum(s.length or 0 for s in self.sections if kind_by_name(s.name) is None)
@@ -124,7 +134,9 @@ class WrittenSheet:
         said = self.facts.get("sequence", "")
         if said:
             try:
-                return parse_sequence(said, dance)
+                items = parse_sequence(said, dance)
+                self.remarks += _never_danced(items, dance)
+                return items
             except NotationError as error:
                 self.remarks.append(
                     tr("The sequence “{said}” was left aside: {error}", said=said, error=error.expected)
@@ -210,6 +222,18 @@ class WrittenSheet:
                 continue
             if heading is not None:
                 heading = None if any(t is None for t in turned) else (heading + sum(filter(None, turned))) % 8
+
+
+def _never_danced(items: tuple[Item, ...], dance: Dance) -> list[str]:
+    """Told of sections that no place of the order calls."""
+    danced = {name for item in items for name in item.sections}
+    if any(item.kind is ItemKind.WALL and not item.sections for item in items):
+        danced |= {s.name for s in dance.wall_sections()}
+    return [
+        tr("“{name}” has no place in the order: it is never danced.", name=s.name)
+        for s in dance.sections
+        if s.name not in danced
+    ]
 
 
 def _left_aside(cut: Cut, after: int | None, wall: int, dance: Dance) -> str:

@@ -45,6 +45,12 @@ class SoFar:
         if self.part:
             self.parts.setdefault(self.part, []).append(free)
 
+    def open_under(self, name: str, offset: int = 0) -> None:
+        """Another section under the head of the one above."""
+        above = self.sections[-1].under or self.sections[-1].name if self.sections else ""
+        self.open(name, None, offset)
+        self.sections[-1].under = above
+
     def goes_on(self) -> bool:
         return bool(self.sections and self.sections[-1].moves)
 

@@ -39,6 +39,14 @@ _TURNS = re.compile(r"\b[1357]/[248]\b|[½¼¾⅛⅜⅝⅞]|\b(?:turn|drehung|gi
 #: A cell that says where one faces, by the clock.
 _FACES = re.compile(r"^(1[0-2]|[1-9])(?::?(00|30))?\s*(?:o'?clock|uhr|h)?$", re.IGNORECASE)
 _ROLES = {word: role for role, several in _HEADS.items() for word in several.split()}
+_ROLES |= dict.fromkeys(("right/left", "left/right", "r/l", "l/r", "rechts/links", "links/rechts", "re/li"), "foot")
+#: A direction that is only a way, and a turn beside it that says none.
+_WAY = re.compile(
+    r"^(?:to\s+the\s+|nach\s+|à\s+|a\s+la\s+)?(left|right|links|rechts|gauche|droite|izquierda|derecha)$", re.IGNORECASE
+)
+_OPEN = re.compile(
+    r"(?:\b[1357]/[248]|[½¼¾⅛⅜⅝⅞])(?:\s+turn)?(?!\s*(?:turn\b|[lr]\b|left|right|links|rechts))", re.IGNORECASE
+)
 #: So many rows may stand above the head.
 _PREFACE = 12
 
@@ -174,6 +182,13 @@ def _moves(cells: dict[str, str]) -> str:
     cells = dict(cells)
     faces = _FACES.match(cells.get("turn", ""))
     if faces is not None:
+        del cells["turn"]
+    way, open_turn = _WAY.match(cells.get("turn", "")), _OPEN.search(cells.get("moves", ""))
+    if way is not None and open_turn is not None:
+        # “step, pivot ½” with the direction “left”: that is the way of its turn.
+        at = open_turn.end()
+        first = cells.pop("foot", "")
+        cells["moves"] = f"{first} {cells['moves'][:at]} {way[1]}{cells['moves'][at:]}".strip()
         del cells["turn"]
     said = " ".join(cells[role] for role in ("turn", "moves", "foot") if role in cells)
     return f"{said} ({faces.group(1)}:{faces.group(2) or '00'})" if faces is not None and said else said

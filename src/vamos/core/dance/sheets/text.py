@@ -262,7 +262,7 @@ class _Sheet(HeadLines):
         if not self.sections:
             self.open(tr("Section {number}", number=1), self.name_counts)
         elif self._begins_again(plain):
-            self.open(tr("Section {number}", number=len(self.sections) + 1))
+            self.open_under(tr("Section {number}", number=len(self.sections) + 1))
         self.sections[-1].moves.append((index, plain))
         self.take(index, LineIs.MOVES)
 

@@ -22,7 +22,7 @@ NUMBERS = {
 }
 _AND = ("and", "und")
 _PARTS = ("a", "e")
-UNTIL = ("to", "bis", "through", "thru", "until")
+UNTIL = ("to", "bis", "through", "thru", "until", "à", "al")
 
 
 class Count(Struct, frozen=True):
