@@ -71,7 +71,7 @@ class WindowCase(unittest.TestCase):
         self.app.processEvents()
         self.assertEqual(self.problems, [])
 
-    def until(self, condition: Callable[[], object], what: str, seconds: float = 90.0) -> None:
+    def until(self, condition: Callable[[], object], what: str, seconds: float = 240.0) -> None:
         """Let the window live until something is so."""
         end = time.monotonic() + seconds
         while not condition():

@@ -124,6 +124,19 @@ class CountsAboveTest(unittest.TestCase):
             (section,) = read_sheet(path).sections
         self.assertEqual(short(section.events), "1R 2L 3R 4L-4 5R 6L 7R 8L")
 
+    def test_a_cell_may_hold_as_many_commas_as_a_row_has_cells(self):
+        rows = (
+            "set;count;move;feet",
+            "1;1-4;walk forward;R L R L",
+            "2;1-8;rock R, recover L, coaster R, rock L, recover R;",
+        )
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / "line.csv"
+            path.write_text("\n".join(rows))
+            found = read_sheet(path)
+        self.assertEqual([s.name for s in found.sections], ["1", "2"])
+        self.assertEqual(short(found.sections[0].events), "1R 2L 3R 4L")
+
 
 if __name__ == "__main__":
     unittest.main()

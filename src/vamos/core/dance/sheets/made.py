@@ -134,9 +134,9 @@ class WrittenSheet:
         said = self.facts.get("sequence", "")
         if said:
             try:
-                items = parse_sequence(said, dance)
-                self.remarks += _never_danced(items, dance)
-                return items
+                order = parse_sequence(said, dance)
+                self.remarks += _never_danced(order, dance)
+                return order
             except NotationError as error:
                 self.remarks.append(
                     tr("The sequence “{said}” was left aside: {error}", said=said, error=error.expected)

@@ -57,7 +57,13 @@ def separator_of(text: str) -> tuple[str, str]:
     if said is not None:
         return said.group(1), text[said.end() :]
     top = text.split("\n", _PREFACE)[:_PREFACE]
-    return max(",;\t", key=lambda s: (max(row.count(s) for row in top), -",;\t".index(s))), text
+
+    def fits(sign: str) -> tuple[int, int, int]:
+        # What separates stands in most rows; a cell may hold as many commas.
+        found = [row.count(sign) for row in top]
+        return sum(1 for n in found if n), max(found), -",;\t".index(sign)
+
+    return max(",;\t", key=fits), text
 
 
 def without_preface(text: str, separator: str) -> tuple[str, str]:

@@ -60,6 +60,10 @@ class Typed:
     readings: tuple[tuple[Event, ...], ...] = ()
 
 
+#: A full turn in eighths; so many of the same in a row are asked about.
+_WHOLE_TURN, _DIZZY = 8, 3
+
+
 def read_typed(
     text: str,
     feel: Feel = Feel.STRAIGHT,
@@ -260,6 +264,10 @@ def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: 
     doubts = list(best.doubts)
     sides = sides_lost(lines, best.events, lexicon) if not doubts else ()
     doubts += [(e.start, Doubt.COUNTS) for e in best.events if crowded(e, lexicon)]
+    whole = [e for e in best.events if abs(e.turn or 0) >= _WHOLE_TURN]
+    if len(whole) >= _DIZZY and len({e.name for e in whole}) == 1:
+        # So many full turns in a row are sooner one over all counts.
+        doubts.append((whole[1].start, Doubt.TURNS))
     doubts += [(e.start, Doubt.TURNS) for e in best.events if turns_a_limb(e, lexicon)]
     others: list[tuple[Event, ...]] = []
     for other in states[1:]:

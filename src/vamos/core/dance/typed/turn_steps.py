@@ -20,6 +20,9 @@ _NOUNS = {
     "stomps": "stomp", "bounces": "bounce", "jumps": "jump", "hops": "hop", "chugs": "chug", "paddles": "paddle",
     "pivots": "pivot",
 }  # fmt: skip
+_WALKED_ROUND = {
+    "steps": "walk", "walks": "walk", "schritte": "gehen", "schritten": "gehen", "pasos": "camina", "pas": "marche",
+}  # fmt: skip
 #: Each of these turns, by an equal share.
 _TURNING = ("jumps", "hops", "chugs", "paddles", "pivots")
 _WALKED = ("walk", "walks", "walking", "march", "marching", "run", "gehen", "laufen", "geh", "lauf", "camina", "marche")
@@ -35,8 +38,20 @@ def turned_over_steps(line: list[Token], lexicon: Lexicon) -> list[Token]:
     out: list[Token] = []
     for sep, group in itertools.groupby(line, lambda t: t.kind == "sep"):
         item = list(group)
-        out += item if sep else _over_steps(item, lexicon) or item
+        out += item if sep else _round(item, lexicon) or _over_steps(item, lexicon) or item
     return out
+
+
+def _round(item: list[Token], lexicon: Lexicon) -> list[Token] | None:
+    """“8 steps in a circle to the right 1-8”: one circle walked on all counts, not one each; else None."""
+    circle = any(a.role == "turn" and a.value for k in range(len(item)) for a in lexicon.at(item, k))
+    noun = next((k for k, t in enumerate(item) if t.lower in _WALKED_ROUND and k and _number(item, k - 1, lexicon)), 0)
+    if not circle or not noun or _counts_in(item, noun - 1) not in (0, _number(item, noun - 1, lexicon)):
+        return None
+    walk = changed(item[noun], kind="word", text=_WALKED_ROUND[item[noun].lower])
+    counts = _counts_ahead(item[: noun - 1])
+    rest = [t for t in (*item[counts : noun - 1], *item[noun + 1 :]) if t.kind not in ("open", "close")]
+    return [*item[:counts], walk, *rest]
 
 
 def _over_steps(item: list[Token], lexicon: Lexicon) -> list[Token] | None:
@@ -115,9 +130,10 @@ def _of_things(item: list[Token], k: int) -> int:
     return things[0] if before in _WITH else 0
 
 
-def _counts_in(item: list[Token]) -> int:
-    """How many whole counts an item has at its front or its end: ``1-4``, ``1 2 3 4``."""
-    ahead = item[: _counts_ahead(item)] or item[len(item) - _counts_ahead(item[::-1]) :]
+def _counts_in(item: list[Token], number: int = -1) -> int:
+    """How many whole counts an item has at its front or its end: ``1-4``, ``1 2 3 4``; ``number`` is none of them."""
+    front = _counts_ahead(item[:number] if number >= 0 else item)
+    ahead = item[:front] or item[len(item) - _counts_ahead(item[::-1]) :]
     numbers = [int(t.text) for t in ahead if t.kind == "num"]
     ranged = [t.kind for t in ahead] == ["num", "dash", "num"]
     return numbers[-1] - numbers[0] + 1 if ranged else len(numbers)
