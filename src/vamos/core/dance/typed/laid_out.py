@@ -150,7 +150,7 @@ def _then_on(last: list[Token], lexicon: Lexicon) -> Repeat | None:
     foot = lexicon.foot_of(last[-1].lower) if len(last) > 1 else ""
     joined = all(any(a.role in ("and", "link") for a in lexicon.at(last, k)) for k in range(len(last) - 1))
     # “…, weight on R” says nothing of another round.
-    return Repeat(False, foot) if joined and last[0].lower in _THEN and foot in ("R", "L") else None
+    return Repeat(False, foot) if joined and last and last[0].lower in _THEN and foot in ("R", "L") else None
 
 
 def _danced(
