@@ -21,7 +21,7 @@ from vamos.core.dance.typed.reading import read_typed
 from vamos.core.dance.typed.tokens import tokens_of
 from vamos.core.dance.weight import follow
 from vamos.core.model.dance import Dance, Doubt, Event, Foot, Kind, Section
-from vamos.core.time import Feel
+from vamos.core.time import Feel, count_name
 from vamos.errors import InputError
 
 ORDER = ("right", "asked", "marked", "refused", "no help", "silent")
@@ -108,6 +108,22 @@ class WithoutCountsTest(unittest.TestCase):
         for text in ("side R, close L, side R", "vine R, side L, close R, side L"):
             events = read_notation(text, Feel.STRAIGHT, {})[0]
             self.assertIn(Doubt.COUNTS, {e.doubt for e in events}, text)
+
+    def test_a_count_that_is_left_out_may_be_that_of_the_clap(self):
+        """“1 2 3 clap, 5 6 7 clap” may clap on 4 and 8; steps on three counts are meant as they stand."""
+        for text, asked in (
+            ("1 2 3 clap, 5 6 7 clap", ["1", "5"]),
+            ("1 2 3 hop 5 6 7 hop", ["1", "5"]),
+            ("1 2 3 clap, 4 5 6 clap", []),
+            ("clap 1 2 3, snap 5 6 7", []),
+            ("1 2 3 walk L, 5 6 7 walk R", []),
+        ):
+            events, _ = read_notation(text, Feel.STRAIGHT, {})
+            self.assertEqual([count_name(e.start) for e in events if e.doubt is Doubt.READINGS], asked, text)
+
+    def test_full_turns_in_a_row_are_asked(self):
+        events, _ = read_notation("8 full turns left 1-8", Feel.STRAIGHT, {})
+        self.assertEqual([count_name(e.start) for e in events if e.doubt is Doubt.TURNS], ["2"])
 
     def test_what_is_not_known_is_refused_as_before(self):
         """A word of nobody's, prose, and lines of a sheet stay what they are."""

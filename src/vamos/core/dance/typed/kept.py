@@ -205,3 +205,29 @@ def crowded(event: Event, lexicon: Lexicon) -> bool:
 def turns_a_limb(event: Event, lexicon: Lexicon) -> bool:
     """Whether hips, arms or a head go round and the dancer with them: “a circle of the hips”."""
     return bool(event.turn) and event.foot is Foot.NONE and any("hand" in lexicon.role_of(w) for w in _words_of(event))
+
+
+def counts_between(lines: list[list[Token]]) -> list[Fraction]:
+    """“1 2 3 clap, 5 6 7 clap”: where runs of counts begin whose move may be meant on the one that is left out."""
+    runs: list[list[int]] = []
+    danced = True
+    for token in itertools.chain.from_iterable(lines):
+        if token.kind == "num":
+            if danced:
+                runs.append([])
+                danced = False
+            runs[-1].append(int(token.text))
+        elif token.kind == "word" and runs:
+            danced = True
+        elif token.kind != "sep":
+            # Ranges and parts of counts say where each move is.
+            return []
+    # Words behind the last run: the counts stand in front.
+    if not danced or lines[0][0].kind != "num":
+        return []
+    return [
+        Fraction(run[0] - 1)
+        for one, other in itertools.pairwise(runs)
+        if len(one) == len(other) > 1 and other[0] == one[-1] + 2
+        for run in (one, other)
+    ]

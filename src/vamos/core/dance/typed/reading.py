@@ -14,7 +14,7 @@ from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.around import in_its_language, side_word
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.each_foot import each_foot
-from vamos.core.dance.typed.kept import counts_lost, crowded, sides_lost, turns_a_limb, words_lost
+from vamos.core.dance.typed.kept import counts_between, counts_lost, crowded, sides_lost, turns_a_limb, words_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
 from vamos.core.dance.typed.last_counted import last_counted
 from vamos.core.dance.typed.leading import OTHER
@@ -268,6 +268,9 @@ def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: 
     if len(whole) >= _DIZZY and len({e.name for e in whole}) == 1:
         # So many full turns in a row are sooner one over all counts.
         doubts.append((whole[1].start, Doubt.TURNS))
+    between = counts_between(lines)
+    # Three steps on three counts are meant so.
+    doubts += [(e.start, Doubt.READINGS) for e in best.events if e.start in between and e.kind is not Kind.STEP]
     doubts += [(e.start, Doubt.TURNS) for e in best.events if turns_a_limb(e, lexicon)]
     others: list[tuple[Event, ...]] = []
     for other in states[1:]:
