@@ -226,7 +226,9 @@ class RulesTest(unittest.TestCase):
         form = re.compile(rf"(?<![^\W_])({'|'.join(words)})(?![^\W_])")
         for text, _ in ALL[1::2]:
             if not form.search(text) or re.search(
-                r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand|linke[nr]|rechte[nr]|Linker|Rechte|Linke",
+                r"[RL]{2}|clock|Uhr|\d:\d\d|wall|[^\x00-\xff½¼¾⅛–‑−⁄]|P[DG]|wand|linke[nr]|rechte[nr]|Linker|Rechte|Linke|"
+                # Other languages beside R and L of English.
+                r"izquierda|derecha|gauche|droite",
                 text,
             ):
                 continue
