@@ -84,6 +84,7 @@ class SequenceWordsTest(unittest.TestCase):
             ("wall x4", "4*wall"),
             ("wall x2, tag 1, 2 walls", '2*wall "Tag 1" 2*wall'),
             ("4 walls, tag 1, wall", '4*wall "Tag 1" wall'),
+            ("wall 2 walls", "3*wall"),
             ("wall hold 4 wall", "wall hold:4 wall"),
             ("2 walls, hold for 2 counts, wall", "2*wall hold:2 wall"),
             ("fan sweep, chorus", '"Fan sweep" chorus'),

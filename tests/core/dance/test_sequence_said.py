@@ -92,6 +92,7 @@ class SaidTest(unittest.TestCase):
     def test_what_is_not_understood_is_pointed_at(self):
         for dance, typed, word, expected in (
             (PHRASED, "A 2 B", "2", "“A x2” or “2x A”"),
+            (PHRASED, "A B A B (x2)", "(x2)", "brackets around all"),
             (PHRASED, "A, B, C", "C", "wall or one of: A, B"),
             (PHRASED, "A, A (first 40), B", "(first", "1 to 15"),
             (PHRASED, "A, B (last 4)", "(last", "where a section begins"),

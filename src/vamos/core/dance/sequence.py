@@ -19,6 +19,7 @@ import re
 from dataclasses import replace
 
 from vamos.core.dance.counts_typed import NotationError
+from vamos.core.dance.sequence_names import quoted
 from vamos.core.dance.sequence_said import as_written
 from vamos.core.model.dance import Dance, Item, ItemKind, Pause, kind_by_name
 from vamos.wording import words_of
@@ -32,7 +33,7 @@ _TIMES_BEHIND = re.compile(r"\s*[*×](?=\s*\d)\s*|\s*x(?=\d)", re.IGNORECASE)
 _HOLD = re.compile(r"hold\s+(?:for\s+)?(\d+)(?:\s+(?:counts?|beats?))?(?![\w*×])", re.IGNORECASE)
 _RESTART = re.compile(r"\s*,?\s*\(?restart\s+after\s+(?:count\s+)?(\d+)(?:\s+counts?)?\)?", re.IGNORECASE)
 #: “wall 3” is the third one, not a wall and section 3.
-_NUMBERED = re.compile(r"\s*#?\d+(?!\s*[x×*])")
+_NUMBERED = re.compile(r"\s*#?\d+(?!\d|\s*(?:[x×*]|walls?\b))", re.IGNORECASE)
 _NAME_ENDS = re.compile(r"(?=$|[\s\[\],*×/@])")
 _NUMBER = re.compile(r"\d+")
 _KINDS = {k.value: k for k in ItemKind}
@@ -59,7 +60,7 @@ def parse_sequence(text: str, dance: Dance) -> tuple[Item, ...]:
                 at = text.find(number.group()) if number is not None else -1
                 raise (NotationError(text, at, said.expected) if at >= 0 else error) from None
             # The one that came as far knows better what is wrong.
-            further = said.at > error.at or (said.at == error.at and text[said.at : said.at + 1] not in "]")
+            further = said.at > error.at or (said.at == error.at and text[said.at :][:1] not in ("", "]"))
             raise (said if further else error) from None
 
 
@@ -242,7 +243,7 @@ def _entry(item: Item, dance: Dance) -> str:
     if whole:
         return "wall" + cuts
     name = item.name if _stands_for(item, dance) else (item.sections[0] if item.sections else item.name)
-    text = name if re.fullmatch(r'[^\s\[\]"“*/@:+,]+', name) and not name.isdigit() else f'"{name}"'
+    text = quoted(name)
     said = kind_by_name(name) or ItemKind.PART
     if said is not item.kind or name.lower() in _KINDS:
         text = f"{item.kind}:{text}"

@@ -135,6 +135,11 @@ class _Said:
         if match["number"] and match["open"] is None and not alone:
             # “A 2x B”: it goes with what follows, unless a comma or the end says otherwise.
             return 1
+        if match["open"] and self.out and "," not in self.plain and not self.plain[match.end() :].strip():
+            # “A B A B (x2)” may mean the last one or all of them.
+            raise self.fail(
+                tr("“B x2”, or brackets around all that is danced so often: “(A B) x2”"), match.start("open")
+            )
         self.at = match.end()
         return times_of(match)
 

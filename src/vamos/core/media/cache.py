@@ -30,7 +30,7 @@ def folder() -> Path:
 
 
 #: Raised when what is kept of a kind is worked out differently, so that older results are made again.
-_VERSIONS = {"peaks": 1, "motion": 2, "thumbs": 1, "proxies": 2}
+_VERSIONS = {"peaks": 1, "motion": 2, "thumbs": 1, "proxies": 2, "voice": 1}
 
 
 def place(kind: str, key: str, suffix: str = ".npz") -> Path:

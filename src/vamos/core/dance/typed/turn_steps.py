@@ -11,6 +11,7 @@ import re
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.count_runs import NUMBERS
+from vamos.core.dance.typed.laid_out import COUNT_WORDS
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.tokens import Token
 
@@ -91,7 +92,7 @@ _WITH = ("with", "using", "doing", "mit", "con", "avec")
 #: “step in 3 cross 4” is a step on 3: behind these stand several things.
 _IN = ("in", "over", "into", "über", "en")
 _SEVERAL = re.compile(r"(?<!s)s$|en$|e$")
-_COUNT_WORDS = ("count", "counts", "cts", "beat", "beats", "zähler", "zählzeiten", "schläge", "temps", "tiempos")
+_COUNT_WORDS = (*COUNT_WORDS, "schläge", "temps", "tiempos")
 
 
 def things_are_no_counts(line: list[Token]) -> list[Token]:
