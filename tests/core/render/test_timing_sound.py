@@ -3,6 +3,7 @@
 import itertools
 import unittest
 from fractions import Fraction as F
+from unittest import mock
 
 import numpy as np
 import pyloudnorm
@@ -104,6 +105,26 @@ class SoundTest(unittest.TestCase):
         self.assertAlmostEqual(pyloudnorm.Meter(RATE).integrated_loudness(heard.astype(float)), -16, delta=0.5)
         self.assertAlmostEqual(made.lufs, -16, delta=0.5)
         self.assertLessEqual(20 * np.log10(true_peak(heard)), -1.0)
+
+    def test_clicks_alone_are_not_pressed_flat(self):
+        """Clicks with silence between them cannot be that loud; what rises 19 dB above is not pressed under the ceiling."""
+        clicks = np.zeros((RATE * 6, 2), np.float32)
+        tick = np.exp(-np.arange(960) / 200) * np.sin(np.arange(960) * 0.2)
+        for at in range(0, len(clicks), RATE // 2):
+            clicks[at : at + 960] += (0.5 * tick)[:, None].astype(np.float32)
+        with mock.patch("vamos.core.render.sound.limited", wraps=limited) as held:
+            made = levelled(clicks)
+        given = max(20 * np.log10(np.abs(call.args[0]).max()) for call in held.call_args_list)
+        self.assertLess(given, 15)
+        heard = decoded(made.coded)
+        self.assertLessEqual(20 * np.log10(true_peak(heard)), -1.0)
+        self.assertGreater(20 * np.log10(true_peak(heard)), -4.0)
+
+    def test_silence_between_sounds_is_measured_as_by_the_reference(self):
+        """To a millionth of a LUFS what pyloudnorm says of the same samples (ITU-R BS.1770-4)."""
+        some = np.zeros((RATE * 8, 2), np.float32)
+        some[RATE : 2 * RATE] = 0.3 * np.sin(np.arange(RATE) * 0.1)[:, None]
+        self.assertAlmostEqual(loudness(some), pyloudnorm.Meter(RATE).integrated_loudness(some.astype(float)), places=6)
 
     def test_reference_tone_of_the_standard(self):
         """A 997 Hz sine at −20 dBFS in both channels reads −20 + 3.01 − 3.01 ≈ −20.0 LUFS

@@ -54,14 +54,15 @@ class Lexicon:
     titles: set[str] = field(default_factory=set)
     limbs: set[str] = field(default_factory=set)
     sheet: dict[str, set[str]] = field(default_factory=dict)
-    longest: int = 1
+    #: The words of every phrase but the last, as far as they go.
+    begun: set[str] = field(default_factory=set)
     _near: dict[str, str | None] = field(default_factory=dict)
 
     def put(self, words: str, role: str, value: Any) -> None:
         key = plain(words)
         if (role, value) not in self.roles.setdefault(key, []):
             self.roles[key].append((role, value))
-            self.longest = max(self.longest, key.count(" ") + 1)
+            self.begun |= beginnings(key)
 
     def known(self, words: str) -> bool:
         return words in self.roles
@@ -83,17 +84,19 @@ class Lexicon:
     def at(self, tokens: list[Token], index: int) -> list[Atom]:
         """Every reading of the words at a token, the longest first."""
         out: list[Atom] = []
-        words: list[str] = []
-        for k in range(index, min(len(tokens), index + 2 * self.longest)):
+        before = ""
+        for k in range(index, len(tokens)):
             token = tokens[k]
-            if token.kind == "dash" and words and not token.spaced:
+            if token.kind == "dash" and before and not token.spaced:
                 continue
-            if token.kind != "word" or len(words) >= self.longest:
+            if token.kind != "word":
                 break
-            words.append(token.lower)
-            joined = " ".join(words)
-            hits = self.roles.get(joined) or self.roles.get(" ".join([*words[:-1], self.base(words[-1])])) or ()
-            out += [Atom(role, value, k + 1 - index, joined) for role, value in hits]
+            word = token.lower
+            hits = self.roles.get(before + word) or self.roles.get(before + self.base(word)) or ()
+            out += [Atom(role, value, k + 1 - index, before + word) for role, value in hits]
+            if before + word not in self.begun:
+                break
+            before += word + " "
         return sorted(out, key=lambda atom: -atom.size)
 
     def is_title(self, word: str) -> bool:
@@ -135,6 +138,11 @@ def slips(word: str) -> set[str]:
     return out - {word}
 
 
+def beginnings(key: str) -> set[str]:
+    words = key.split(" ")
+    return {" ".join(words[:n]) for n in range(1, len(words))}
+
+
 def plain(words: str) -> str:
     return " ".join(words.lower().replace("-", " ").split())
 
@@ -156,12 +164,12 @@ def lexicon_for(own: Mapping[str, StepPattern]) -> Lexicon:
         found.titles,
         found.limbs,
     )
-    mine.sheet, mine.longest = found.sheet, found.longest
+    mine.sheet, mine.begun = found.sheet, set(found.begun)
     for name, step in own.items():
         key = plain(name)
         others = [r for r in found.roles.get(key, ()) if r[0] != "figure"]
         mine.roles[key] = [("figure", step), *others]
-        mine.longest = max(mine.longest, key.count(" ") + 1)
+        mine.begun |= beginnings(key)
     return mine
 
 
