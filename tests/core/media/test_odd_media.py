@@ -70,6 +70,25 @@ class OddMediaTest(FolderCase):
         both = ("-map", "0:v", "-map", "1:a", "-map", "2:a", "-c:v", "copy", "-c:a", "aac")
         self.holds(self.made("two.mp4", "-i", "@base.mp4", "-i", "@click.wav", "-i", "@silence.wav", *both))
 
+    def test_tracks_of_an_unknown_kind(self):
+        """A track whose four letters nobody knows is passed over; where there is no other, that is said."""
+        inputs = ("-i", "@base.mp4", "-i", "@click.wav", "-i", "@silence.wav")
+        self.made("two.mp4", *inputs, "-map", "0:v", "-map", "1:a", "-map", "2:a", "-c:v", "copy")
+        two = (self.folder / "two.mp4").read_bytes()
+        lost = two.replace(b"mp4a", b"zzzz").replace(b"esds", b"zzzz")
+        first = two.index(b"esds") + 8
+        (self.folder / "one.mp4").write_bytes(lost[:first] + two[first:])
+        (self.folder / "other.mp4").write_bytes(two[:first] + lost[first:])
+        self.assertFalse(read_sound(self.folder / "one.mp4", 48000).samples.any())
+        click = read_sound(self.folder / "other.mp4", 48000).samples[:, 0]
+        self.assertAlmostEqual(int(np.argmax(click)) / 48000, 3, delta=0.03)
+        (self.folder / "none.mp4").write_bytes(lost)
+        with self.assertRaisesRegex(MediaError, "its sound cannot be decoded"):
+            probe(self.folder / "none.mp4")
+        (self.folder / "dark.mp4").write_bytes(two.replace(b"avc1", b"zzzz"))
+        with self.assertRaisesRegex(MediaError, "its picture cannot be decoded"):
+            probe(self.folder / "dark.mp4")
+
     def test_hevc_of_ten_bits(self):
         options = ("-c:v", "libx265", "-x265-params", "log-level=none", "-pix_fmt", "yuv420p10le", "-c:a", "aac")
         self.holds(self.made("ten.mp4", "-i", "@base.mp4", "-i", "@click.wav", *options))

@@ -17,7 +17,7 @@ import numpy.typing as npt
 
 from vamos.core.lazy import scipy
 from vamos.core.media.hdr import is_hdr, natural_frame
-from vamos.core.media.probe import clock_zero, opened
+from vamos.core.media.probe import clock_zero, opened, picture_of
 from vamos.errors import MediaError
 from vamos.wording import words_of
 
@@ -40,7 +40,7 @@ def frame_times(path: Path, start_take_s: float, end_take_s: float) -> Floats:
     """
     found: list[float] = []
     with opened(path) as container:
-        stream = next(iter(container.streams.video), None)
+        stream = picture_of(container)
         if stream is None or stream.time_base is None:
             raise MediaError(tr("there is no picture in this file."), file=path)
         zero = clock_zero(container)
@@ -104,11 +104,11 @@ class FrameReader:
         self.path = path
         self._context = opened(path)
         self._container = self._context.__enter__()
-        streams = self._container.streams.video
-        if not streams:
+        stream = picture_of(self._container)
+        if stream is None:
             self._context.__exit__(None, None, None)
             raise MediaError(tr("there is no picture in this file."), file=path)
-        self._stream = streams[0]
+        self._stream = stream
         self._stream.thread_type = "AUTO"
         if threads:
             self._stream.codec_context.thread_count = threads

@@ -12,7 +12,9 @@ from vamos.errors import MediaError, MissingError
 from vamos.wording import words_of
 
 if TYPE_CHECKING:
+    from av.audio.stream import AudioStream
     from av.container import InputContainer
+    from av.video.stream import VideoStream
 
 tr = words_of(__name__)
 
@@ -121,10 +123,13 @@ def probe(path: Path) -> Probe:
     import av
 
     with opened(path) as container:
-        video = next((s for s in container.streams.video if not _is_cover(s)), None)
-        audio = next(iter(container.streams.audio), None)
+        video, audio = picture_of(container), sound_of(container)
         if not len(container.streams):
             raise _unreadable(path, ValueError("it holds no tracks"))
+        if audio is None and container.streams.audio:
+            raise MediaError(tr("its sound cannot be decoded."), file=path, safe=tr("The file was not changed."))
+        if video is None and any(not _is_cover(stream) for stream in container.streams.video):
+            raise MediaError(tr("its picture cannot be decoded."), file=path)
         if video is None and audio is None:
             raise MediaError(tr("there is neither sound nor picture in it."), file=path)
         duration = (container.duration or 0) / av.time_base
@@ -151,6 +156,18 @@ def probe(path: Path) -> Probe:
             audio.rate or 0 if audio is not None else 0,
             audio.channels if audio is not None else 0,
         )
+
+
+def picture_of(container: InputContainer) -> VideoStream | None:
+    """The film in a file: the first whose kind is known; covers of songs are no films."""
+    # A stream of an unknown kind has no codec at all, whatever its type says.
+    known = (stream for stream in container.streams.video if stream.codec_context is not None)
+    return next((stream for stream in known if not _is_cover(stream)), None)
+
+
+def sound_of(container: InputContainer) -> AudioStream | None:
+    """The sound in a file: the first whose kind is known; beside it phones write kinds of their own."""
+    return next((stream for stream in container.streams.audio if stream.codec_context is not None), None)
 
 
 def _is_cover(stream: object) -> bool:

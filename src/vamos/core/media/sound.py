@@ -15,7 +15,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 import numpy.typing as npt
 
-from vamos.core.media.probe import clock_zero, opened
+from vamos.core.media.probe import clock_zero, opened, sound_of
 from vamos.core.progress import Progress, quiet
 from vamos.errors import MediaError, write_error
 from vamos.wording import words_of
@@ -78,7 +78,7 @@ def _frames(path: Path, rate: int, channels: int, start_s: float) -> Iterator[tu
     import av
 
     with opened(path) as container:
-        stream = next(iter(container.streams.audio), None)
+        stream = sound_of(container)
         if stream is None:
             raise MediaError(
                 tr("there is no sound in this file."),
