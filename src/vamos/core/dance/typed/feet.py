@@ -5,6 +5,7 @@ from __future__ import annotations
 from msgspec.structs import replace as changed
 
 from vamos.core.dance.typed.around import (
+    SIDE_WORDS,
     crosses,
     feet_before_verbs,
     feet_in_a_row,
@@ -48,7 +49,11 @@ class Feet:
                 return [found]
         # Which arm, which way one looks: no foot, and part of the name.
         sided = changed(now, name=(*now.name, side_word(foot, atom.words)))
-        out = [*apart, *([reading.go(0, sided)] if foot in "RL" and (now.kind == "hand" or now.hand) else [])]
+        arm = foot in "RL" and (now.kind == "hand" or now.hand)
+        if arm and now.kind == "hand" and now.name[-1:] and now.name[-1] in SIDE_WORDS and not now.feet:
+            # “hips R R L L”: one side after the other.
+            return [*apart, reading.go(0, sided)]
+        out = [*apart, *([reading.go(0, sided)] if arm else [])]
         if len(atom.words.split()) > 1 or foot in "BE" or atom.words in ("rf", "lf", "오른발", "왼발", "pd", "pg"):
             cost = 0.0 if not now.feet else 1.0
             return [*out, reading.go(cost, changed(now, feet=(foot,)))]

@@ -12,16 +12,17 @@ from vamos.core.dance.typed.lexicon import Lexicon, plain
 from vamos.core.dance.typed.line import LINES, WORDS
 from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.moves import NO_MOVE, readings
+from vamos.core.dance.typed.number_words import as_often
 from vamos.core.dance.typed.repeats import Repeat, again, repeat_in
 from vamos.core.dance.typed.rewritten import without_number
-from vamos.core.dance.typed.rows import closed, led, length_of, struts, written_out
+from vamos.core.dance.typed.rows import closed, led, length_of, sides_of, struts, written_out
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token
 from vamos.core.model.dance import Doubt
 
 #: Lines of dances are so long; another sum is asked for.
-USUAL = (4, 6, 8, 16, 24, 32)
+USUAL = (4, 6, 8, 12, 16, 24, 32)
 #: Words that cost so much a move may be anything.
 _CLEAR = 0.45
 #: What turns the body only beside something else.
@@ -41,11 +42,11 @@ def laid_out(starts: list[State], lines: list[list[Token]], lexicon: Lexicon) ->
     # “3 stomps R L R” says itself how long it is.
     often = lines[0][0].kind == "times" and total is None
     usual = (*range(1, 9), *USUAL) if often else USUAL if total is None else (total,)
-    words = [t for line in lines for t in (*_said(line, lexicon), _comma(line[-1]))]
+    words = [t for line in lines for t in (*as_often(_said(line, lexicon), lexicon), _comma(line[-1]))]
     words, once_more = _repeated(each_foot(words, lexicon), lexicon)
     found: list[State] = []
     for cost, moves in readings(words, lexicon)[:WORDS]:
-        row = _limbs(struts(led(written_out(moves))), lexicon)
+        row = _each_side(_limbs(struts(led(written_out(moves))), lexicon))
         # “V step, R lead”: words that only say the first foot.
         again = any(m.times > 1 and m.size is not None and m.kind in _BESIDE for m in moves)
         cost -= NO_MOVE * (len(row) > 0 and any(m.led and not (m.kind or m.name) for m in moves))
@@ -78,7 +79,8 @@ def _comma(after: Token) -> Token:
 def _known(move: Move) -> bool:
     """Whether a move is one; “walk walk” on one count is two, and only looks as if it made the sum come out."""
     twice = len(set(map(plain, move.name))) < len(move.name)
-    return bool(move.kind or move.feet or move.name) and not move.unknown and not twice
+    turns = move.size is not None and bool(move.way)
+    return (bool(move.kind or move.feet or move.name) or turns) and not move.unknown and not twice
 
 
 def _limbs(row: list[Move], lexicon: Lexicon) -> list[Move]:
@@ -89,6 +91,16 @@ def _limbs(row: list[Move], lexicon: Lexicon) -> list[Move]:
             out[-1] = changed(out[-1], name=(*out[-1].name, *move.name))
         else:
             out.append(move)
+    return out
+
+
+def _each_side(row: list[Move]) -> list[Move]:
+    """“hip bumps R R L L”: one to each side that is named."""
+    out: list[Move] = []
+    for move in row:
+        sides = sides_of(move)
+        several = len(sides) > 1 and not move.feet and not move.lasts
+        out += [changed(move, name=(*move.name[: -len(sides)], side)) for side in sides] if several else [move]
     return out
 
 

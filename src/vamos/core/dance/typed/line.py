@@ -11,6 +11,7 @@ from msgspec.structs import replace as changed
 from vamos.core.dance.typed.count_runs import NUMBERS, Clock, Count, CountRun
 from vamos.core.dance.typed.lexicon import Lexicon
 from vamos.core.dance.typed.moves import readings
+from vamos.core.dance.typed.number_words import as_often, words_count
 from vamos.core.dance.typed.repeats import again, bare, end_of, repeat_in, times
 from vamos.core.dance.typed.rewritten import (
     BEFORE_COUNTS,
@@ -64,7 +65,11 @@ def read_line(before: list[Place], tokens: list[Token], lexicon: Lexicon, feel: 
     tokens = with_source(feet_together(without_number(tokens), lexicon), lexicon)
     wordy = any(t.kind == "word" and t.lower not in (*NUMBERS, "and", "a", "e", "und", "on", "counts") for t in tokens)
     digits = any(t.kind == "num" for t in tokens)
-    ways = [(not digits or not wordy, False)]
+    if wordy and not digits and not words_count(tokens, before[0].last):
+        tokens = as_often(tokens, lexicon)
+        ways = [(False, False)]
+    else:
+        ways = [(not digits or not wordy, False)]
     if wordy and any(a.kind == "amp" and a.spaced and b.kind == "word" for a, b in itertools.pairwise(tokens)):
         ways.append((False, True))
     # “touch L & clap 2”: hands go with what stands before them.

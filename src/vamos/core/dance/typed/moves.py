@@ -79,8 +79,11 @@ class _Words:
                 # “from back to front” is one way, and no steps back and to the front; so is “no weight”.
                 atoms = [a for a in atoms if a.size == atoms[0].size]
             if any(a.role == "figure" and a.size > 1 for a in atoms):
-                # “rolling vine” is no roll before a vine.
-                atoms = [a for a in atoms if (a.role, a.value) != ("act", "free")]
+                # “rolling vine” is no roll before a vine, and “box step” no box before a step.
+                size = max(a.size for a in atoms if a.role == "figure")
+                atoms = [
+                    a for a in atoms if (a.role, a.value) != ("act", "free") and (a.role != "figure" or a.size == size)
+                ]
             slip = None
             if token.kind == "word" and not atoms and len(token.text) > 3:
                 slip = self.lexicon.near(token.lower)
@@ -172,7 +175,7 @@ class _Words:
         if token.kind == "lasts":
             # “walk for 4 counts” is four steps, “sweep for 4 counts” one move.
             walks = self.lexicon.base(plain(now.called)) in self.lexicon.walks
-            return [reading.go(0, changed(now, times=token.value) if walks else changed(now, lasts=token.value))]
+            return [reading.go(0, changed(now, times=token.value if walks else now.times, lasts=token.value))]
         if token.kind in ("frac", "deg"):
             if now.size is None:
                 return [

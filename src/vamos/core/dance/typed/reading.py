@@ -26,6 +26,7 @@ from vamos.core.dance.typed.rewritten import (
     parted,
     plain_counts,
     put_back,
+    turned_in,
     unglued,
     without_length,
     written_out_brackets,
@@ -121,7 +122,9 @@ def read_typed(
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
     words = unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)
     words = things_are_no_counts(turned_over_steps(_each_foot_of_range(words, lexicon), lexicon))
-    return put_back(without_length(parted(often_behind(each_long(written_out_brackets(last_counted(words)))))))
+    return turned_in(
+        put_back(without_length(parted(often_behind(each_long(written_out_brackets(last_counted(words))))))), lexicon
+    )
 
 
 def _each_foot_of_range(line: list[Token], lexicon: Lexicon) -> list[Token]:

@@ -109,6 +109,16 @@ def without_number(tokens: list[Token]) -> list[Token]:
     return tokens
 
 
+def turned_in(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“paddle turn full left in 4”: how long a turn lasts, where no other number stands."""
+    ends = [t for t in tokens[-2:] if t.kind in ("num", "word")]
+    alone = len(ends) == 2 and ends[1].kind == "num" and sum(t.kind == "num" for t in tokens) == 1
+    if not alone or ends[0].lower not in ("in", "over", "über", "en") or ends[1].value < 2:
+        return tokens
+    turns = any(t.kind in ("frac", "deg") or {"size", "turn"} & lexicon.role_of(t.text) for t in tokens[:-2])
+    return [*tokens[:-2], changed(ends[1], kind="lasts", start=ends[0].start)] if turns else tokens
+
+
 def _as_number(token: Token, after: Token | None) -> Token:
     """“two steps to the left”: how often, and no two-step."""
     often = NUMBERS.get(token.lower, 0) if token.kind == "word" and after is not None and after.lower in _STEPS else 0

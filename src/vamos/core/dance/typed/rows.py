@@ -196,7 +196,12 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
                 if (move.kind == "figure" and not move.row) or (move.kind == "step" and not move.feet)
                 else several
             )
-            several = [*several, *onward * (move.times - 1)]
+            if move.times == move.lasts:
+                # “walk a full circle right in 8 counts”: one circle over all of them.
+                onward = [changed(m, size=None, way="", turned=False) for m in onward]
+                several = [changed(m, lasts=0) for m in (*several, *onward * (move.times - 1))]
+            else:
+                several = [*several, *onward * (move.times - 1)]
         out += [changed(m, times=0) for m in several]
     result: list[Move] = []
     for move in out:
@@ -254,18 +259,16 @@ def _jumps(move: Move) -> bool:
 
 
 def turned_before(row: Sequence[Move]) -> list[Move]:
-    """“vine L, ¼ turn L, scuff R”: a turn said between a step and a touch is that of the step."""
+    """“vine L, ¼ turn L, scuff R”: a turn said between a step and a touch, or behind it, is that of the step."""
     out: list[Move] = []
     for move in row:
         before = out[-1] if out else None
-        if (
-            before is not None
-            and before.figure is not None
-            and not before.turns
-            and move.ahead
-            and move.kind == "touch"
-        ):
+        touch = move.ahead and move.kind == "touch"
+        bare = move.size is not None and not (move.kind or move.feet or move.name or move.unknown)
+        if before is not None and before.figure is not None and not before.turns and (touch or bare):
             out[-1] = changed(before, size=move.size, way=move.way, turned=move.turned)
+            if bare:
+                continue
             move = changed(move, size=None, way="", turned=False)
         out.append(move)
     return out

@@ -328,6 +328,10 @@ class State(Struct, frozen=True):
         while where and not own and mine[where].kind is Kind.TOUCH:
             # “side together side touch ¼ L”: one turns on the step before the touch.
             where -= 1
+        if said and not own and move.ahead:
+            # “chassé R, ¼ R, chassé L”: before it, at its first step or at the last one of what was danced.
+            where = 0
+            state = state.asked(slots[0][0], Doubt.FIGURE) if state.events else state
         whole = len(mine) > 2 and all(e.start.denominator == 1 for e in mine)
         if said and not own and (where < len(mine) - 1 or whole) and max(size, abs(turn or 0)) > 2:
             # A half turn in a step whose turn is usually a quarter: teachers put it on other counts.
