@@ -30,6 +30,24 @@ _SPANISH = re.compile(
     re.IGNORECASE,
 )
 _SPANISH_LETTERS = {"D": "derecha", "I": "izquierda"}
+_ITALIAN = re.compile(
+    r"\b(?:passo|passi|avanti|indietro|lato|chiudi|tocca|giro|incrocia|cammina|destr[ao]|sinistr[ao]|tallone|punta|calcio|"
+    r"calcia|unisci|insieme|mezzo|quarto|dietro|davanti)\b",
+    re.IGNORECASE,
+)
+_ITALIAN_LETTERS = {"D": "destra", "S": "sinistra"}
+_PORTUGUESE = re.compile(
+    r"\b(?:passos?|frente|tr[aá]s|junta|fecha|toca|volta|cruza|caminha|direit[ao]|esquerd[ao]|calcanhar|ponta|chut[ea]|"
+    r"pisa|meia|meio|quarto|atr[aá]s)\b",
+    re.IGNORECASE,
+)
+_PORTUGUESE_LETTERS = {"D": "direita", "E": "esquerda"}
+_BY_LANGUAGE = (
+    (_FRENCH, _LETTERS),
+    (_SPANISH, _SPANISH_LETTERS),
+    (_ITALIAN, _ITALIAN_LETTERS),
+    (_PORTUGUESE, _PORTUGUESE_LETTERS),
+)
 #: “D-I-D” and “D G D”: three feet in a row need no other word.
 _ROW = {"I": re.compile(r"\b[DI](?:[-, ]+[DI]){2,}\b"), "G": re.compile(r"\b[DG](?:[-, ]+[DG]){2,}\b")}
 #: “3y4”, “3et4”, “3u4”: a half between two counts, glued to both.
@@ -105,7 +123,7 @@ def _as_a_way(match: re.Match[str]) -> str:
 
 def _letters_of(text: str) -> dict[str, str]:
     """The feet that single letters mean, by the language of the words around them."""
-    for words, letters in ((_FRENCH, _LETTERS), (_SPANISH, _SPANISH_LETTERS)):
+    for words, letters in _BY_LANGUAGE:
         found = {m.group().lower() for m in words.finditer(text)}
         both = all(any(text[k] == foot and _alone(text, k) for k in range(len(text))) for foot in letters)
         in_a_row = both and any(row.search(text) for sign, row in _ROW.items() if sign in letters)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from dataclasses import replace
 
 from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Event, Foot, Kind, StepPattern
@@ -29,6 +30,14 @@ def drops(move: Move, before: str) -> bool:
 def comes_down(move: Move, before: Event | None) -> bool:
     """So it does with a foot that bears the weight already."""
     return before is not None and before.kind is Kind.STEP and drops(move, before.name)
+
+
+def along(move: Move, mine: tuple[Event, ...]) -> tuple[Event, ...]:
+    """The moves of “chassé forward”: where a step of side steps goes forward or back, nothing goes to the side."""
+    said = any(words.search(word) for word in move.name for words in _WAYS.values())
+    if not said or any(e.name not in ("side", "close") for e in mine):
+        return mine
+    return tuple(replace(e, name="step") if e.name == "side" else e for e in mine)
 
 
 def other_way(move: Move, pattern: StepPattern) -> bool:

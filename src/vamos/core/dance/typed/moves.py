@@ -28,6 +28,7 @@ from vamos.core.dance.typed.tokens import Token
 _WITH = ("w", "with", "mit", "con", "avec")
 #: Words of where a foot closes, with no verb.
 _BESIDE = ("beside", "next to", "neben", "an", "junto a", "al lado de", "à côté de")
+_BEHIND = ("hinter", "achter", "dietro")
 #: Moves of both feet, unless one is named after the other.
 _JUMPS = ("jump", "jumps", "jumping", "spring", "springen", "sprung", "salto", "saut")
 _ARTICLES = ("a", "an", "einem", "einer", "una", "un")
@@ -247,6 +248,9 @@ class _Words:
             ):
                 # “Schritt vor R” goes forward; “RF kreuzt vor LF” passes the left foot.
                 return []
+            if atom.words in _BEHIND and not now.says and self._ends(ahead):
+                # “Seit L, hinter, Seit”: a step of its own.
+                return [reading.go(0.05, changed(now, kind="step", name=(text,), called=text))]
             following = self.tokens[ahead] if ahead < len(self.tokens) else None
             bare = bool(now.feet) and not (now.kind or now.unknown or now.name) and self._ends(ahead + 1)
             if bare and atom.words in _BESIDE and self._foot_at(ahead):

@@ -30,6 +30,9 @@ _UNITS = (
 )
 #: “sweep R over 2 counts”: how long it lasts.
 _LASTING = ("for", "over", "über", "für", "durante", "pendant", "su", "per", "por")
+#: “turn on 4 counts” and “auf 4 Zählzeiten” say how long, “on count 4” when.
+_ON = ("on", "auf")
+_SEVERAL = ("counts", "beats", "cts", "zähler", "zählern", "zählzeiten")
 COUNTS = (
     "counts",
     "count",
@@ -74,7 +77,7 @@ def without_number(tokens: list[Token]) -> list[Token]:
         number, what = tokens[k + 1], tokens[k + 2].lower
         value = number.value if number.kind == "num" else NUMBERS.get(number.lower, 0)
         # “over 2 counts”, “hold two counts”
-        said = tokens[k].lower in _LASTING
+        said = tokens[k].lower in _LASTING or (tokens[k].lower in _ON and what in _SEVERAL and value > 1)
         slipped = value > 0 and len(what) > 4 and not slips(what).isdisjoint(COUNTS)
         if value and (what in COUNTS or slipped) and (said or (value > 1 and _plain(tokens[k]))):
             lasts = Token("lasts", number.text, number.start, tokens[k + 2].end, value)

@@ -12,7 +12,7 @@ from msgspec.structs import replace as changed
 
 from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
 from vamos.core.dance.typed.around import SIDE_WORDS, side_word
-from vamos.core.dance.typed.leading import OTHER, comes_down, in_order, on_side, other_way, own_way
+from vamos.core.dance.typed.leading import OTHER, along, comes_down, in_order, on_side, other_way, own_way
 from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, StepPattern
 
@@ -265,6 +265,8 @@ class State(Struct, frozen=True):
     def _named(self, move: Move, at: Fraction, length: Fraction) -> State:
         """Words taken only as a name are asked about where they stand beside something that means more."""
         beside = move.feet or move.size is not None or move.way or move.side or move.times or move.turned
+        # A letter alone is a foot in somebody's language.
+        beside = beside or any(len(word) == 1 and word.isalpha() for word in move.unknown)
         if move.slips or (move.unknown and (beside or length > 1)):
             return self.asked(at, Doubt.NAME)
         return self
@@ -294,7 +296,7 @@ class State(Struct, frozen=True):
         """A known step on as many counts as it has moves; its feet follow from the leading one."""
         pattern = move.figure
         assert pattern is not None
-        mine = pattern.events[: len(slots)]
+        mine = along(move, pattern.events[: len(slots)])
         state = self._named(move, slots[0][0], Fraction(1))
         turn, size = state.turn_of(move) if turns else (0, 0)
         if lead is None:
