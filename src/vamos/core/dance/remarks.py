@@ -24,7 +24,8 @@ _KEYS = {
     "name": r"dance|title|name|tanz|titel|danse|titre|baile|título|ballo|titolo|dans",
     "restarts": r"restarts?",
     "tags": r"tags?(?:/bridges?)?|bridges?",
-    "sequence": r"sequence|seq\.?|phrasing|phrased|(?:song\s+|dance\s+)?order|abfolge|reihenfolge|ablauf|phrasiert",
+    "sequence": r"sequence|seq\.?|phrasing|phrased|(?:song\s+|dance\s+)?order|abfolge|reihenfolge|ablauf|phrasiert|"
+    r"aufbau|structure|struktur|estructura|struttura",
     "rights": r"rights|copyright|rechte",
     "link": r"video|demo|link|tutorial",
     "weight": r"(?:start(?:ing)?\s+)?weight|startgewicht",
@@ -74,7 +75,7 @@ NUMBERS = _COUNTED | {
 }  # fmt: skip
 _NUMBER = r"(?:\d{1,2}(?:st|nd|rd|th)?|" + "|".join(NUMBERS) + r")"
 _WALLS = re.compile(
-    rf"\b(?:on|of|after|during|in|at|end\s+of|auf|nach|an|in)?\s*(?:the\s+)?(?:walls?|wand|wände|runden?|rotations?|repetitions?|murs?|pared|paredes|parete|pareti)\s*"
+    rf"\b(?:on|of|after|during|in|at|end\s+of|auf|nach|an|in)?\s*(?:the\s+)?(?:walls?|wand|wände|runden?|rotations?|repetitions?|murs?|pared|paredes|parete|pareti|w(?=\s?\d))\s*"
     rf"(?:no\.?\s*|#\s*)?(?P<list>{_NUMBER}(?:\s*(?:,|&|\+|and|und|y|et|e|/)\s*(?:(?:on\s+|of\s+)?walls?\s*)?{_NUMBER}(?!\s*(?:counts?|cts?|beats?|zähler|zählzeiten|tiempos?|temps|tempi|tempos?)\b))*)"
     rf"|\b(?P<ordinal>\d{{1,2}}(?:st|nd|rd|th)|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)"
     rf"(?:\s*(?:&|and|,)\s*(?P<ordinal2>\d{{1,2}}(?:st|nd|rd|th)|second|third|fourth|fifth|sixth|seventh|eighth))?\s+"
@@ -144,6 +145,8 @@ class Cut:
     named: str = ""
     #: The line of the sheet that says it, from 0.
     line: int = -1
+    #: Where the sheet faces then, in eighths; None where it does not say so.
+    facing: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -153,6 +156,8 @@ class Added:
     walls: tuple[int, ...]
     counts: int | None
     within: bool = False
+    line: int = -1
+    facing: int | None = None
 
 
 def facts_in(line: str) -> dict[str, str]:
@@ -217,7 +222,8 @@ def restart_in(line: str) -> Cut | None:
     section = _AFTER_SECTION.search(line) or nth
     after = None if nth else _after(line)
     named = _AFTER_NAMED.search(_WALLS.sub(" ", line)) if section is None and after is None else None
-    return Cut(walls, after, int(section.group(1)) if section else None, named.group(1).strip() if named else "")
+    at = int(section.group(1)) if section else None
+    return Cut(walls, after, at, named.group(1).strip() if named else "", facing=_faced(line))
 
 
 #: Where one restart ends and the next begins: “wall 2 after 32, and wall 6 after part 3”.
@@ -312,7 +318,26 @@ def tag_in(line: str) -> Added | None:
         return None
     without = _WITHIN.sub(" ", line)
     counts = re.search(r"\b(\d{1,2})[\s-]*(?:counts?|cts|zähler|temps|tiempos|tempi)\b", without, re.IGNORECASE)
-    return Added(walls, int(counts.group(1)) if counts else None, within=without != line)
+    return Added(walls, int(counts.group(1)) if counts else None, within=without != line, facing=_faced(line))
+
+
+#: “(facing 6:00)”, but not “wall 5 starts facing 12:00”.
+_FACED = re.compile(
+    r"(?<!starts )(?<!starting )(?<!begins )(?<!start )"
+    r"\b(?:facing|faces|blick(?:richtung)?|mirando\s+a\s+las|face\s+à)\s+"
+    r"(?:the\s+)?(\d{1,2}(?::\d\d)?)\s*(?:o'?clock|uhr)?(?!\d)|[(\[]\s*(\d{1,2}:\d\d)\s*[)\]]",
+    re.IGNORECASE,
+)
+
+
+def _faced(line: str) -> int | None:
+    """Where one faces then, in eighths, where a line says just one such place."""
+    found = {a or b for a, b in _FACED.findall(line)}
+    said = found.pop() if len(found) == 1 else ""
+    try:
+        return heading_of(said if ":" in said else f"{said}:00") if said else None
+    except InputError:
+        return None
 
 
 def _walls(line: str) -> tuple[int, ...]:

@@ -6,7 +6,7 @@ import re
 from collections.abc import Mapping
 from dataclasses import replace
 from fractions import Fraction
-from math import floor
+from math import ceil, floor
 
 from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.move_words import KIND
@@ -196,11 +196,13 @@ def read_notation(
         if later and role:
             events += _canon(events, role.group(1), later, text, body)
             continue
+        who = _name_of(role)
+        end = _where_all_go_on(text[body : at - 1], who, events) if role and not is_lane(who) else None
         try:
-            if role and is_lane(role.group(1)):
+            if role and is_lane(who):
                 found = read_lane(text[body : at - 1], feel)
             else:
-                found = read_moves(text[body : at - 1], feel, steps, lay_out)
+                found = read_moves(text[body : at - 1 if end is None else body + end], feel, steps, lay_out)
         except NotationError as error:
             raise NotationError(text, body + error.at, error.expected) from error
         if other:
@@ -211,9 +213,39 @@ def read_notation(
                 )
             others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
         else:
-            who = " ".join(role.group(1).split()) if role else ""
             events += [replace(e, role=who) if role else e for e in found]
+        if end is not None:
+            together = read_moves(text[body + end : at - 1], feel, steps, lay_out)
+            events += [replace(e, doubt=e.doubt or Doubt.READINGS) for e in together[:1]] + list(together[1:])
     return _who_is_asked(events), tuple(others)
+
+
+#: Said where nobody dances something else.
+_EVERYBODY = ("all", "everyone", "everybody", "both", "together", "alle", "beide", "todos", "tous", "tutti")
+
+
+def _name_of(role: re.Match[str] | None) -> str:
+    name = " ".join(role.group(1).split()) if role else ""
+    return "" if name.lower() in _EVERYBODY else name
+
+
+def _where_all_go_on(body: str, who: str, before: list[Event]) -> int | None:
+    """Where a line without a name begins on the count behind that on which this role and one before it end: it may be
+    danced by all. None where there is no such line.
+    """
+    done = 0
+    ends = {ceil(e.start + e.length) for e in before if e.role not in ("", who) and not is_lane(e.role)}
+    at = 0
+    for line in body.split("\n"):
+        numbers = [int(n) for n in _WHOLE_COUNT.findall(line)]
+        if at and numbers and numbers[0] == done + 1 and ends and max(ends) == done:
+            return at - 1
+        done = max([done, *numbers])
+        at += len(line) + 1
+    return None
+
+
+_WHOLE_COUNT = re.compile(r"(?<![\d/:.])(\d{1,2})(?![\d/:])")
 
 
 def _who_is_asked(events: list[Event]) -> tuple[Event, ...]:

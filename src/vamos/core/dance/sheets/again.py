@@ -56,6 +56,33 @@ def again_of(plain: str, sections: Sequence[WrittenSection]) -> list[Like]:
     return [Like(k, repeat.mirror, repeat.side) for k in chosen] if repeat is not None else []
 
 
+_PART = re.compile(
+    r"^(?:repeat|rp?t\.?|wiederhol\w*|rep[ei]t\w*|r[eé]p[eé]t\w*|ripet\w*|wie|like|same\s+as|=)\s+"
+    r"(?:the\s+)?(?:section|sec\.?|s|set|part|teil|abschnitt|secci[oó]n|parte|partie)\s*#?\s*(?P<number>\d{1,2}|[A-H])\b[\s,:(]*"
+    r"(?:counts?|cts?|zähler|tiempos|temps)?\s*(?P<first>\d{1,2})\s*-\s*(?P<last>\d{1,2})\s*\)?\s*$",
+    re.IGNORECASE,
+)
+
+
+def part_of(plain: str, sections: Sequence[WrittenSection]) -> list[str]:
+    """“repeat S1 1-4”: the lines of that section on just these counts; none where they do not end there."""
+    match = _PART.match(plain)
+    before = sections[:-1] if match is not None else []
+    number = rf"(?<!\w){match['number']}(?!\w)|^S{match['number']}(?!\d)" if match is not None else ""
+    other = next((s for s in before if re.search(number, s.name, re.IGNORECASE)), None)
+    if match is None or other is None:
+        return []
+    first, last = int(match["first"]), int(match["last"])
+    out: list[str] = []
+    seen: list[int] = []
+    for _, text in other.moves:
+        numbers = [int(n) for n in FIRST_NUMBER.findall(re.sub(r"\d/\d", "", text))]
+        if numbers and first <= min(numbers) and max(numbers) <= last:
+            out.append(text)
+            seen += numbers
+    return out if seen and min(seen) == first and max(seen) == last else []
+
+
 def _spans(sections: Sequence[WrittenSection]) -> list[tuple[int, int]]:
     """The first and last count of each section, counted through from 1."""
     out: list[tuple[int, int]] = []

@@ -39,7 +39,8 @@ class Below:
             plain = MARKS.sub("", " ".join(cleaned(row).text.split())).strip(" *_")
             if plain:
                 # “5. Wand: nach 8 Counts neu beginnen” begins with a number as well.
-                return not (restart_in(plain) or tag_in(plain)) and is_moves(plain, self.goes_on())
+                said = restart_in(plain) or tag_in(plain) or lasting(plain)
+                return not said and is_moves(plain, self.goes_on())
         return False
 
     def counts_below(self, index: int, first: int) -> bool:
@@ -94,7 +95,7 @@ def is_moves(plain: str, goes_on: bool = False) -> bool:
         # “& step L beside R” in a line of its own goes on from the count above.
         return True
     # “sailor 1/4” ends with no count.
-    behind = re.search(r"(?<!/)(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
+    behind = re.search(r"(?<![/x×])(?<!x )(?:\d|&)\s*[)\]]?(?:\s*(?:\(.*\)|x\s*\d))?\s*$", plain) is not None
     if not behind and not re.search(r"[^\W\d_]\s+\d{1,2}(?:[-&ae]\d*)*\s*(?:,|$)", plain):
         return False
     body, _ = facing_at_end(plain)
@@ -121,15 +122,36 @@ def laid_out_on(rest: str) -> str:
     except (NotationError, InputError):
         return ""
     # One move for several sides is no move a count. What is only asked about, such as the first foot, is read.
-    if len(events) < 2 or any(e.doubt in _NOT_MOVES for e in events):
+    alone = len(events) < 2 and not any(e.length > 1 for e in events)
+    if alone or any(e.doubt in _NOT_MOVES for e in events):
         return ""
-    return f"{_LONG.sub('', rest)} 1-{ceil(max(e.start + e.length for e in events))}"
+    long = f"{_FOR.sub('', _LONG.sub('', rest))} 1-{ceil(max(e.start + e.length for e in events))}"
+    try:
+        read_notation(long, Feel.STRAIGHT, {}, lay_out=False)
+    except (NotationError, InputError):
+        return ""
+    return long
 
 
 #: “Tag after wall 2: do 4 hip sways”.
 _DO = re.compile(r"^(?:do|dance|add|insert|tanze|tanzt|mach|macht)\s+(?=\S)", re.IGNORECASE)
 #: “8 counts: right heel …” says how long it is.
 _LONG = re.compile(r"^\d{1,2}\s*(?:counts?|cts?|zähler|tiempos|temps|tempi|tempos)\s*[:,–-]\s*", re.IGNORECASE)
+
+
+#: “freestyle for 16”
+_FOR = re.compile(r"\s+(?:for|over|für|über|durante|pendant)\s+\d{1,2}$", re.IGNORECASE)
+
+
+def lasting(plain: str) -> str:
+    """“shimmy 4, clap 4”: moves whose numbers only say how long each of them is, with the counts that gives."""
+    if len(re.findall(r"[^\W\d_]\s+\d{1,2}\s*(?:,|$)", plain)) < 2 or re.search(r"\d\s*[-&]", plain):
+        return ""
+    try:
+        read_notation(plain, Feel.STRAIGHT, {}, lay_out=False)
+    except (NotationError, InputError):
+        return laid_out_on(plain)
+    return ""
 
 
 def often_said(rest: str) -> str:
@@ -162,7 +184,7 @@ def in_head(rest: str, length: int | None = None) -> str:
     rest = _LONG.sub("", rest) if length is not None else rest
     if not rest or not re.search(r"[^\W\d]{2,}", INSIDE.sub(" ", COUNTS.sub(" ", rest))):
         return ""
-    if often := often_said(rest):
+    if often := often_said(rest) or lasting(rest):
         return often
     if is_moves(rest) and not re.match(
         r"\d+\s*(?:counts?|cts?|zähler|tiempos|temps|tempi|tempos)\b", rest, re.IGNORECASE

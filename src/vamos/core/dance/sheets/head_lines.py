@@ -6,7 +6,7 @@ import re
 
 from vamos.core.dance.remarks import facts_in, restart_in, tag_in
 from vamos.core.dance.section_text import danced_by_somebody
-from vamos.core.dance.sheets.again import again_of, bar_of
+from vamos.core.dance.sheets.again import again_of, bar_of, part_of
 from vamos.core.dance.sheets.below import STARTS_WITH_COUNT, danced_on, in_head, is_moves
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, words
 from vamos.core.dance.sheets.heads import (
@@ -35,6 +35,10 @@ tr = words_of(__name__)
 _COUNT_WORD = r"(?:counts?|cts?|beats?|zähler|tiempos|temps|tempi|tempos)\b"
 #: Heads under which something is often only said.
 _SPOKEN = ("ending", "outro", "schluss", "intro", "introduction", "tag", "bridge", "brücke")
+#: “Ending: dance 1-8 of wall 9, then …” tells what to do.
+_OF_A_WALL = re.compile(
+    r"\b(?:of|on|in|during|der|auf|de|du)\s+(?:the\s+)?(?:last\s+)?(?:wall|wand|pared|mur)\b", re.IGNORECASE
+)
 _COUNTS_ALONE = re.compile(r"^[(\[]?\s*(\d{1,2})\s*(?:counts?|cts?|zähler)\s*[)\]]?\s*:$", re.IGNORECASE)
 _RANGE_ALONE = re.compile(r"^[(\[]?\s*(?:counts?\s*)?(\d{1,3})\s*-\s*(\d{1,3})\s*[)\]]?\s*:?$", re.IGNORECASE)
 #: “1-2”, “3&4”: a part of an eight; a number alone may be that of a section.
@@ -190,7 +194,9 @@ class HeadLines(SoFar):
             # “Tag 8 counts”: how long it is, and not the eighth.
             rest, number = f"{number} {rest}", ""
         facts = facts_in(plain)
-        if facts and not number:
+        # “Bridge: after wall 3” is a fact, “Bridge: walk forward R L” a section.
+        danced_bridge = facts.keys() == {"tags"} and bool(in_head(facts["tags"]))
+        if facts and not number and not danced_bridge:
             return False
         if not number and word.lower() in NUMBERED_ONLY and rest:
             return False
@@ -225,7 +231,7 @@ class HeadLines(SoFar):
         if not danced and length is not None and ":" in match["rest"] and alone:
             danced = in_head(rest, length)
         moves = bool(danced)
-        if rest and not moves and word.lower() in _SPOKEN and alone:
+        if rest and (not moves or _OF_A_WALL.search(rest)) and word.lower() in _SPOKEN and alone:
             # “Ending: on the last wall dance to count 14 …”: said, and no section.
             self.take(index, LineIs.ASIDE, tr("It says what to do, without moves on counts."))
             return True
@@ -242,6 +248,10 @@ class HeadLines(SoFar):
 
     def same_below(self, index: int, plain: str) -> bool:
         """“repeat section 2 on the other side” below a head that has no moves of its own."""
+        if self.sections and (part := part_of(plain, self.sections)):
+            self.sections[-1].moves += [(index, text) for text in part]
+            self.take(index, LineIs.MOVES)
+            return True
         like = self.same(plain)
         if like is None or not self.sections or self.goes_on() or like.place == len(self.sections) - 1:
             return False

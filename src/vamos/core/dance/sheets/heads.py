@@ -13,7 +13,7 @@ from vamos.wording import words_of
 tr = words_of(__name__)
 
 _HEAD_WORD = (
-    r"section|sec\.?|set|part|verse|chorus|intro(?:duction)?|bridge|tag|ending|outro|block|phrase|teil|abschnitt|"
+    r"section|sec\.?|set|part|verse|(?:pre|post)[\s-]?(?:chorus|refrain)|chorus|interlude|intro(?:duction)?|bridge|tag|ending|outro|block|phrase|teil|abschnitt|"
     r"strophe|refrain|brücke|schluss|pattern|eight|sección|seccion|sezione|seção|sectie|partie|parte|deel"
 )
 #: Heads that need a number: without one they are words like others.
@@ -86,7 +86,7 @@ NUMBERED = (SECTION, SHORT, LETTERED, EIGHT, EIGHT_BARE, ORDINAL, SAID, BARS, LI
 #: “= 8 #1 mirrored”, “same as section 2 on the other side”, “wie Teil 1”.
 SAME = re.compile(
     r"^(?:=|same\s+as|as(?:\s+in)?|like|repeat(?:\s+of)?|wie(?:\s+in)?|wiederhol\w*(?:\s+von)?|"
-    r"rep[ei]t[ei]\w*|r[eé]p[eé]t\w+|como)\s*"
+    r"rep[ei]t[ei]\w*|r[eé]p[eé]t\w+|rp?t\.?|como)\s*"
     rf"(?:(?:section|sec\.?|s|set|part|phrase|verse|block|bars?|teil|abschnitt|secci[oó]n|parte|partie|{_EIGHT})\s*"
     r"(?:#|no\.?|nr\.?)?\s*|(?=[A-H]\b))"
     r"(?P<number>\d{1,2}(?:-\d{1,2})?|one|two|three|four|five|six|seven|eight|[A-H]\d?)\b(?P<rest>.*)$",

@@ -7,10 +7,11 @@ from dataclasses import dataclass, field, replace
 from typing import NamedTuple
 
 from vamos.core.dance.counts_typed import NotationError
-from vamos.core.dance.facing import clock_text, heading_of
+from vamos.core.dance.facing import heading_of
 from vamos.core.dance.remarks import NUMBERS, Added, Cut, facing_at_end
 from vamos.core.dance.sequence import parse_sequence
 from vamos.core.dance.sheets.cells import LONGEST_SECTION, foot_of
+from vamos.core.dance.sheets.faced import otherwise_faced, told_of
 from vamos.core.model.dance import (
     Dance,
     DancePart,
@@ -110,7 +111,17 @@ class WrittenSheet:
             self.remarks.append(error.what)
         dance = replace(dance, sequence=self._sequence(dance))
         self._check_facings(dance)
+        for index, told in otherwise_faced(dance, [*self._all_cuts(), *self.added]):
+            self._tell(index, told)
         return dance
+
+    def _all_cuts(self) -> list[Cut]:
+        return [cut for _, cut in (*self.cuts, *(found for s in self.sections for found in s.cuts))]
+
+    def _tell(self, index: int, told: str) -> None:
+        """Something to be looked at, at a line of the sheet from 0."""
+        self.remarks.append(tr("line {number}: {what}", number=index + 1, what=told))
+        self.told[index] = told
 
     def _grown(self) -> dict[str, list[str]]:
         """Heads with several eights below them, where the order calls them: the name stands for all of these."""
@@ -210,13 +221,7 @@ class WrittenSheet:
                 found = (heading + sum(t for t in turns if t is not None)) % 8
                 if found != said:
                     index = section.moves[line][0]
-                    told = tr(
-                        "the sheet faces {said} here, the turns lead to {found}",
-                        said=clock_text(said),
-                        found=clock_text(found),
-                    )
-                    self.remarks.append(tr("line {number}: {what}", number=index + 1, what=told))
-                    self.told[index] = told
+                    self._tell(index, told_of(said, found))
             turned = [e.turn for e in events]
             if kind_by_name(section.name) is not None:
                 continue

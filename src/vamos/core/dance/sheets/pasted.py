@@ -5,6 +5,7 @@ from __future__ import annotations
 from vamos.core.dance.sheets.csv import read_csv
 from vamos.core.dance.sheets.files import read_any_text
 from vamos.core.dance.sheets.read_as import TextRead
+from vamos.core.dance.sheets.table import is_table
 from vamos.core.dance.sheets.text import read_text
 from vamos.errors import InputError
 from vamos.wording import words_of
@@ -31,6 +32,9 @@ def read_pasted(text: str) -> TextRead:
             tr("it has more than {most} lines, which is too much for the sheet of one dance.", most=MOST_LINES)
         )
     if rows and sum("\t" in row for row in rows) * 2 > len(rows):
+        cells = read_csv(text)
+        return TextRead(cells.dance, (), "", cells.remarks)
+    if is_table(text):
         cells = read_csv(text)
         return TextRead(cells.dance, (), "", cells.remarks)
     if sum(row.lstrip().startswith("|") for row in rows) >= 2:

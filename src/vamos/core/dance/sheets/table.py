@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import csv
 import io
+import itertools
 import re
 from dataclasses import replace
 
@@ -21,8 +22,10 @@ _HEADS = {
     "moves": "move moves step steps what name figure description movement action bewegung schritt schritte figur "
     "beschreibung pas paso passo pasos passi",
     "section": "section part set block phrase teil abschnitt eight sección parte",
-    "foot": "foot feet fuß pied pie piede weight",
-    "turn": "turn turns direction drehung richtung way facing giro tour",
+    "foot": "foot feet footwork fuß füße füsse fuss beine pied pieds pie pies piede piedi weight",
+    "turn": "turn turns direction drehung richtung way giro tour",
+    "facing": "facing faces wall front blick blickrichtung wand mur pared parete",
+    "who": "who dancer dancers role roles group groups wer rolle gruppe tänzer quién quien grupo qui groupe chi gruppo",
 }
 #: Columns of what is said beside a move.
 _NOTES = ("note", "notes", "comment", "comments", "remark", "remarks", "hint", "hints", "notiz", "notizen", "bemerkung",
@@ -38,6 +41,16 @@ _LANE = {word: lane for lane, several in _LANES.items() for word in several.spli
 _TURNS = re.compile(r"\b[1357]/[248]\b|[½¼¾⅛⅜⅝⅞]|\b(?:turn|drehung|giro|vuelta|tour)\b", re.IGNORECASE)
 #: A cell that says where one faces, by the clock.
 _FACES = re.compile(r"^(1[0-2]|[1-9])(?::?(00|30))?\s*(?:o'?clock|uhr|h)?$", re.IGNORECASE)
+#: The walls in words, as the clock says them.
+_WALL_WORDS = {
+    12: "front audience vorn vorne vorderwand devant frente fronte",
+    3: "right rechts droite derecha destra",
+    6: "back rear hinten rückwand derrière atrás dietro",
+    9: "left links gauche izquierda sinistra",
+}
+_WALLS = {word: hour for hour, several in _WALL_WORDS.items() for word in several.split()}
+#: Who is not said where it is everybody.
+_EVERYBODY = ("all", "everyone", "everybody", "both", "alle", "beide", "todos", "tous", "tutti", "-", "–")
 _ROLES = {word: role for role, several in _HEADS.items() for word in several.split()}
 _ROLES |= dict.fromkeys(("right/left", "left/right", "r/l", "l/r", "rechts/links", "links/rechts", "re/li"), "foot")
 #: A direction that is only a way, and a turn beside it that says none.
@@ -76,6 +89,17 @@ def without_preface(text: str, separator: str) -> tuple[str, str]:
     return text, ""
 
 
+def is_table(text: str) -> bool:
+    """Whether the first row names the columns of a table of cells, as a file of a spreadsheet does."""
+    first = text.lstrip().partition("\n")[0]
+    for sign in ",;\t":
+        cells = next(csv.reader(io.StringIO(first), delimiter=sign), [])
+        named = sum(c.lower().strip(" :.#*") in _ROLES for c in cells)
+        if len(cells) > 1 and {"counts", "moves"} <= _roles(cells).keys() and 2 * named > len(cells):
+            return True
+    return False
+
+
 def read_other_table(text: str, separator: str) -> SheetRead:
     """A table with a column of counts and one of moves, in any order, under any of the usual heads.
 
@@ -111,8 +135,7 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
         )
     at, roles = found
     lines = [" ".join(c for c in row if c) for row in rows[:at]]
-    lanes = {k: _LANE[c.lower().strip(" :.#*")] for k, c in enumerate(rows[at]) if c.lower().strip(" :.#*") in _LANE}
-    noted = next((k for k, c in enumerate(rows[at]) if c.lower().strip(" :.#*") in _NOTES), -1)
+    lanes, noted = _lanes(rows[at]), _notes(rows[at])
     beside: dict[str, list[str]] = {}
     notes: list[tuple[int, str, str]] = []
     section, number_of = "", 0
@@ -128,6 +151,10 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
             section, number_of = cells["section"], number_of + 1
             end_section()
             lines.append(f"## {section}")
+        if {"counts", "moves"} <= (again := _roles(row)).keys():
+            # Another table of the same page, with its own heads.
+            roles, lanes, noted = again, _lanes(row), _notes(row)
+            continue
         moves = _moves(cells)
         if len(row) == 1 and len(rows[at]) > 1:
             # A line between the rows of a table is the head of what follows, or a remark.
@@ -139,7 +166,8 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
             number_of += 1
             lines.append(f"## {cells['counts']}")
         elif moves:
-            lines.append(f"{cells.get('counts', '')} {moves}".strip())
+            who = _who(cells, lines)
+            lines.append(f"{who}{cells.get('counts', '')} {moves}".strip())
         for k, lane in lanes.items():
             if k < len(row) and row[k] and "counts" in cells:
                 beside.setdefault(lane, []).append(f"{row[k]} {_span(cells['counts'])}")
@@ -155,6 +183,24 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
     read = read_text_sheet("\n".join(lines))
     dance, left = _with_notes(read.dance, notes)
     return SheetRead(dance, (*read.remarks, *remarks, *left))
+
+
+def _lanes(row: list[str]) -> dict[int, str]:
+    return {k: _LANE[c.lower().strip(" :.#*")] for k, c in enumerate(row) if c.lower().strip(" :.#*") in _LANE}
+
+
+def _notes(row: list[str]) -> int:
+    """The column of notes; −1 without any."""
+    return next((k for k, c in enumerate(row) if c.lower().strip(" :.#*") in _NOTES), -1)
+
+
+def _who(cells: dict[str, str], lines: list[str]) -> str:
+    """“front row: ”; “all: ” where a row is danced by everybody, and one before it in the section was not."""
+    said = cells.get("who", "")
+    if said and said.lower() not in _EVERYBODY:
+        return f"{said}: "
+    above = itertools.takewhile(lambda line: not line.startswith("##"), reversed(lines))
+    return "all: " if said and any(re.match(r"[^\W\d][\w ]*:", line) for line in above) else ""
 
 
 def _with_notes(dance: Dance, notes: list[tuple[int, str, str]]) -> tuple[Dance, list[str]]:
@@ -188,7 +234,8 @@ def _moves(cells: dict[str, str]) -> str:
     cells = dict(cells)
     faces = _FACES.match(cells.get("turn", ""))
     if faces is not None:
-        del cells["turn"]
+        cells["facing"] = cells.pop("turn")
+    facing = _facing(cells.get("facing", ""))
     way, open_turn = _WAY.match(cells.get("turn", "")), _OPEN.search(cells.get("moves", ""))
     if way is not None and open_turn is not None:
         # “step, pivot ½” with the direction “left”: that is the way of its turn.
@@ -197,7 +244,15 @@ def _moves(cells: dict[str, str]) -> str:
         cells["moves"] = f"{first} {cells['moves'][:at]} {way[1]}{cells['moves'][at:]}".strip()
         del cells["turn"]
     said = " ".join(cells[role] for role in ("turn", "moves", "foot") if role in cells)
-    return f"{said} ({faces.group(1)}:{faces.group(2) or '00'})" if faces is not None and said else said
+    return f"{said} ({facing})" if facing and said else said
+
+
+def _facing(cell: str) -> str:
+    """Where one faces, by the clock; nothing where the cell does not say it."""
+    if faces := _FACES.match(cell):
+        return f"{faces.group(1)}:{faces.group(2) or '00'}"
+    hours = {_WALLS[w] for w in re.findall(r"[^\W\d_]+", cell.lower()) if w in _WALLS}
+    return f"{hours.pop()}:00" if len(hours) == 1 else ""
 
 
 def _span(counts: str) -> str:

@@ -21,7 +21,7 @@ from vamos.core.dance.remarks import (
     tag_in,
 )
 from vamos.core.dance.section_text import count_said, danced_by_somebody
-from vamos.core.dance.sheets.below import MARKS, in_head, is_moves, often_said
+from vamos.core.dance.sheets.below import MARKS, in_head, is_moves, lasting, often_said
 from vamos.core.dance.sheets.cells import SheetRead, words
 from vamos.core.dance.sheets.head_lines import HeadLines
 from vamos.core.dance.sheets.heads import (
@@ -50,6 +50,8 @@ tr = words_of(__name__)
 _SO_LONG = re.compile(r"(?:(?<=\w)[^\w()]+|(?<=\))\s+)\(?\d{1,2}\s?x\s?8(?:s|\s*counts?)?\)?$")
 #: Music whose sets of counts are threes.
 _IN_THREE = re.compile(r"\b(?:waltz|walzer|vals|valse|3/4|6/8)\b", re.IGNORECASE)
+#: The counts behind moves that were laid out.
+_LENGTH = re.compile(r"\s1-(\d{1,2})$")
 _RULE = re.compile(r"^[\s\-=_*~.•]*$")
 
 
@@ -140,7 +142,7 @@ class _Sheet(HeadLines):
             # “Street fans (hip hop combo) 4 x 8”: the name, and how long it is.
             self.name = words(_SO_LONG.sub("", plain))
             self.take(index, LineIs.NAME)
-        elif often := self._often(index, plain):
+        elif often := self._often(index, plain) or self._lasting(plain):
             self._move_line(index, often)
         elif is_moves(unbracketed(plain), self.goes_on()):
             self._move_line(index, unbracketed(plain))
@@ -178,6 +180,15 @@ class _Sheet(HeadLines):
         if not fresh or (self.below.moves_follow(index) and (self.sections[-1].offset or not OFTEN_FIRST.match(plain))):
             return ""
         return often_said(plain)
+
+    def _lasting(self, plain: str) -> str:
+        """“shimmy 4, clap 4” goes on behind the counts above it."""
+        found = _LENGTH.search(laid := lasting(plain))
+        if found is None:
+            return ""
+        above = self.sections[-1].moves if self.sections else []
+        done = max((int(n) for _, text in above for n in FIRST_NUMBER.findall(text)), default=0)
+        return f"{laid[: found.start()]} {done + 1}-{done + int(found.group(1))}"
 
     def _fact(self, index: int, facts: dict[str, str]) -> None:
         told = []
@@ -233,7 +244,7 @@ class _Sheet(HeadLines):
 
     def _tag(self, index: int, tag: Added, said: str) -> str:
         """A tag with the moves said of it, or written below; what is to be told of it."""
-        self.added.append(tag)
+        self.added.append(replace(tag, line=index))
         below = self.below.moves_follow(index)
         danced = "" if below else in_head(said, tag.counts)
         if danced or below:

@@ -170,7 +170,10 @@ def _danced(
 ) -> list[State]:
     beam, at = [start], Fraction(0)
     paced = _says(row, _SLOW) and _says(row, _QUICK)
-    for move in row:
+    for before, move in zip([None, *row], row, strict=False):
+        if move.kind == "pivot" and before is not None and before.kind in ("figure", "pivot") and not move.way:
+            # “kick ball change, pivot half”: the step it turns on is sooner part of it.
+            beam = [s.dearer(0.15) for s in beam]
         length = length_of(move) * (2 if paced and _says([move], _SLOW) else 1)
         slot = Slot(at, length if move.kind == "figure" or length > 1 else None)
         beam = sorted((s for state in beam for s in share(state, [move], [slot], lexicon)), key=lambda s: s.cost)[

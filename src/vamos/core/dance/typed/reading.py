@@ -22,11 +22,12 @@ from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
 from vamos.core.dance.typed.rewritten import (
     each_long,
+    lasting_to_end,
+    lengths_behind,
     often_behind,
     parted,
     plain_counts,
     put_back,
-    turned_in,
     unglued,
     without_length,
     written_out_brackets,
@@ -122,9 +123,8 @@ def read_typed(
 def _rewritten(line: list[Token], lexicon: Lexicon) -> list[Token]:
     words = unglued(plain_counts(_untitled(line, lexicon), lexicon), lexicon)
     words = things_are_no_counts(turned_over_steps(_each_foot_of_range(words, lexicon), lexicon))
-    return turned_in(
-        put_back(without_length(parted(often_behind(each_long(written_out_brackets(last_counted(words))))))), lexicon
-    )
+    words = lengths_behind(each_long(written_out_brackets(last_counted(words))))
+    return lasting_to_end(put_back(without_length(parted(often_behind(words)))), lexicon)
 
 
 def _each_foot_of_range(line: list[Token], lexicon: Lexicon) -> list[Token]:
@@ -279,7 +279,9 @@ def _typed(best: State, states: list[State], lines: list[list[Token]], lexicon: 
     for other in states[1:]:
         where = _differ(best, other)
         asked = (where, Doubt.FOOT) in best.doubts
-        if where is not None and not asked and other.cost - best.cost < NEAR:
+        # How long all of it is changes what follows.
+        near = NEAR if best.events[-1].start == other.events[-1].start else 2 * NEAR
+        if where is not None and not asked and other.cost - best.cost < near:
             doubts.append((where, Doubt.READINGS))
             others.append(_ordered(other.events))
     doubts += [(a.start, Doubt.COUNTS) for a, b in itertools.pairwise(_ordered(best.events)) if _at_once(a, b)]

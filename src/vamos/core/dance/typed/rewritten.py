@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import re
 
 from msgspec.structs import replace as changed
@@ -112,14 +113,16 @@ def without_number(tokens: list[Token]) -> list[Token]:
     return tokens
 
 
-def turned_in(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
-    """“paddle turn full left in 4”: how long a turn lasts, where no other number stands."""
+def lasting_to_end(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
+    """“paddle turn full left in 4”, “freestyle for 16”: how long it lasts, where no other number stands."""
     ends = [t for t in tokens[-2:] if t.kind in ("num", "word")]
     alone = len(ends) == 2 and ends[1].kind == "num" and sum(t.kind == "num" for t in tokens) == 1
-    if not alone or ends[0].lower not in ("in", "over", "über", "en") or ends[1].value < 2:
+    if not alone or ends[1].value < 2 or ends[0].lower not in (*_LASTING, "in", "en"):
         return tokens
     turns = any(t.kind in ("frac", "deg") or {"size", "turn"} & lexicon.role_of(t.text) for t in tokens[:-2])
-    return [*tokens[:-2], changed(ends[1], kind="lasts", start=ends[0].start)] if turns else tokens
+    if ends[0].lower in ("in", "en", "su", "per", "por") and not turns:
+        return tokens
+    return [*tokens[:-2], changed(ends[1], kind="lasts", start=ends[0].start)]
 
 
 def _as_number(token: Token, after: Token | None) -> Token:
@@ -181,6 +184,27 @@ def each_long(tokens: list[Token]) -> list[Token]:
         elif k == inside + 1:
             out.append(changed(token, kind="lasts"))
     return out
+
+
+def lengths_behind(tokens: list[Token]) -> list[Token]:
+    """“walk forward 4, walk back 4”: numbers that would go back say how long each move is; a range may stand behind."""
+    ranged = [t.kind for t in tokens[-3:]] == ["num", "dash", "num"]
+    line, behind = (tokens[:-3], tokens[-3:]) if ranged else (tokens, [])
+    seps = [k for k, t in enumerate(line) if t.kind == "sep"]
+    ends = [*(k - 1 for k in seps), len(line) - 1]
+    at = [k for k, t in enumerate(line) if t.kind == "num"]
+    values = [line[k].value for k in at]
+    words = len(at) > 1 and all(line[k - 1].kind == "word" and not _leads_to_count(line[k - 1]) for k in at if k)
+    back = any(b <= a for a, b in itertools.pairwise(values)) and 1 not in values
+    if at != ends or not words or at[0] == 0 or not back:
+        return tokens
+    if behind and behind[2].value - behind[0].value + 1 != sum(values):
+        return tokens
+    return [*(changed(t, kind="lasts") if t.kind == "num" else t for t in line), *behind]
+
+
+def _leads_to_count(token: Token) -> bool:
+    return token.lower in BEFORE_COUNTS
 
 
 def often_behind(tokens: list[Token]) -> list[Token]:

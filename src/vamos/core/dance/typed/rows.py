@@ -198,7 +198,7 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
             )
             if move.times == move.lasts:
                 # “walk a full circle right in 8 counts”: one circle over all of them.
-                onward = [changed(m, size=None, way="", turned=False) for m in onward]
+                onward = [changed(m, size=None, way="", turned=False, feet=(), side="") for m in onward]
                 several = [changed(m, lasts=0) for m in (*several, *onward * (move.times - 1))]
             else:
                 several = [*several, *onward * (move.times - 1)]

@@ -212,6 +212,9 @@ class State(Struct, frozen=True):
                 foot = state.free("")
                 if not foot and turn:
                     foot = "L" if turn < 0 else "R"
+                elif turn and move.kind == "pivot" and foot == ("R" if turn < 0 else "L"):
+                    # One pivots left on a right foot that stepped forward: sooner that step is part of it.
+                    state = state.dearer(0.15)
             kind = "pivot"
         if kind in ("hold", "hand") or (kind == "free" and move.feet and not move.unknown):
             foot = "B" if kind == "free" and "B" in move.feet else ""

@@ -1,0 +1,114 @@
+"""Sheets with names of the song, numbers that say how long, tables with several heads; worked out by hand (common
+practice, no source).
+"""
+
+import unittest
+
+from tests.core.dance.test_sheets_as_sent import HERE, sequence
+from tests.core.dance.typed_judge import short
+from vamos.core.dance.section_text import read_notation
+from vamos.core.dance.sheets.pasted import read_pasted
+from vamos.core.dance.sheets.read_as import LineIs
+from vamos.core.model.dance import Doubt, ItemKind
+from vamos.core.time import Feel
+
+
+def read(name):
+    return read_pasted((HERE / name).read_text(encoding="utf-8"))
+
+
+def danced(found):
+    return {s.name: short(s.events) for s in found.dance.sections}
+
+
+class WithWordsTest(unittest.TestCase):
+    def test_a_clock_at_a_restart_is_checked_and_an_ending_in_words_is_no_section(self):
+        found = read("moon shuffle.txt")
+        self.assertEqual(
+            list(danced(found).values()),
+            [
+                "1R 2L 3R 3&L 4R 5L 6R 7L-2 7&R 8L",
+                "1R 2L-4 3R 3&L 4R 5L+4 6R+4 7L 8R",
+                "1L 1&R 2L 3R 3&L 4R 5l 5&L 6r 6&R 7l 8x",
+                "0&L 1R 2L 3r 3&R 4L 5R 6L 7R 8l",
+            ],
+        )
+        # Four walls of three quarters, then a quarter less and a half: 3:00.
+        self.assertEqual(found.remarks[0], "line 28: the sheet faces 6:00 here, the turns lead to 3:00")
+        self.assertIn("Ending: dance 1-8 of wall 9", found.remarks[1])
+
+    def test_how_a_wall_begins_is_no_other_facing(self):
+        text = "S1\n1-8 vine R, vine L ¼ L\nS2\n1-8 vine R, vine L\nRestart on wall 3 after 8 counts (facing {})\n"
+        self.assertEqual(read_pasted(text.format("6:00")).remarks, ())
+        self.assertEqual(read_pasted(text.format("3:00")).remarks, ())
+        (told,) = read_pasted(text.format("9:00")).remarks
+        self.assertEqual(told, "line 5: the sheet faces 9:00 here, the turns lead to 3:00")
+
+    def test_parts_of_a_song_with_numbers_that_say_how_long(self):
+        found = read("verse and chorus.txt")
+        self.assertEqual(
+            danced(found),
+            {
+                "Verse": "1R 2l 3L 4r 5R 6l 7L 8r 9R 10L 11R 12l",
+                "Pre-chorus": "1R 2L 3R 4L 5R 6L 7R 8L",
+                "Chorus": "1r 1&R 2L 3r 3&R 4L 5R 6L-4 7R 8L-4 9x 13x",
+                "Bridge": "1x",
+            },
+        )
+        self.assertEqual([s.length for s in found.dance.sections], [16, 8, 16, 16])
+        called = [i.name for i in found.dance.sequence]
+        self.assertEqual(
+            called,
+            ["Verse", "Verse", "Pre-chorus", "Chorus", "Verse", "Pre-chorus", "Chorus", "Bridge", "Chorus", "Chorus"],
+        )
+        self.assertEqual(found.remarks, ())
+
+    def test_a_bridge_with_moves_is_a_section_and_no_fact(self):
+        rows = "Verse: step touch R, step touch L, vine R", "Bridge: walk forward 4, walk back 4"
+        found = read_pasted("\n".join((*rows, "Order: Verse, Bridge, Verse")))
+        self.assertEqual(danced(found)["Bridge"], "1R 2L 3R 4L 5R 6L 7R 8L")
+        self.assertEqual([i.kind for i in found.dance.sequence], [ItemKind.PART, ItemKind.TAG, ItemKind.PART])
+
+    def test_a_part_of_a_section_again_and_a_tag_at_the_end_of_w3(self):
+        found = read("short heads.txt")
+        self.assertEqual(danced(found)["S3"], "1R 2L 3R 3&L 4R 5x 6x 7x 8x")
+        self.assertEqual(danced(found)["Tag"], "1R 2L 3R 4L")
+        self.assertEqual(sequence(found), ["wall", "wall", "wall", "Tag", "wall"])
+        aside = read_pasted("S1\n1-8 vine R, vine L\nS2\nrpt S1 1-4\n5-8 vine R\n")
+        # The first half of a line is nobody's to cut.
+        self.assertIn(LineIs.ASIDE, [line.taken for line in aside.lines])
+
+    def test_a_page_with_a_table_below_one_of_its_heads(self):
+        found = read("fächer kinder.md")
+        self.assertEqual(
+            danced(found)["A"],
+            "1R 2L 3R 4l 5L 6R 7L 8r 9R 10L 11R 12L 13R 14L 15R 16L arms:1x arms:3x arms:5x arms:7x arms:9x",
+        )
+        self.assertEqual(danced(found)["B"], "1R 2L 3R+8 5x 6x 7x 8x")
+        self.assertEqual([i.name for i in found.dance.sequence], ["Intro", "A", "A", "B", "A", "B", "B"])
+
+    def test_cells_with_who_dances_and_where_one_faces(self):
+        found = read("rows.csv")
+        first, second = found.dance.sections
+        self.assertEqual(short(first.events), "1R 2l 3L 4r 5R 6L 7R+2 8l")
+        roles = {role: [e.name for e in second.events if e.role == role] for role in ("", "front row", "back row")}
+        self.assertEqual(roles["front row"], ["rock forward", "recover", "rock back", "recover"])
+        self.assertEqual((roles["back row"], roles[""]), (["hold"], ["cross", "back", "side", "forward"]))
+        table = "count,move,facing\n1-4,vine right 1/4 turn right,{}\n"
+        self.assertEqual(read_pasted(table.format("right wall")).remarks, ())
+        (told,) = read_pasted(table.format("back")).remarks
+        self.assertEqual(told, "line 1: the sheet faces 6:00 here, the turns lead to 3:00")
+
+    def test_a_line_without_a_name_behind_two_roles_is_asked(self):
+        for all_of_them, doubt in (("all: 5-8 vine R", Doubt.FOOT), ("5-8 vine R", Doubt.READINGS)):
+            events, _ = read_notation(f"lead: 1-4 vine R\nfollow: 1-4 vine L\n{all_of_them}", Feel.STRAIGHT, {})
+            last = [e for e in events if e.start >= 4]
+            self.assertEqual({e.role for e in last}, {""})
+            if doubt is Doubt.READINGS:
+                self.assertEqual(last[0].doubt, doubt)
+        alone, _ = read_notation("lead: 1-4 vine R\n5-8 vine L", Feel.STRAIGHT, {})
+        self.assertEqual({e.role for e in alone}, {"lead"})
+
+
+if __name__ == "__main__":
+    unittest.main()
