@@ -17,6 +17,9 @@ _WAYS = {
 }
 
 
+#: A foot in the air, which a way brings down.
+LIFTS = re.compile(r"(?:kick|hitch|flick|hook|brush|scuff)", re.IGNORECASE)
+
 #: What ends a strut, and the part of the foot it began on.
 _DROPS = re.compile(r"(?:drop|lower|heel drop|toe drop|senk|absenk|absetz|bajar?)", re.IGNORECASE)
 _ON_A_PART = re.compile(r"\b(?:toes?|heel|ball|spitze|hacke|ferse|ballen|punta|talón)\b", re.IGNORECASE)

@@ -19,6 +19,7 @@ from vamos.core.dance.typed.around import (
     turn_ahead,
 )
 from vamos.core.dance.typed.feet import Feet
+from vamos.core.dance.typed.leading import LIFTS
 from vamos.core.dance.typed.lexicon import Atom, Lexicon, plain
 from vamos.core.dance.typed.move import Move
 from vamos.core.dance.typed.partial import Partial
@@ -53,6 +54,11 @@ def _all_of_it(reading: Partial, times: int, ends: bool) -> list[Partial]:
     if reading.moves[-1].row:
         return [all_of_it]
     return [all_of_it, changed(reading, moves=last, cost=reading.cost + 0.2, fresh=False, passed=False)]
+
+
+def _points(move: Move) -> bool:
+    """“touch R out in out”: a foot that touches here and there; one in the air comes down."""
+    return move.kind == "touch" and bool(move.feet) and not LIFTS.match(move.called)
 
 
 def _foot_by_foot(move: Move) -> bool:
@@ -305,11 +311,14 @@ class _Words:
             # “step back” is one move; “cross back side” are three.
             one = len(now.name) == 1 and self.lexicon.base(plain(now.called)) == "step"
             cost = reading.cost + (0.6 if one else 0.15)
-            out.append(changed(closed, cost=cost, now=Move("step", name=(text,)), fresh=False))
+            # “touch R out in out”: that foot goes on touching.
+            own = Move("" if _points(now) else "step", name=(text,))
+            out.append(changed(closed, cost=cost, now=own, fresh=False))
         if not now.kind and tuple(map(plain, now.name[-1:])) == (plain(text),) and atom.words in self.lexicon.rows:
             # “back back back touch”: said again, it is a step each time.
-            step = changed(reading, now=changed(now, kind="step")).closed()
-            out.append(changed(step, cost=reading.cost, now=Move("step", name=(text,)), fresh=False))
+            kind = "" if reading.moves and _points(reading.moves[-1]) else "step"
+            step = changed(reading, now=changed(now, kind=kind)).closed()
+            out.append(changed(step, cost=reading.cost, now=Move(kind, name=(text,)), fresh=False))
         return out
 
     def _split(self, now: Move, atom: Atom) -> str:
@@ -366,6 +375,8 @@ class _Words:
         now = reading.now
         figure = atom.value if atom.role == "figure" else None
         new = Move("figure" if figure is not None else atom.value, figure, (text,), called=text)
+        if _points(now) and figure is None and atom.words in ("out", "in", "side"):
+            new = Move(name=(text,))
         closed = reading.closed()
         fresh = changed(closed, cost=reading.cost + 0.25, now=new, fresh=False, passed=False)
         if not now.kind:

@@ -58,6 +58,10 @@ def without_number(tokens: list[Token]) -> list[Token]:
     """``1. walk`` and ``1 - walk``: the sign behind a count says nothing, nor does “in 4 steps”; “over 3 counts” and
     “3 times” are no counts.
     """
+    if len(tokens) == 3 and _length_first(tokens):
+        # “eight count hold”, “4 count freestyle”
+        value = tokens[0].value or NUMBERS.get(tokens[0].lower, 0)
+        return [tokens[2], changed(tokens[0], kind="lasts", value=value, end=tokens[1].end)]
     tokens = _said_once(tokens)
     tokens = [_as_number(t, after) for t, after in zip(tokens, [*tokens[1:], None], strict=True)]
     behind = any(t.kind == "num" for t in tokens[1:])
@@ -123,6 +127,11 @@ def lasting_to_end(tokens: list[Token], lexicon: Lexicon) -> list[Token]:
     if ends[0].lower in ("in", "en", "su", "per", "por") and not turns:
         return tokens
     return [*tokens[:-2], changed(ends[1], kind="lasts", start=ends[0].start)]
+
+
+def _length_first(tokens: list[Token]) -> bool:
+    number = tokens[0].kind == "num" or NUMBERS.get(tokens[0].lower, 0) > 1
+    return number and tokens[1].lower in ("count", "beat", "ct", "counts", "beats") and tokens[2].kind == "word"
 
 
 def _as_number(token: Token, after: Token | None) -> Token:

@@ -12,7 +12,7 @@ from msgspec.structs import replace as changed
 
 from vamos.core.dance.steps import taught_differently, turn_alone, usual_turn
 from vamos.core.dance.typed.around import SIDE_WORDS, side_word
-from vamos.core.dance.typed.leading import OTHER, along, comes_down, in_order, on_side, other_way, own_way
+from vamos.core.dance.typed.leading import LIFTS, OTHER, along, comes_down, in_order, on_side, other_way, own_way
 from vamos.core.dance.typed.move import Move
 from vamos.core.model.dance import Doubt, Event, Foot, Kind, StepPattern
 
@@ -37,8 +37,13 @@ UNSAID = 0.9
 #: Words that would be read as a turn again.
 _TURN_WORD = re.compile(r"(?:turn|turning|drehung|drehen|spin)$", re.IGNORECASE)
 
-#: A foot in the air, and ways that bring it down.
-_LIFTS = re.compile(r"(?:kick|hitch|flick|hook|brush|scuff)", re.IGNORECASE)
+#: A foot that points somewhere, and where else it may.
+_POINTED = re.compile(
+    r"(?:points?|touch(?:es)?|taps?|tippt?|tippen|pointe|punta|toca|tocca)\b.*"
+    r"\b(?:front|forward|fwd|back|behind|vorn?|vorne|hinten|devant|derrière|avant|arrière|adelante|atrás|avanti|dietro)$",
+    re.IGNORECASE,
+)
+_ASIDE = re.compile(r"(?:side|seite?|lado|côté|lato)$", re.IGNORECASE)
 #: Where a move to a side comes back to.
 _MIDDLE = ("center", "centre", "middle", "mitte", "centro")
 #: “heels out, heels in”: both of them.
@@ -167,6 +172,10 @@ class State(Struct, frozen=True):
         if twisted and kind == "touch" and tuple(map(str.lower, move.name)) in (("toes",), ("heels",)):
             # “swivel heels R, toes R”: they go on, and no toe touches.
             move, kind = changed(move, name=(twisted.group(1).lower(), *move.name), kind="free"), "free"
+        if kind == "step" and not (foot or turn or size) and before is not None and before.kind is Kind.TOUCH:
+            # “point R front, side, back”: that foot goes on pointing.
+            goes_on = _POINTED.match(before.name) and _ASIDE.match(" ".join(move.name))
+            kind, foot = ("touch", state.last) if goes_on else (kind, foot)
         if not kind and foot:
             # “spin full turn left on R”: on the foot that stands it is a turn of it.
             kind = "pivot" if move.turned and foot == state.weight else "step"
@@ -175,12 +184,7 @@ class State(Struct, frozen=True):
             # “touch out 1, in 2”: a way alone goes on with what was danced.
             before = state.events[-1] if state.events else None
             kind = "touch" if before is not None and before.kind is Kind.TOUCH else "step"
-            if (
-                kind == "touch"
-                and before is not None
-                and _LIFTS.match(before.name)
-                and _GOES.match(" ".join(move.name))
-            ):
+            if kind == "touch" and before is not None and LIFTS.match(before.name) and _GOES.match(" ".join(move.name)):
                 # “step, kick, back, touch”: back steps, though one may kick again.
                 kind, state = "step", state.asked(at, Doubt.READINGS)
             said = before.name.split(" ") if before is not None and before.kind is Kind.FREE else [""]
