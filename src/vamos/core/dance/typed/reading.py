@@ -14,24 +14,14 @@ from vamos.core.dance.counts_typed import NotationError, Reader
 from vamos.core.dance.typed.around import in_its_language, side_word
 from vamos.core.dance.typed.clean import cleaned
 from vamos.core.dance.typed.each_foot import each_foot
+from vamos.core.dance.typed.how_long import each_long, lasting_to_end, lengths_behind, without_length
 from vamos.core.dance.typed.kept import counts_between, counts_lost, crowded, sides_lost, turns_a_limb, words_lost
 from vamos.core.dance.typed.laid_out import COUNT_WORDS, laid_out, total_ahead, total_of
 from vamos.core.dance.typed.last_counted import last_counted
 from vamos.core.dance.typed.leading import OTHER
 from vamos.core.dance.typed.lexicon import Lexicon, lexicon_for
 from vamos.core.dance.typed.line import Place, read_line
-from vamos.core.dance.typed.rewritten import (
-    each_long,
-    lasting_to_end,
-    lengths_behind,
-    often_behind,
-    parted,
-    plain_counts,
-    put_back,
-    unglued,
-    without_length,
-    written_out_brackets,
-)
+from vamos.core.dance.typed.rewritten import often_behind, parted, plain_counts, put_back, unglued, written_out_brackets
 from vamos.core.dance.typed.said_on import SaidOn, as_said, said_on_counts
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token, tokens_of
