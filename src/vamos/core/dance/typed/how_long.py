@@ -1,4 +1,4 @@
-"""Numbers that say how long a move is, and are no counts: “(2 counts)”, “walk forward 4, walk back 4”, “freestyle for 16”."""
+"""Numbers that say how long a move is, and no counts: “(2 counts)”, “walk fwd 4, walk back 4”, “freestyle for 16”."""
 
 from __future__ import annotations
 
