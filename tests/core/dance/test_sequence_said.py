@@ -46,7 +46,29 @@ class SaidTest(unittest.TestCase):
             ("A, 4 counts hold, B, pause 8", "A hold:4 B hold:8"),
             ("A, B, and so on", "A B"),
             ("A 8, 3xB", "A/8 3*B"),
+            ("A A B, repeat", "2*A B 2*A B"),
+            ("A A B, then repeat all", "2*A B 2*A B"),
+            ("A B to fade", "A B"),
+            ("A, B, then A until the music ends", "A B A"),
+            ("A B, end on A count 8", "A B A/8"),
+            ("A B A(1-8)", "A B A/8"),
         )
+
+    def test_the_whole_dance_in_words(self):
+        self.reads(
+            NUMBERED,
+            ("full dance twice", "2*wall"),
+            ("whole dance 3 times then first 16", "3*wall wall/16"),
+            ("all the way through 4 times", "4*wall"),
+            ("w1 w2 w3", "3*wall"),
+        )
+
+    def test_how_often_is_asked_where_it_is_repeated_up_to_the_end(self):
+        """“AAB repeat to end” was danced once."""
+        for typed, at in (("AAB repeat to end", 4), ("A B (repeat 3 times)", 5), ("repeat A B until the end", 0)):
+            with self.subTest(typed), self.assertRaises(NotationError) as caught:
+                parse_sequence(typed, PHRASED)
+            self.assertEqual((caught.exception.at, "how often" in caught.exception.expected), (at, True), typed)
 
     def test_the_last_counts_where_a_section_begins(self):
         self.reads(PHRASED, ("A B (last 8)", "A B2"), ("A, last 8 of A", "A A2"), ("B, A from count 9", "B A2"))

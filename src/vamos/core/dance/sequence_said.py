@@ -15,10 +15,14 @@ from vamos.core.dance.sequence_walls import walls_told
 from vamos.core.dance.sequence_words import (
     COUNTS,
     CUT,
+    FIRST_COUNTS,
     HOLD,
     LEAD_INS,
     PART_OF,
+    REPEAT_FIRST,
+    REPEATED,
     SKIPPED,
+    THEN,
     TIMES,
     TO_THE_END,
     WALL,
@@ -60,9 +64,18 @@ def as_written(text: str, dance: Dance) -> str:
     # Of the same length as the text, so that places are places in it.
     plain = re.sub(r"[–—‐-―−]", "-", text.replace("\u00a0", " ").replace("\n", ","))
     plain = _MARKED.sub(lambda m: m[1] + " " * len(m[2]), plain)
+    again = REPEATED.search(plain)
+    if REPEAT_FIRST.match(plain) or (
+        again is not None and again["often"].split() not in ([], ["all"], ["once"], ["it"])
+    ):
+        word = re.compile(r"[^\W\d_]").search(plain, again.start() if again else 0)
+        at = word.start() if word is not None else 0
+        raise NotationError(text, at, tr("how often it is danced in all, as in “(A A B) x3”"))
+    plain = plain[: again.start()] if again is not None and again.start() else plain
     end = TO_THE_END.search(plain)
     plain = plain[: end.start()] if end is not None and end.start() else plain
-    return walls_told(plain, dance) or " ".join(_Said(text, plain, dance).entries())
+    entries = walls_told(plain, dance) or " ".join(_Said(text, plain, dance).entries())
+    return f"{entries} {entries}" if again is not None and again.start() else entries
 
 
 class _Said:
@@ -131,7 +144,7 @@ class _Said:
         match = _BEHIND.match(self.plain, self.at)
         if match is None:
             return 1
-        alone = re.compile(r"\s*(?:[,;|→>]|-\s|$)").match(self.plain, match.end())
+        alone = re.compile(rf"\s*(?:[,;|→>]|-\s|{THEN}\b|$)", re.IGNORECASE).match(self.plain, match.end())
         if match["number"] and match["open"] is None and not alone:
             # “A 2x B”: it goes with what follows, unless a comma or the end says otherwise.
             return 1
@@ -181,6 +194,9 @@ class _Said:
             return self.with_cut(named[0], part)
         if self.take(_WALL):
             return self.with_cut("wall", part)
+        if part is None and FIRST_COUNTS.match(self.plain, self.at):
+            # “the whole dance 3 times, then the first 16”: of a wall.
+            return self.with_cut("wall", None)
         late = _LATE.match(self.plain, self.at)
         if late is not None and late["letter"].lower() in self.names and int(late["counts"]) > 3:
             return self._late(late)

@@ -23,21 +23,32 @@ ROLES = {
     for word in words.split()
 }
 #: Words for the whole dance, danced once.
-WALL = r"(?:whole\s+dance|dance|walls?|wand|wände|runden?|durchg[aä]nge?|murs?|pared(?:es)?|pareti?|muren)"
+WALL = (
+    r"(?:(?:(?:the\s+)?(?:whole|full|entire|complete)\s+)?dance(?:\s+it)?(?:\s+all\s+the\s+way\s+through)?|all\s+the\s+way\s+through|"
+    r"w(?=\s?\d)|walls?|wand|wände|runden?|durchg[aä]nge?|murs?|pared(?:es)?|pareti?|muren)"
+)
 WHOLE = (
     r"(?:in\s+)?(?:full|whole|complete(?:ly)?|entire|all\s+(?:of\s+it|counts)|all|ganz|komplett|vollständig|"
     r"complet|entière?|enter[ao]|complet[ao]|inter[ao])"
 )
 THEN = (
-    r"(?:and\s+then|then|and|followed\s+by|finally|next|und\s+dann|und|dann|danach|zum\s+schluss|"
+    r"(?:(?:(?:and|then|und)\s+)*(?:ends?|finish(?:es)?|ending|endet|enden)\s+(?:on|with|in|mit|auf)|and\s+then|then|and|followed\s+by|finally|next|und\s+dann|und|dann|danach|zum\s+schluss|"
     r"puis|ensuite|et|luego|después|y|poi|e\s+poi)"
 )
 FILLER = r"(?:we\s+)?(?:do|dance|the|part|section|teil|abschnitt|parte|partie|der|die|das|den|la|le|el|il|again|wieder)"
 TO_THE_END = re.compile(
     r"[\s,;.–—-]*\b(?:(?:and\s+)?so\s+on|(?:(?:and|then|und|dann)\s+)*(?:dance\s+|repeat\s+)?"
-    r"(?:to|till|until|bis|jusqu.à|hasta)\s+(?:the\s+|zum\s+|la\s+|el\s+)?(?:end|ende|schluss|fin|final))\b.*$",
+    r"(?:to|till|until|bis|jusqu.à|hasta)\s+(?:the\s+|zum\s+|la\s+|el\s+|die\s+)?(?:end|ende|schluss|fin|final|fade(?:[\s-]?out)?|"
+    r"(?:music|song|musik)\s+(?:ends|stops|fades|is\s+over|endet|aufhört)))\b.*$",
     re.IGNORECASE | re.DOTALL,
 )
+#: “…, repeat”: all of it once more; with a number, or up to the end, nobody knows how often that is.
+REPEATED = re.compile(
+    r"[\s,;.–—-]*(?P<sign>[(\[]\s*)?\b(?:(?:and|then|und|dann)\s+)*(?:repeat(?:ed|s)?|wiederholen|wiederholt)\b"
+    r"(?P<often>[^()\[\],;]*)(?(sign)[)\]])\W*$",
+    re.IGNORECASE,
+)
+REPEAT_FIRST = re.compile(r"^\W*(?:repeat|wiederhole\w*)\b", re.IGNORECASE)
 #: Words between the entries.
 SKIPPED = re.compile(rf"(?:{THEN}|{FILLER})(?=[\s,;.:(\[]|$)", re.IGNORECASE)
 #: Listened to, not danced, where no section is called so.
@@ -68,7 +79,7 @@ CUT = re.compile(
     rf"|(?:{_ONLY})*{_THE}{_LAST}\s+(?P<late>\d{{1,3}})(?:\s*{COUNTS})?"
     rf"|(?:from|starting\s+at|ab|à\s+partir\s+de|desde)\s+(?:count\s+|zähler\s+)?(?P<since>\d{{1,3}})"
     rf"|(?:{_ONLY})*(?:count\s+|zähler\s+)?{_THE}(?:{_FIRST}\s*)?"
-    rf"(?:(?P<named>\d{{1,3}})\s*{COUNTS}|(?P<first>\d{{1,3}})(?!\d|\s*[:x×*/]|\s*[^\W\d]))(?:\s*(?:only|nur|of\s+it)\b)?"
+    rf"(?:(?P<named>\d{{1,3}})\s*{COUNTS}|(?:1\s*-\s*)?(?P<first>\d{{1,3}})(?!\d|\s*[:x×*/]|\s*[^\W\d]))(?:\s*(?:only|nur|of\s+it)\b)?"
     rf"|(?P<half>(?:the\s+)?first\s+half|half|halb|zur\s+hälfte|moitié|mitad))"
     rf"(?:[\s,;(]*(?:(?:and|then|und|dann)\s+)*(?:re-?start(?:en|s)?|neustart|reprise|reinicio)\b[)]?)?(?(open)\s*[)\]])",
     re.IGNORECASE,
@@ -80,6 +91,7 @@ PART_OF = re.compile(
     r"(?:(?:an?|the|part|section|der|dem|teil|la|le)\s+(?!\W|$))*",
     re.IGNORECASE,
 )
+FIRST_COUNTS = re.compile(rf"{_THE}{_FIRST}\s+\d{{1,3}}(?:\s*{COUNTS})?(?!\s*(?:of|from|von|de)\b)", re.IGNORECASE)
 HOLD = re.compile(
     rf"(?:pause|wait|break|stop|hold|rest|freeze|halten|warten|espera|attendre)\s*:?\s*(?:for\s+|of\s+|de\s+)?[(]?(?P<behind>\d{{1,3}})(?:\s*{COUNTS})?[)]?(?!\w)"
     rf"|(?P<before>\d{{1,3}})[\s-]*{COUNTS}?[\s-]*(?:pause|wait|break|stop|hold|rest|freeze|halten|warten)\b",
