@@ -99,6 +99,27 @@ class WithWordsTest(unittest.TestCase):
         (told,) = read_pasted(table.format("back")).remarks
         self.assertEqual(told, "line 1: the sheet faces 6:00 here, the turns lead to 3:00")
 
+    def test_columns_that_are_called_as_people_are(self):
+        rows = ("1-2", "walk L R", "walk R L"), ("3&4", "triple L", "triple R")
+        cells = "Count,Lead,Follow\n" + "\n".join(map(",".join, rows))
+        page = "FAN WALK\nCount | Front | Back\n" + "\n".join(map(" | ".join, rows))
+        for text, one, other in ((cells, "Lead", "Follow"), (page, "front row", "back row")):
+            found = read_pasted(text)
+            (section,) = found.dance.sections
+            feet = {r: "".join(str(e.foot) for e in section.events if e.role == r) for r in (one, other, "")}
+            self.assertEqual((feet, found.remarks), ({one: "LRLRL", other: "RLRLR", "": ""}, ()), text)
+
+    def test_lines_with_letter_and_number_under_parts_and_the_order_alone(self):
+        found = read("numbered lines.txt")
+        self.assertEqual([s.name for s in found.dance.sections], ["A1", "A2", "A3", "A4", "B1", "B2"])
+        self.assertEqual(danced(found)["B2"], "1r 2R+2 3l 4L 5r 6R+2 7l 8L")
+        cuts = [(i.name, i.restart_after) for i in found.dance.sequence]
+        self.assertEqual(cuts, [*((n, None) for n in "AABAABB"), ("A", 16)])
+
+    def test_an_eight_like_the_first_one(self):
+        found = read_pasted("1. Achter: 1-8 vine R, vine L\n2. Achter: 1-8 jazz box R x2\n3. Achter: wie 1. Achter\n")
+        self.assertEqual([short(s.events) for s in found.dance.sections][2], "1R 2L 3R 4l 5L 6R 7L 8r")
+
     def test_a_line_without_a_name_behind_two_roles_is_asked(self):
         for all_of_them, doubt in (("all: 5-8 vine R", Doubt.FOOT), ("5-8 vine R", Doubt.READINGS)):
             events, _ = read_notation(f"lead: 1-4 vine R\nfollow: 1-4 vine L\n{all_of_them}", Feel.STRAIGHT, {})

@@ -85,6 +85,11 @@ _OWN_HEAD = re.compile(r"^\|\s*counts?\s*\|\s*what\s*\|", re.IGNORECASE | re.MUL
 _COUNT_HEAD = re.compile(r"\b(?:counts?|cts?|zähler|beats?)\b", re.IGNORECASE)
 
 
+def has_table(text: str) -> bool:
+    """Whether a table without strokes at its edges stands in it: ``Count | Step | Facing``."""
+    return _with_edges(text) != text
+
+
 def _with_edges(text: str) -> str:
     """A table that stands between lines without any at its edges, with them: ``Count | Step | Facing``."""
     rows = text.split("\n")

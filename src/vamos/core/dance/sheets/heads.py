@@ -69,7 +69,7 @@ BARS = re.compile(
     r"^(?P<word>bars?|measures?|takte?)\s+(?P<number>\d{1,2}(?:-\d{1,2})?)\s*(?P<rest>[:.)\-(\[=].*|)$", re.IGNORECASE
 )
 #: “L1: …”, “A1 walk R L …”, the first line.
-LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*|(?<=\d)\s[^\W\d_]{2,}(?:\s.*)?)$")
+LINE = re.compile(r"^(?P<word>[A-Z])(?P<number>\d{1,2})\s*(?P<rest>:.*|(?<=\d)\s(?:[^\W\d_]{2,}|1-\d{1,2}:)(?:\s.*)?)$")
 #: “2  SIDE ROCK, BEHIND SIDE CROSS x2”, with its counts below.
 CAPITALS = re.compile(
     r"^(?P<number>\d{1,2})\s+(?P<rest>(?=(?:[^A-Z]*[A-Z]){4})[A-ZÄÖÜÁÉÍÓÚÑ][^a-zäöüßáéíóúñ]*(?:x\s?\d)?)$"

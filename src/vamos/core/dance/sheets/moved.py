@@ -56,10 +56,18 @@ def read_moves_of(sections: list[WrittenSection], lines: list[SheetLine], short:
 _BUT = re.compile(r"^[\s,]*(?:but|only|just|nur|aber|pero|mais|ma)\b\s*", re.IGNORECASE)
 
 
+_ORDINAL = re.compile(
+    r"\b(\d{1,2})(?:\.|st|nd|rd|th|er|ème|ª|º)\s*(achter|abschnitt|teil|eight|section|set|part|huit|ocho|partie|parte)\b",
+    re.IGNORECASE,
+)
+
+
 def like_of(said: str, danced: Mapping[int, str]) -> Like | None:
     """“Same as section 2 on the other side”, “same thing starting left”: which of the danced sections, by their
     places and names; None when none is meant.
     """
+    # “wie 1. Achter” is “wie Achter 1”.
+    said = _ORDINAL.sub(r"\2 \1", said)
     found = SAME.match(said)
     rest = f"repeat {_BUT.sub('', found['rest'].strip(' .!'))}" if found is not None else said.strip(" .!")
     repeat = repeat_in(tokens_of(cleaned(rest).text, lexicon_for({}).known), lexicon_for({})) if rest else None

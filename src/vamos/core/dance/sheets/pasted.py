@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from vamos.core.dance.sheets.csv import read_csv
-from vamos.core.dance.sheets.files import read_any_text
+from vamos.core.dance.sheets.files import has_table, read_any_text
 from vamos.core.dance.sheets.read_as import TextRead
 from vamos.core.dance.sheets.table import is_table
 from vamos.core.dance.sheets.text import read_text
@@ -37,7 +37,7 @@ def read_pasted(text: str) -> TextRead:
     if is_table(text):
         cells = read_csv(text)
         return TextRead(cells.dance, (), "", cells.remarks)
-    if sum(row.lstrip().startswith("|") for row in rows) >= 2:
+    if sum(row.lstrip().startswith("|") for row in rows) >= 2 or has_table(text):
         table = read_any_text(text)
         return TextRead(table.dance, (), "", table.remarks)
     return read_text(text)

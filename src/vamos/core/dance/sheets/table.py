@@ -10,6 +10,7 @@ from dataclasses import replace
 
 from vamos.core.dance.sheets.cells import SheetRead, words
 from vamos.core.dance.sheets.text import read_text_sheet
+from vamos.core.dance.typed.reading import known_person
 from vamos.core.model.dance import Dance
 from vamos.errors import InputError
 from vamos.wording import words_of
@@ -95,7 +96,8 @@ def is_table(text: str) -> bool:
     for sign in ",;\t":
         cells = next(csv.reader(io.StringIO(first), delimiter=sign), [])
         named = sum(c.lower().strip(" :.#*") in _ROLES for c in cells)
-        if len(cells) > 1 and {"counts", "moves"} <= _roles(cells).keys() and 2 * named > len(cells):
+        told = {"counts", "moves"} <= _roles(cells).keys() and 2 * named > len(cells)
+        if len(cells) > 1 and (told or _people(cells)):
             return True
     return False
 
@@ -125,6 +127,7 @@ def read_page_table(text: str) -> SheetRead:
 
 
 def _read_rows(rows: list[list[str]]) -> SheetRead:
+    rows = _one_row_each(rows)
     found = next(
         ((k, roles) for k, row in enumerate(rows[:_PREFACE]) if {"counts", "moves"} <= (roles := _roles(row)).keys()),
         None,
@@ -183,6 +186,39 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
     read = read_text_sheet("\n".join(lines))
     dance, left = _with_notes(read.dance, notes)
     return SheetRead(dance, (*read.remarks, *remarks, *left))
+
+
+def _one_row_each(rows: list[list[str]]) -> list[list[str]]:
+    """“Count | Lead | Follow”: columns of people, with their moves in them, as a row for each of them."""
+    at = next((k for k, row in enumerate(rows[:_PREFACE]) if _people(row)), -1)
+    if at < 0:
+        return rows
+    head = rows[at]
+    people, counts = _people(head), _roles(head)["counts"]
+    out = [*rows[:at], ["who", "count", "moves"]]
+    for row in rows[at + 1 :]:
+        cells = [(_called(head[k]), row[k]) for k in people if k < len(row) and row[k]]
+        counted = counts < len(row) and bool(row[counts])
+        out += [[who, row[counts], moves] for who, moves in cells] if cells and counted else [row]
+    return out
+
+
+def _people(row: list[str]) -> list[int]:
+    """The columns that are called as people are, beside one of counts and none of moves; none where it is not two."""
+    roles = _roles(row)
+    found = [k for k, c in enumerate(row) if known_person(_called(c))]
+    return found if len(found) > 1 and "counts" in roles and "moves" not in roles else []
+
+
+#: Groups that are called by where they stand.
+_PLACES = {
+    "front": "front row", "back": "back row", "middle": "middle row", "left": "left group", "right": "right group",
+    "vorn": "vordere Reihe", "vorne": "vordere Reihe", "hinten": "hintere Reihe",
+}  # fmt: skip
+
+
+def _called(head: str) -> str:
+    return _PLACES.get(head.lower(), head)
 
 
 def _lanes(row: list[str]) -> dict[int, str]:

@@ -52,6 +52,8 @@ _SO_LONG = re.compile(r"(?:(?<=\w)[^\w()]+|(?<=\))\s+)\(?\d{1,2}\s?x\s?8(?:s|\s*
 _IN_THREE = re.compile(r"\b(?:waltz|walzer|vals|valse|3/4|6/8)\b", re.IGNORECASE)
 #: The counts behind moves that were laid out.
 _LENGTH = re.compile(r"\s1-(\d{1,2})$")
+#: “A A B A B B A (first 16)”: the order, in a line of its own.
+_ORDER_ALONE = re.compile(r"^(?:(?:[A-H]|tag)\b(?:\s*\([^()]*\))?[\s,>→+-]*){3,}$", re.IGNORECASE)
 _RULE = re.compile(r"^[\s\-=_*~.•]*$")
 
 
@@ -150,6 +152,8 @@ class _Sheet(HeadLines):
             name, self.name_counts = named_figure(plain)
             self.name = words(name)
             self.take(index, LineIs.NAME)
+        elif _ORDER_ALONE.match(plain) and self.sections and "sequence" not in self.facts:
+            self._fact(index, {"sequence": plain})
         elif is_last_words(plain):
             self.take(index, LineIs.FACT, tr("The dance begins again."))
         elif self.empty(index) and (danced := in_head(plain)):
