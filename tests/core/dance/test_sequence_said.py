@@ -63,6 +63,10 @@ class SaidTest(unittest.TestCase):
             ("w1 w2 w3", "3*wall"),
         )
 
+    def test_first_counts_alone_are_those_of_a_wall_only(self):
+        with self.assertRaises(NotationError):
+            parse_sequence("A, B, first 8", PHRASED)
+
     def test_how_often_is_asked_where_it_is_repeated_up_to_the_end(self):
         """“AAB repeat to end” was danced once."""
         for typed, at in (("AAB repeat to end", 4), ("A B (repeat 3 times)", 5), ("repeat A B until the end", 0)):

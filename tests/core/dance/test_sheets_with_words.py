@@ -6,10 +6,11 @@ import unittest
 
 from tests.core.dance.test_sheets_as_sent import HERE, sequence
 from tests.core.dance.typed_judge import short
+from vamos.core.dance.counts_typed import NotationError
 from vamos.core.dance.section_text import read_notation
 from vamos.core.dance.sheets.pasted import read_pasted
 from vamos.core.dance.sheets.read_as import LineIs
-from vamos.core.model.dance import Doubt, ItemKind
+from vamos.core.model.dance import Doubt, ItemKind, Kind
 from vamos.core.time import Feel
 
 
@@ -108,6 +109,23 @@ class WithWordsTest(unittest.TestCase):
             (section,) = found.dance.sections
             feet = {r: "".join(str(e.foot) for e in section.events if e.role == r) for r in (one, other, "")}
             self.assertEqual((feet, found.remarks), ({one: "LRLRL", other: "RLRLR", "": ""}, ()), text)
+        noted = read_pasted(
+            "Eight;Count;Leader;Follower;Notes\n1;1-2;walk L R;walk R L;easy\n2;1-2;walk R L;walk L R;\n"
+        )
+        first, second = noted.dance.sections
+        self.assertEqual([(e.role, e.note) for e in first.events if e.note], [("Leader", "easy")])
+        self.assertEqual((first.name, second.name, noted.remarks), ("1", "2", ()))
+
+    def test_arms_stay_with_the_counts_they_stand_beside(self):
+        """Where counts begin at 1 again, without a column of sections."""
+        found = read_pasted("count,move,arms\n1-4,vine R,up\n5-8,vine L,down\n1-8,jazz box R x2,out\n")
+        arms = [[(e.name, int(e.start)) for e in s.events if e.role == "arms"] for s in found.dance.sections]
+        self.assertEqual(arms, [[("up", 0), ("down", 4)], [("out", 0)]])
+
+    def test_bars_beside_counts(self):
+        found = read_pasted("Takt,Zähler,Schritte,Kommentar\n1,1-4,Grapevine rechts,lächeln\n")
+        self.assertEqual([e.note for e in found.dance.sections[0].events][:1], ["lächeln"])
+        self.assertEqual(found.remarks, ("The column “Takt” is not known and was left aside.",))
 
     def test_lines_with_letter_and_number_under_parts_and_the_order_alone(self):
         found = read("numbered lines.txt")
@@ -120,15 +138,32 @@ class WithWordsTest(unittest.TestCase):
         found = read_pasted("1. Achter: 1-8 vine R, vine L\n2. Achter: 1-8 jazz box R x2\n3. Achter: wie 1. Achter\n")
         self.assertEqual([short(s.events) for s in found.dance.sections][2], "1R 2L 3R 4l 5L 6R 7L 8r")
 
+    def test_rows_of_a_table_are_no_heads_and_a_bad_one_refuses_nothing(self):
+        """“8 counts | step touch R” has words of heads in both cells."""
+        rows = "Count | Move | Note\n8 counts | {} | easy\n8 counts | vine R |\n"
+        both = read_pasted(rows.format("step touch R")).dance.sections[0].events
+        self.assertEqual([e.kind for e in both], [Kind.TOUCH, Kind.STEP])
+        found = read_pasted(rows.format("step touch R L R L"))
+        self.assertEqual([line.taken for line in found.lines[1:3]], [LineIs.MOVES, LineIs.MOVES])
+        # A column of walls by their number is no clock, and words under “facing” are not lost.
+        self.assertIn("“wall” is not known", read_pasted("count,move,wall\n1-4,vine R,1\n").remarks[0])
+        turned = read_pasted("count,move,facing\n1-4,vine R,turn 1/4 R\n5-8,vine L,to the door\n")
+        (section,) = turned.dance.sections
+        self.assertEqual(short(section.events), "1R 2L 3R+2 4l 5L 6R 7L 8r")
+        self.assertEqual([e.unread for e in section.events if e.doubt], ["door"])
+
     def test_a_line_without_a_name_behind_two_roles_is_asked(self):
-        for all_of_them, doubt in (("all: 5-8 vine R", Doubt.FOOT), ("5-8 vine R", Doubt.READINGS)):
-            events, _ = read_notation(f"lead: 1-4 vine R\nfollow: 1-4 vine L\n{all_of_them}", Feel.STRAIGHT, {})
+        two = "lead: 1-4 vine R\nfollow: 1-4 vine L\n"
+        for all_of_them, asked in (("all: 5-8 vine R", Doubt.NONE), ("5-8 vine R", Doubt.READINGS)):
+            events, _ = read_notation(two + all_of_them, Feel.STRAIGHT, {})
             last = [e for e in events if e.start >= 4]
-            self.assertEqual({e.role for e in last}, {""})
-            if doubt is Doubt.READINGS:
-                self.assertEqual(last[0].doubt, doubt)
+            self.assertEqual(({e.role for e in last}, last[0].doubt), ({""}, asked))
         alone, _ = read_notation("lead: 1-4 vine R\n5-8 vine L", Feel.STRAIGHT, {})
         self.assertEqual({e.role for e in alone}, {"lead"})
+        wrong = two + "5 step R 3 2"
+        with self.assertRaises(NotationError) as caught:
+            read_notation(wrong, Feel.STRAIGHT, {}, lay_out=False)
+        self.assertEqual((caught.exception.typed, caught.exception.at), (wrong, len(wrong) - 1))
 
 
 if __name__ == "__main__":

@@ -83,10 +83,10 @@ class OddMediaTest(FolderCase):
         click = read_sound(self.folder / "other.mp4", 48000).samples[:, 0]
         self.assertAlmostEqual(int(np.argmax(click)) / 48000, 3, delta=0.03)
         (self.folder / "none.mp4").write_bytes(lost)
-        with self.assertRaisesRegex(MediaError, "its sound cannot be decoded"):
+        with self.assertRaisesRegex(MediaError, "its sound cannot be decoded.*copy it again"):
             probe(self.folder / "none.mp4")
         (self.folder / "dark.mp4").write_bytes(two.replace(b"avc1", b"zzzz"))
-        with self.assertRaisesRegex(MediaError, "its picture cannot be decoded"):
+        with self.assertRaisesRegex(MediaError, "its picture cannot be decoded.*copy it again"):
             probe(self.folder / "dark.mp4")
 
     def test_hevc_of_ten_bits(self):

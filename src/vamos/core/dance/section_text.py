@@ -15,7 +15,7 @@ from vamos.core.dance.notation_out import print_line
 from vamos.core.dance.short_words import patterns_of
 from vamos.core.dance.typed.lane import lane_text, read_lane
 from vamos.core.dance.typed.reading import known_person, may_be_role, read_typed
-from vamos.core.dance.who import is_lane
+from vamos.core.dance.who import is_everybody, is_lane
 from vamos.core.model.dance import Dance, Doubt, Event, MoveSet, Section, StepPattern
 from vamos.core.time import Feel, count_text
 from vamos.errors import InputError
@@ -198,11 +198,16 @@ def read_notation(
             continue
         who = _name_of(role)
         end = _where_all_go_on(text[body : at - 1], who, events) if role and not is_lane(who) else None
+        stop = at - 1 if end is None else body + end
+        together: tuple[Event, ...] = ()
         try:
             if role and is_lane(who):
-                found = read_lane(text[body : at - 1], feel)
+                found = read_lane(text[body:stop], feel)
             else:
-                found = read_moves(text[body : at - 1 if end is None else body + end], feel, steps, lay_out)
+                found = read_moves(text[body:stop], feel, steps, lay_out)
+            if end is not None:
+                body = stop
+                together = read_moves(text[body : at - 1], feel, steps, lay_out)
         except NotationError as error:
             raise NotationError(text, body + error.at, error.expected) from error
         if other:
@@ -214,19 +219,14 @@ def read_notation(
             others.append(MoveSet(other.group(1), Fraction(first - 1), Fraction(last - first + 1), found))
         else:
             events += [replace(e, role=who) if role else e for e in found]
-        if end is not None:
-            together = read_moves(text[body + end : at - 1], feel, steps, lay_out)
-            events += [replace(e, doubt=e.doubt or Doubt.READINGS) for e in together[:1]] + list(together[1:])
+        events += [replace(e, doubt=e.doubt or Doubt.READINGS) for e in together[:1]]
+        events += together[1:]
     return _who_is_asked(events), tuple(others)
-
-
-#: Said where nobody dances something else.
-_EVERYBODY = ("all", "everyone", "everybody", "both", "together", "alle", "beide", "todos", "tous", "tutti")
 
 
 def _name_of(role: re.Match[str] | None) -> str:
     name = " ".join(role.group(1).split()) if role else ""
-    return "" if name.lower() in _EVERYBODY else name
+    return "" if is_everybody(name) else name
 
 
 def _where_all_go_on(body: str, who: str, before: list[Event]) -> int | None:

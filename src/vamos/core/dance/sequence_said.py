@@ -194,7 +194,8 @@ class _Said:
             return self.with_cut(named[0], part)
         if self.take(_WALL):
             return self.with_cut("wall", part)
-        if part is None and FIRST_COUNTS.match(self.plain, self.at):
+        walls_only = bool(self.out) and all(entry.startswith("wall") for entry in self.out)
+        if part is None and walls_only and FIRST_COUNTS.match(self.plain, self.at):
             # “the whole dance 3 times, then the first 16”: of a wall.
             return self.with_cut("wall", None)
         late = _LATE.match(self.plain, self.at)

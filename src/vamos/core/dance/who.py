@@ -14,6 +14,15 @@ def is_lane(role: str) -> bool:
     return role.lower() in lexicon_for({}).lanes
 
 
+#: Said where nobody dances something else.
+_EVERYBODY = ("all", "everyone", "everybody", "both", "together", "alle", "beide", "todos", "tous", "tutti", "-", "–")
+
+
+def is_everybody(name: str) -> bool:
+    """Whether who is named is all of them."""
+    return name.lower() in _EVERYBODY
+
+
 def roles_in(events: Iterable[Event]) -> tuple[str, ...]:
     """The roles of partners or groups, in the order they are written; none where all dance the same."""
     return tuple(r for r in dict.fromkeys(e.role for e in events) if r and not is_lane(r))

@@ -127,9 +127,9 @@ def probe(path: Path) -> Probe:
         if not len(container.streams):
             raise _unreadable(path, ValueError("it holds no tracks"))
         if audio is None and container.streams.audio:
-            raise MediaError(tr("its sound cannot be decoded."), file=path, safe=tr("The file was not changed."))
+            raise _of_unknown_kind(path, tr("its sound cannot be decoded."))
         if video is None and any(not _is_cover(stream) for stream in container.streams.video):
-            raise MediaError(tr("its picture cannot be decoded."), file=path)
+            raise _of_unknown_kind(path, tr("its picture cannot be decoded."))
         if video is None and audio is None:
             raise MediaError(tr("there is neither sound nor picture in it."), file=path)
         duration = (container.duration or 0) / av.time_base
@@ -156,6 +156,11 @@ def probe(path: Path) -> Probe:
             audio.rate or 0 if audio is not None else 0,
             audio.channels if audio is not None else 0,
         )
+
+
+def _of_unknown_kind(path: Path, what: str) -> MediaError:
+    todo = tr("If it plays elsewhere, copy it again or save it as mp4 or wav.")
+    return MediaError(what, file=path, safe=tr("The file was not changed."), todo=todo)
 
 
 def picture_of(container: InputContainer) -> VideoStream | None:

@@ -76,7 +76,7 @@ def part_of(plain: str, sections: Sequence[WrittenSection]) -> list[str]:
     out: list[str] = []
     seen: list[int] = []
     for _, text in other.moves:
-        numbers = [int(n) for n in FIRST_NUMBER.findall(re.sub(r"\d/\d", "", text))]
+        numbers = [int(n) for n in FIRST_NUMBER.findall(text)]
         if numbers and first <= min(numbers) and max(numbers) <= last:
             out.append(text)
             seen += numbers

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from vamos.core.dance.sheets.cells import SheetRead
 from vamos.core.dance.sheets.csv import read_csv
 from vamos.core.dance.sheets.files import has_table, read_any_text
 from vamos.core.dance.sheets.read_as import TextRead
@@ -32,12 +33,18 @@ def read_pasted(text: str) -> TextRead:
             tr("it has more than {most} lines, which is too much for the sheet of one dance.", most=MOST_LINES)
         )
     if rows and sum("\t" in row for row in rows) * 2 > len(rows):
-        cells = read_csv(text)
-        return TextRead(cells.dance, (), "", cells.remarks)
-    if is_table(text):
-        cells = read_csv(text)
-        return TextRead(cells.dance, (), "", cells.remarks)
-    if sum(row.lstrip().startswith("|") for row in rows) >= 2 or has_table(text):
-        table = read_any_text(text)
-        return TextRead(table.dance, (), "", table.remarks)
-    return read_text(text)
+        return _of_table(read_csv(text))
+    if sum(row.lstrip().startswith("|") for row in rows) >= 2:
+        return _of_table(read_any_text(text))
+    reader = read_csv if is_table(text) else read_any_text if has_table(text) else None
+    try:
+        return _of_table(reader(text)) if reader is not None else read_text(text)
+    except InputError:
+        if reader is None:
+            raise
+        # A row of it is not understood: line by line that one is shown, and nothing is refused as a whole.
+        return read_text(text)
+
+
+def _of_table(read: SheetRead) -> TextRead:
+    return TextRead(read.dance, (), "", read.remarks)

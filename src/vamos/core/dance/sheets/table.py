@@ -11,6 +11,7 @@ from dataclasses import replace
 from vamos.core.dance.sheets.cells import SheetRead, words
 from vamos.core.dance.sheets.text import read_text_sheet
 from vamos.core.dance.typed.reading import known_person
+from vamos.core.dance.who import is_everybody
 from vamos.core.model.dance import Dance
 from vamos.errors import InputError
 from vamos.wording import words_of
@@ -25,12 +26,12 @@ _HEADS = {
     "section": "section part set block phrase teil abschnitt eight sección parte",
     "foot": "foot feet footwork fuß füße füsse fuss beine pied pieds pie pies piede piedi weight",
     "turn": "turn turns direction drehung richtung way giro tour",
-    "facing": "facing faces wall front blick blickrichtung wand mur pared parete",
+    "facing": "facing faces blick blickrichtung",
     "who": "who dancer dancers role roles group groups wer rolle gruppe tänzer quién quien grupo qui groupe chi gruppo",
 }
 #: Columns of what is said beside a move.
 _NOTES = ("note", "notes", "comment", "comments", "remark", "remarks", "hint", "hints", "notiz", "notizen", "bemerkung",
-          "hinweis", "nota", "notas")  # fmt: skip
+          "hinweis", "kommentar", "anmerkung", "nota", "notas")  # fmt: skip
 #: Columns of what moves beside the feet.
 _LANES = {
     "arms": "arm arms arme brazos bras braccia",
@@ -50,8 +51,6 @@ _WALL_WORDS = {
     9: "left links gauche izquierda sinistra",
 }
 _WALLS = {word: hour for hour, several in _WALL_WORDS.items() for word in several.split()}
-#: Who is not said where it is everybody.
-_EVERYBODY = ("all", "everyone", "everybody", "both", "alle", "beide", "todos", "tous", "tutti", "-", "–")
 _ROLES = {word: role for role, several in _HEADS.items() for word in several.split()}
 _ROLES |= dict.fromkeys(("right/left", "left/right", "r/l", "l/r", "rechts/links", "links/rechts", "re/li"), "foot")
 #: A direction that is only a way, and a turn beside it that says none.
@@ -95,7 +94,7 @@ def is_table(text: str) -> bool:
     first = text.lstrip().partition("\n")[0]
     for sign in ",;\t":
         cells = next(csv.reader(io.StringIO(first), delimiter=sign), [])
-        named = sum(c.lower().strip(" :.#*") in _ROLES for c in cells)
+        named = sum(_plain(c) in _ROLES for c in cells)
         told = {"counts", "moves"} <= _roles(cells).keys() and 2 * named > len(cells)
         if len(cells) > 1 and (told or _people(cells)):
             return True
@@ -139,6 +138,7 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
     at, roles = found
     lines = [" ".join(c for c in row if c) for row in rows[:at]]
     lanes, noted = _lanes(rows[at]), _notes(rows[at])
+    unknown = _unknown(rows[at], roles, lanes, noted)
     beside: dict[str, list[str]] = {}
     notes: list[tuple[int, str, str]] = []
     section, number_of = "", 0
@@ -154,10 +154,14 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
             section, number_of = cells["section"], number_of + 1
             end_section()
             lines.append(f"## {section}")
-        if {"counts", "moves"} <= (again := _roles(row)).keys():
+        if {"counts", "moves"} <= {_ROLES.get(_plain(c)) for c in row}:
             # Another table of the same page, with its own heads.
-            roles, lanes, noted = again, _lanes(row), _notes(row)
+            roles, lanes, noted = _roles(row), _lanes(row), _notes(row)
+            unknown += _unknown(row, roles, lanes, noted)
             continue
+        if re.match(r"1(?!\d)", cells.get("counts", "")):
+            # Counts begin again: what stood beside the moves above stays with them.
+            end_section()
         moves = _moves(cells)
         if len(row) == 1 and len(rows[at]) > 1:
             # A line between the rows of a table is the head of what follows, or a remark.
@@ -180,8 +184,6 @@ def _read_rows(rows: list[list[str]]) -> SheetRead:
         if over:
             remarks.append(more_cells(number, over))
     end_section()
-    known = {*roles.values(), *lanes, noted}
-    unknown = [c for k, c in enumerate(rows[at]) if c and k not in known]
     remarks += [tr("The column “{value}” is not known and was left aside.", value=words(c)[:40]) for c in unknown]
     read = read_text_sheet("\n".join(lines))
     dance, left = _with_notes(read.dance, notes)
@@ -194,12 +196,19 @@ def _one_row_each(rows: list[list[str]]) -> list[list[str]]:
     if at < 0:
         return rows
     head = rows[at]
-    people, counts = _people(head), _roles(head)["counts"]
-    out = [*rows[:at], ["who", "count", "moves"]]
+    people, roles = _people(head), _roles(head)
+    counts, kept = roles["counts"], (roles["counts"], roles.get("section", -1))
+    others = [k for k in range(len(head)) if k not in people]
+    out = [*rows[:at], ["who", "moves", *(head[k] for k in others)]]
     for row in rows[at + 1 :]:
         cells = [(_called(head[k]), row[k]) for k in people if k < len(row) and row[k]]
-        counted = counts < len(row) and bool(row[counts])
-        out += [[who, row[counts], moves] for who, moves in cells] if cells and counted else [row]
+        if not cells or counts >= len(row) or not row[counts]:
+            out.append(row)
+            continue
+        for number, (who, moves) in enumerate(cells):
+            # What is said of the row, such as a note, is said once.
+            beside = [row[k] if k < len(row) and (not number or k in kept) else "" for k in others]
+            out.append([who, moves, *beside, *(row[len(head) :] if not number else ())])
     return out
 
 
@@ -222,18 +231,28 @@ def _called(head: str) -> str:
 
 
 def _lanes(row: list[str]) -> dict[int, str]:
-    return {k: _LANE[c.lower().strip(" :.#*")] for k, c in enumerate(row) if c.lower().strip(" :.#*") in _LANE}
+    return {k: _LANE[_plain(c)] for k, c in enumerate(row) if _plain(c) in _LANE}
 
 
 def _notes(row: list[str]) -> int:
     """The column of notes; −1 without any."""
-    return next((k for k, c in enumerate(row) if c.lower().strip(" :.#*") in _NOTES), -1)
+    return next((k for k, c in enumerate(row) if _plain(c) in _NOTES), -1)
+
+
+def _unknown(row: list[str], roles: dict[str, int], lanes: dict[int, str], noted: int) -> list[str]:
+    """The heads of columns that are left aside."""
+    known = {*roles.values(), *lanes, noted}
+    return [c for k, c in enumerate(row) if c and k not in known]
+
+
+def _plain(head: str) -> str:
+    return head.lower().strip(" :.#*")
 
 
 def _who(cells: dict[str, str], lines: list[str]) -> str:
     """“front row: ”; “all: ” where a row is danced by everybody, and one before it in the section was not."""
     said = cells.get("who", "")
-    if said and said.lower() not in _EVERYBODY:
+    if said and not is_everybody(said):
         return f"{said}: "
     above = itertools.takewhile(lambda line: not line.startswith("##"), reversed(lines))
     return "all: " if said and any(re.match(r"[^\W\d][\w ]*:", line) for line in above) else ""
@@ -272,6 +291,9 @@ def _moves(cells: dict[str, str]) -> str:
     if faces is not None:
         cells["facing"] = cells.pop("turn")
     facing = _facing(cells.get("facing", ""))
+    if not facing and "facing" in cells:
+        # “turn ¼ right” under “Facing”: said of the move, and asked where it is not understood.
+        cells.setdefault("turn", cells["facing"])
     way, open_turn = _WAY.match(cells.get("turn", "")), _OPEN.search(cells.get("moves", ""))
     if way is not None and open_turn is not None:
         # “step, pivot ½” with the direction “left”: that is the way of its turn.
@@ -306,7 +328,10 @@ def more_cells(row: int, cells: list[str]) -> str:
 def _roles(row: list[str]) -> dict[str, int]:
     found: dict[str, int] = {}
     for k, cell in enumerate(row):
-        role = _ROLES.get(cell.lower().strip(" :.#*"))
+        role = _ROLES.get(_plain(cell))
+        if role == "counts" and _plain(row[found.get(role, k)]) == "takt":
+            # “Takt | Zähler”: bars, and their counts.
+            found[role] = k
         if role is not None:
             found.setdefault(role, k)
     for k, cell in enumerate(row):

@@ -35,7 +35,7 @@ from vamos.core.dance.sheets.heads import (
     unbracketed,
     without_filler,
 )
-from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSheet
+from vamos.core.dance.sheets.made import FIRST_NUMBER, WrittenSheet, counts_in
 from vamos.core.dance.sheets.moved import read_moves_of
 from vamos.core.dance.sheets.read_as import LineIs, TextRead, empty_told
 from vamos.core.dance.sheets.short_words import short_words_in
@@ -190,8 +190,7 @@ class _Sheet(HeadLines):
         found = _LENGTH.search(laid := lasting(plain))
         if found is None:
             return ""
-        above = self.sections[-1].moves if self.sections else []
-        done = max((int(n) for _, text in above for n in FIRST_NUMBER.findall(text)), default=0)
+        done = counts_in(self.sections[-1], len(self.sections[-1].moves)) if self.sections else 0
         return f"{laid[: found.start()]} {done + 1}-{done + int(found.group(1))}"
 
     def _fact(self, index: int, facts: dict[str, str]) -> None:

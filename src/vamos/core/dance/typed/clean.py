@@ -127,7 +127,9 @@ def _letters_of(text: str) -> dict[str, str]:
         found = {m.group().lower() for m in words.finditer(text)}
         both = all(any(text[k] == foot and _alone(text, k) for k in range(len(text))) for foot in letters)
         in_a_row = both and any(row.search(text) for sign, row in _ROW.items() if sign in letters)
-        if len(found) > 1 or (found and both) or in_a_row:
+        # A capital E alone is “and” as well.
+        several = len(found) > 1 and "E" not in letters
+        if several or (found and both) or in_a_row:
             return letters
     return {}
 

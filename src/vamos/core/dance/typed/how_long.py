@@ -42,17 +42,13 @@ def lengths_behind(tokens: list[Token]) -> list[Token]:
     ends = [*(k - 1 for k in seps), len(line) - 1]
     at = [k for k, t in enumerate(line) if t.kind == "num"]
     values = [line[k].value for k in at]
-    words = len(at) > 1 and all(line[k - 1].kind == "word" and not _leads_to_count(line[k - 1]) for k in at if k)
+    words = len(at) > 1 and all(line[k - 1].kind == "word" and line[k - 1].lower not in BEFORE_COUNTS for k in at if k)
     back = any(b <= a for a, b in itertools.pairwise(values)) and 1 not in values
     if at != ends or not words or at[0] == 0 or not back:
         return tokens
     if behind and behind[2].value - behind[0].value + 1 != sum(values):
         return tokens
     return [*(changed(t, kind="lasts") if t.kind == "num" else t for t in line), *behind]
-
-
-def _leads_to_count(token: Token) -> bool:
-    return token.lower in BEFORE_COUNTS
 
 
 def lasting_to_end(tokens: list[Token], lexicon: Lexicon) -> list[Token]:

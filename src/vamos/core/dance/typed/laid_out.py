@@ -15,7 +15,7 @@ from vamos.core.dance.typed.moves import NO_MOVE, readings
 from vamos.core.dance.typed.number_words import as_often
 from vamos.core.dance.typed.repeats import Repeat, again, repeat_in
 from vamos.core.dance.typed.rewritten import without_number
-from vamos.core.dance.typed.rows import closed, led, length_of, sides_of, struts, written_out
+from vamos.core.dance.typed.rows import closed, led, length_of, one_a_side, struts, written_out
 from vamos.core.dance.typed.share import share
 from vamos.core.dance.typed.state import State
 from vamos.core.dance.typed.tokens import Token
@@ -98,9 +98,8 @@ def _each_side(row: list[Move]) -> list[Move]:
     """“hip bumps R R L L”: one to each side that is named."""
     out: list[Move] = []
     for move in row:
-        sides = sides_of(move)
-        several = len(sides) > 1 and not move.feet and not move.lasts
-        out += [changed(move, name=(*move.name[: -len(sides)], side)) for side in sides] if several else [move]
+        several = one_a_side(move)
+        out += several if len(several) > 1 and not move.feet and not move.lasts else [move]
     return out
 
 

@@ -22,7 +22,8 @@ def words_count(tokens: list[Token], last: Fraction) -> bool:
     values = [_value(tokens[k]) for k in found]
     if any(b <= a for a, b in itertools.pairwise(values)):
         return False
-    goes_on = found[:1] == [0] and values[0] in (1, (int(last) + 1) % _EIGHT + 1)
+    following = (int(last) + 1) % _EIGHT + 1 if last >= 0 else 1
+    goes_on = found[:1] == [0] and values[0] in (1, following)
     return goes_on or all(_stands_alone(tokens, k) for k in found)
 
 

@@ -35,6 +35,12 @@ def sides_of(move: Move) -> tuple[str, ...]:
     return move.name[ends:]
 
 
+def one_a_side(move: Move) -> list[Move]:
+    """The move once for each side that is named behind it."""
+    sides = sides_of(move)
+    return [changed(move, name=(*move.name[: -len(sides)], side)) for side in sides]
+
+
 #: Verbs that only say where a foot goes.
 _WHERE = ("side", "behind", "cross", "out", "seit", "kreuz")
 
@@ -182,11 +188,9 @@ def written_out(moves: Sequence[Move]) -> list[Move]:
                 for k in range(len(move.feet))
             ]
             several = [changed(m, feet=(f,), row=False, each=False) for m, f in zip(several, move.feet, strict=True)]
-        sides = sides_of(move)
-        if len(sides) > 1 and move.times == len(sides):
+        if move.times == len(to_each := one_a_side(move)) > 1:
             # “4 hip bumps R R L L”: each of them to its side.
-            base = move.name[: -len(sides)]
-            several = [changed(move, name=(*base, side)) for side in sides]
+            several = to_each
         if move.kind == "hold" and move.lasts > 1:
             several = [changed(move, lasts=0)] * move.lasts
         if move.times > 1 and move.times != len(several):
